@@ -1,0 +1,127 @@
+/** The made-up visit of the demo: people, street and colours are invented. Rows are verdicts in the order of the room's things that stay. */
+
+export type DemoStay = {
+  readonly name: string;
+  readonly kind: 'fixed' | 'furnishing';
+  readonly school?: 'answer';
+  readonly components: readonly (readonly [name: string, share: number, l: number, a: number, b: number])[];
+};
+/** W works, N nearly, X no, with the reason after a colon; a dot is not looked at. */
+export type DemoTry = {
+  readonly code: string;
+  readonly strength: number;
+  readonly day?: string;
+  readonly overcast?: string;
+  readonly lamps?: string;
+  readonly client?: string;
+};
+export type DemoRoom = {
+  readonly name: string;
+  readonly bearingDeg: number | null;
+  readonly windows: readonly (readonly [wall: 0 | 1 | 2 | 3, widthM: number, heightM: number])[];
+  readonly lamps: readonly (readonly [name: string, cctK: number])[];
+  readonly oldWall: readonly [number, number, number] | null;
+  readonly stays: readonly DemoStay[];
+  readonly tries: readonly DemoTry[];
+};
+
+export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly DemoRoom[] } = {
+  label: 'Quay Row 14',
+  rooms: [
+    {
+      name: 'Hall',
+      bearingDeg: 200,
+      windows: [[0, 0.9, 1.2]],
+      lamps: [['Ceiling lamp', 3000]],
+      oldWall: [88, 1.2, 9],
+      stays: [
+        { name: 'Slate floor', kind: 'fixed', components: [['slate', 1, 36.2, -1.1, -2.3]] },
+        { name: 'Stair trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
+      ],
+      tries: [
+        { code: 'FR 3092', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
+        { code: 'FR 3031', strength: 100, day: 'W N:too-close' },
+      ],
+    },
+    {
+      name: 'Sitting room',
+      bearingDeg: 285,
+      windows: [
+        [0, 1.8, 1.5],
+        [1, 1.1, 1.4],
+      ],
+      lamps: [
+        ['Standard lamp', 2700],
+        ['Table lamp', 2700],
+      ],
+      oldWall: [90.2, 0.6, 14.4],
+      stays: [
+        {
+          name: 'Hearth stone',
+          kind: 'fixed',
+          components: [
+            ['field', 0.7, 76.2, 4.4, 11.6],
+            ['band', 0.3, 68.9, 6.3, 15.1],
+          ],
+        },
+        {
+          name: 'Oak floor',
+          kind: 'fixed',
+          components: [
+            ['board', 0.75, 51.4, 9.6, 21.8],
+            ['grain', 0.25, 43.7, 10.2, 19.5],
+          ],
+        },
+        { name: 'Skirting', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
+        { name: 'Sofa', kind: 'furnishing', components: [['cloth', 1, 57.8, -0.4, -0.9]] },
+        {
+          name: 'Rug',
+          kind: 'furnishing',
+          school: 'answer',
+          components: [
+            ['ground', 0.7, 85.7, 0.4, 5.2],
+            ['border', 0.3, 44.6, -4.1, -17.9],
+          ],
+        },
+      ],
+      tries: [
+        { code: 'FR 3122', strength: 100, day: 'W W W N:too-strong W', overcast: 'W W W N:too-strong W', client: 'W . W . .' },
+        { code: 'FR 3122', strength: 75, day: 'W W W W W', overcast: 'W W W W .', lamps: 'W W W W .', client: 'W W . W .' },
+        { code: 'FR 3122', strength: 50, day: 'W W W W .', overcast: 'W . W . .' },
+        { code: 'FR 3162', strength: 100, day: 'X:too-green N:too-green W X:too-yellow .' },
+        { code: 'FR 3162', strength: 50, day: 'N:too-green . . . .' },
+        { code: 'FR 3072', strength: 100, day: 'N:too-violet W W W W', client: 'N:too-violet . . . .' },
+        { code: 'FR 3071', strength: 100, day: 'W W N:too-close W .', overcast: '. . N:reads-dirty . .' },
+        { code: 'TC 0213', strength: 75 },
+      ],
+    },
+    {
+      name: 'Kitchen',
+      bearingDeg: 110,
+      windows: [[0, 1.4, 1.1]],
+      lamps: [
+        ['Under the cupboards', 4000],
+        ['Pendant', 3000],
+      ],
+      oldWall: null,
+      stays: [
+        { name: 'Cream cupboards', kind: 'fixed', components: [['paint', 1, 92.1, 0.1, 11.3]] },
+        {
+          name: 'Worktop',
+          kind: 'fixed',
+          components: [
+            ['field', 0.85, 22, 0.4, -0.8],
+            ['violet fleck', 0.15, 50, 4.5, -4.5],
+          ],
+        },
+        { name: 'Tile', kind: 'fixed', components: [['tile', 1, 70, 1.2, 3.5]] },
+      ],
+      tries: [
+        { code: 'FR 3152', strength: 100, day: 'W N:too-yellow N:too-strong' },
+        { code: 'FR 3072', strength: 100, day: 'X:too-violet W W' },
+        { code: 'TC 0333', strength: 50, day: 'N:too-pink . .' },
+      ],
+    },
+    { name: 'North bedroom', bearingDeg: 5, windows: [[0, 1.2, 1.3]], lamps: [], oldWall: null, stays: [], tries: [] },
+  ],
+};

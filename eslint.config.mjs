@@ -1,0 +1,66 @@
+import { defineConfig, globalIgnores } from 'eslint/config';
+import nextVitals from 'eslint-config-next/core-web-vitals';
+import nextTs from 'eslint-config-next/typescript';
+
+const zone = (target, ...from) => from.map((f) => ({ target: `./src/${target}`, from: `./src/${f}` }));
+
+export default defineConfig([
+  ...nextVitals,
+  ...nextTs,
+  globalIgnores(['.next/**', 'var/**', 'next-env.d.ts', 'src/core/reference/**', 'test-results/**', 'playwright-report/**']),
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    settings: { 'import/resolver': { typescript: true } },
+    rules: {
+      'import/no-default-export': 'error',
+      'import/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            ...zone('core', 'data', 'server', 'devices', 'features', 'ui', 'app', 'workers', 'cli'),
+            ...zone('data', 'server', 'devices', 'features', 'ui', 'app', 'workers', 'cli'),
+            ...zone('devices', 'data', 'server', 'features', 'ui', 'app', 'workers', 'cli'),
+            ...zone('workers', 'data', 'server', 'devices', 'features', 'ui', 'app', 'cli'),
+            ...zone('cli', 'data', 'server', 'devices', 'features', 'ui', 'app', 'workers'),
+            ...zone('server', 'features', 'ui', 'app', 'workers', 'cli'),
+            ...zone('ui', 'data', 'server', 'devices', 'features', 'app', 'cli'),
+            ...zone('features', 'data', 'devices', 'app', 'cli'),
+          ],
+        },
+      ],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      complexity: ['error', 12],
+      'max-params': ['error', 4],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['node:*', 'next', 'next/*', 'react', 'react-dom', '@electric-sql/*'] }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'process',
+        'console',
+        'setTimeout',
+        'performance',
+        'localStorage',
+        'crypto',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass a seeded Random in.' },
+        { object: 'Date', property: 'now', message: 'Pass the instant in.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the instant in.' },
+      ],
+    },
+  },
+  { files: ['src/app/**', '*.config.*'], rules: { 'import/no-default-export': 'off' } },
+]);

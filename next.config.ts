@@ -1,0 +1,8 @@
+import type { NextConfig } from 'next';
+
+const nextConfig: NextConfig = {
+  serverExternalPackages: ['@electric-sql/pglite'],
+  poweredByHeader: false,
+  experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '2mb' },
+};
+export default nextConfig;

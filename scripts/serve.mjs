@@ -1,0 +1,79 @@
+// bin/demo and bin/start: prepares the checkout and serves the application on this machine only.
+import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { homedir } from 'node:os';
+import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { build, install, ROOT } from './prepare.mjs';
+
+const HELP = {
+  demo: `bin/demo [--keep] [--port N] [--host ADDRESS] [--data FOLDER]
+Serves a made-up visit from the demo's own folder, made fresh each time; --keep keeps what is in it.`,
+  start: `bin/start [--port N] [--host ADDRESS] [--data FOLDER]
+Serves your own visits. They are kept in ${'$'}ELM_SWATCH_DATA, else in .local/share/elm-swatch in your home folder. No command ever empties it.`,
+};
+
+const [mode, ...rest] = process.argv.slice(2);
+const { values } = parseArgs({
+  args: rest,
+  options: {
+    help: { type: 'boolean', default: false },
+    keep: { type: 'boolean', default: false },
+    port: { type: 'string' },
+    host: { type: 'string', default: '127.0.0.1' },
+    data: { type: 'string' },
+  },
+});
+if (values.help) {
+  process.stdout.write(`${HELP[mode]}\n`);
+  process.exit(0);
+}
+if (values.keep && mode !== 'demo') {
+  process.stderr.write('--keep belongs to bin/demo; bin/start always keeps everything.\n');
+  process.exit(2);
+}
+
+const freePort = () =>
+  new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, values.host, () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(String(port)));
+    });
+  });
+
+const ownFolder = () =>
+  process.env.ELM_SWATCH_DATA ?? path.join(process.env.XDG_DATA_HOME ?? path.join(homedir(), '.local', 'share'), 'elm-swatch');
+const folder = path.resolve(values.data ?? (mode === 'demo' ? path.join(ROOT, 'var', 'demo') : ownFolder()));
+
+install();
+build();
+const port = values.port ?? (await freePort());
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', values.host, '-p', port], {
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: {
+    ...process.env,
+    NODE_ENV: 'production',
+    NEXT_TELEMETRY_DISABLED: '1',
+    NEXT_MANUAL_SIG_HANDLE: 'true',
+    ELM_SWATCH_DATA: folder,
+    ELM_SWATCH_HOST: values.host,
+    ELM_SWATCH_DEMO: mode === 'demo' ? '1' : '0',
+    ELM_SWATCH_FRESH: mode === 'demo' && !values.keep ? '1' : '0',
+  },
+});
+
+const address = `http://${values.host.includes(':') ? `[${values.host}]` : values.host}:${port}`;
+let announced = false;
+server.stdout.on('data', (chunk) => {
+  // the folder is claimed and opened before the server says that it is ready
+  if (announced || !String(chunk).includes('Ready')) return;
+  announced = true;
+  process.stdout.write(
+    `\nElm Swatch ${mode === 'demo' ? 'demo' : ''} is at ${address}\nData folder: ${folder}\nStop it with Ctrl+C.\n`,
+  );
+});
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
+server.on('exit', (code, signal) => process.exit(code ?? (signal === 'SIGINT' ? 130 : 1)));

@@ -1,0 +1,29 @@
+import type { Metadata, Viewport } from 'next';
+import localFont from 'next/font/local';
+import { connection } from 'next/server';
+import { Toaster } from '@/ui/toaster';
+import './globals.css';
+
+const hanken = localFont({
+  src: [{ path: './fonts/hanken-grotesk-latin-wght-normal.woff2', weight: '100 900' }],
+  variable: '--font-hanken',
+  display: 'swap',
+});
+
+export const metadata: Metadata = {
+  title: { default: 'Elm Swatch', template: '%s · Elm Swatch' },
+  description: 'Colours tested in the room they are for.',
+};
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e2e2e2' };
+
+export default async function RootLayout({ children }: { children: React.ReactNode }) {
+  await connection(); // the nonce of the content security policy needs a page made per request
+  return (
+    <html lang="en" className={hanken.variable} suppressHydrationWarning>
+      <body>
+        {children}
+        <Toaster />
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,125 @@
+import { z } from 'zod';
+import type { Reflectance } from '@/core/colour/grid';
+import { GRID } from '@/core/colour/grid';
+import { deltaE00 } from '@/core/colour/ciede2000';
+import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
+import { labFromXyz } from '@/core/colour/lab';
+import { integrationWeights } from '@/core/colour/observer';
+import { reflectanceFromLab } from '@/core/colour/reflectance';
+import { resample } from '@/core/colour/resample';
+import { labFromHex } from '@/core/colour/srgb';
+import { D65_10, lightReflectanceValue, tristimulus, whiteOf } from '@/core/colour/tristimulus';
+import type { Lab } from '@/core/colour/types';
+import { undertone } from '@/core/colour/undertone';
+import { colourSchema, judgeSchema, labTupleSchema, type ColourInput } from '@/core/formats/schemas';
+import { relation, type Stay } from '@/core/judge/relation';
+import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
+
+const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
+const tuple = (c: Lab) => [c.l, c.a, c.b];
+const spectrum = (values: Reflectance) => ({ start: GRID.start, step: GRID.step, values: Array.from(values) });
+
+function reflectanceOf(colour: ColourInput): Reflectance {
+  if ('spectrum' in colour) return resample(colour.spectrum.start, colour.spectrum.step, colour.spectrum.values).reflectance;
+  const solved = reflectanceFromLab('lab' in colour ? lab(colour.lab) : labFromHex(colour.hex));
+  if (!solved.ok)
+    throw new RangeError(
+      `Lab ${tuple(solved.lab)
+        .map((v) => v.toFixed(2))
+        .join(', ')} lies outside what a surface can be`,
+    );
+  return solved.value;
+}
+
+function labOf(colour: ColourInput): Lab {
+  if ('lab' in colour) return lab(colour.lab);
+  if ('hex' in colour) return labFromHex(colour.hex);
+  return labFromXyz(tristimulus(reflectanceOf(colour), D65_10));
+}
+
+const observerSchema = z.union([z.literal(2), z.literal(10)]);
+/** The colour's own keys stand beside the other keys of a request. */
+const colourOf = (request: Record<string, unknown>): ColourInput => {
+  const { lab: asLab, hex, spectrum: measured } = request;
+  const given = Object.fromEntries(Object.entries({ lab: asLab, hex, spectrum: measured }).filter(([, v]) => v !== undefined));
+  return colourSchema.parse(given);
+};
+
+const xyzSchema = z.object({ illuminant: z.string().max(20).default('D65'), observer: observerSchema.default(10) });
+
+function xyz(request: Record<string, unknown>) {
+  const asked = xyzSchema.parse(request);
+  const light = illuminant(asked.illuminant);
+  if (!light.ok) throw new RangeError(`unknown illuminant ${light.name}`);
+  const reflectance = reflectanceOf(colourOf(request));
+  const weights = integrationWeights(light.value, asked.observer);
+  const found = tristimulus(reflectance, weights);
+  return {
+    XYZ: [found.x, found.y, found.z],
+    lab: tuple(labFromXyz(found, whiteOf(weights))),
+    lrv: lightReflectanceValue(reflectance),
+  };
+}
+
+function deltaE(request: Record<string, unknown>) {
+  const { lab1, lab2 } = z.object({ lab1: labTupleSchema, lab2: labTupleSchema }).parse(request);
+  return { dE00: deltaE00(lab(lab1), lab(lab2)) };
+}
+
+function strength(request: Record<string, unknown>) {
+  const { full, base, p } = z
+    .object({ full: colourSchema, base: colourSchema, p: z.number().min(0).max(STRENGTH_RANGE.max) })
+    .parse(request);
+  const mixed = atStrength(reflectanceOf(full), reflectanceOf(base), p);
+  if (!mixed.ok) throw new RangeError(`at ${mixed.nanometres} nm this strength would need less absorption than none`);
+  const { reflectance, lab: found, lrv, surface } = mixed.value;
+  return { spectrum: spectrum(reflectance), lab: tuple(found), lrv, says: sayStrength(p * 100), k1: surface.k1 };
+}
+
+function undertoneOf(request: Record<string, unknown>) {
+  const { against } = z.object({ against: colourSchema.optional() }).parse(request);
+  const found = undertone(labOf(colourOf(request)), against && labOf(against));
+  const { lean, family, says, hueDeg, chroma, directions } = found;
+  return { lean, hue: hueDeg, chroma, family, says, directions };
+}
+
+/** Lab of a colour known by its D65 Lab, as it stands under a light of the given temperature, against that light's white. */
+function under(cct: number): (colour: Lab) => Lab {
+  const weights = integrationWeights(lightOfTemperature(cct), 10);
+  const white = whiteOf(weights);
+  return (colour) => labFromXyz(tristimulus(reflectanceOf({ lab: [colour.l, colour.a, colour.b] }), weights), white);
+}
+
+function judge(request: Record<string, unknown>) {
+  const { stays, candidate, light, school } = judgeSchema.parse(request);
+  const seen = light ? under(light.cct) : (colour: Lab) => colour;
+  const stay: Stay = { ...stays, components: stays.components.map((c) => ({ ...c, lab: seen(lab(c.lab)) })) };
+  const found = relation(stay, seen(lab(candidate.lab)), school);
+  return {
+    verdict: found.verdict,
+    reasons: found.reasons,
+    numbers: { cost: found.cost, link: found.link, components: found.components },
+  };
+}
+
+/** Every operation of the command line: one request in, one answer out; throws on a request that is wrong. */
+export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknown>) => unknown>> = {
+  xyz,
+  deltaE,
+  reflectance: (request) => ({ spectrum: spectrum(reflectanceOf(colourOf(request))) }),
+  strength,
+  undertone: undertoneOf,
+  judge,
+};
+
+/** The answer to one request, or `{ error }` in its place. */
+export function answer(operation: string, request: unknown): unknown {
+  try {
+    return OPERATIONS[operation]!(z.record(z.string(), z.unknown()).parse(request));
+  } catch (e) {
+    if (e instanceof z.ZodError)
+      return { error: e.issues.map((i) => `${i.path.join('.') || 'request'}: ${i.message}`).join('; ') };
+    if (e instanceof RangeError) return { error: e.message };
+    throw e;
+  }
+}

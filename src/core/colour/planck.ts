@@ -1,0 +1,8 @@
+/** Second radiation constant in m·K (ITS-90, as CIE 15:2018 uses it for illuminants other than A). */
+const C2 = 1.4388e-2;
+
+/** Planck's relative spectral radiance at `nanometres` for a black body of `kelvin`, 1 at 560 nm. CIE 15:2018 §3. */
+export function planckian(nanometres: number, kelvin: number): number {
+  const radiance = (nm: number) => (nm * 1e-9) ** -5 / Math.expm1(C2 / (nm * 1e-9 * kelvin));
+  return radiance(nanometres) / radiance(560);
+}

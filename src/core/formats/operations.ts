@@ -1,0 +1,188 @@
+import { z } from 'zod';
+import { isTimeZone } from '../light/time-zone';
+import { REASONS, VERDICTS } from '../judge/reasons';
+import { PERSONS, RULINGS } from '../judge/ruling';
+import { LIGHTS } from '../room/facing';
+
+/** Longest name or label kept. */
+export const NAME_LENGTH = 200;
+
+const CONTROL = /[\u0000-\u001f\u007f]/;
+/** A name as people type it: trimmed, 1–200 characters, no control characters; anything else, emoji included, is theirs to use. */
+export const nameSchema = z
+  .string()
+  .trim()
+  .min(1, 'Give it a name.')
+  .max(NAME_LENGTH, `At most ${NAME_LENGTH} characters.`)
+  .refine((s) => !CONTROL.test(s), 'Leave out line breaks and control characters.');
+
+const id = z.uuid();
+const finite = (message: string) => z.number({ error: message });
+
+export const placeSchema = z.strictObject({
+  name: nameSchema,
+  latitude: finite('A latitude is a number of degrees.')
+    .min(-90, 'Latitude lies between −90 and 90°.')
+    .max(90, 'Latitude lies between −90 and 90°.'),
+  longitude: finite('A longitude is a number of degrees.')
+    .min(-180, 'Longitude lies between −180 and 180°.')
+    .max(180, 'Longitude lies between −180 and 180°.'),
+  timeZone: z.string().max(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
+});
+export const unitsSchema = z.enum(['metric', 'imperial']);
+
+/** Bearing in degrees clockwise from true north. */
+export const bearingSchema = finite('A bearing is a number of degrees.')
+  .min(0, 'A bearing lies between 0 and 360°.')
+  .max(360, 'A bearing lies between 0 and 360°.');
+
+export const labSchema = z.strictObject({
+  l: finite('L* is a number.').min(0, 'L* lies between 0 and 100.').max(100, 'L* lies between 0 and 100.'),
+  a: finite('a* is a number.').min(-160, 'a* lies between −160 and 160.').max(160, 'a* lies between −160 and 160.'),
+  b: finite('b* is a number.').min(-160, 'b* lies between −160 and 160.').max(160, 'b* lies between −160 and 160.'),
+});
+
+export const sourceSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('colorimeter'),
+    surface: nameSchema,
+    readings: z.int().min(3).max(99),
+    spread: z.number().min(0).max(100),
+  }),
+  z.strictObject({ kind: z.literal('deck'), deckColourId: z.string().max(200), label: nameSchema }),
+  z.strictObject({ kind: z.literal('hex'), hex: z.string().regex(/^#[0-9a-f]{6}$/) }),
+  z.strictObject({ kind: z.literal('lab') }),
+]);
+export const recordedColourSchema = z.strictObject({ lab: labSchema, source: sourceSchema });
+
+const wallSchema = z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]);
+const length = (max: number, what: string) =>
+  finite(`${what} is a number.`).gt(0, `${what} must be more than 0.`).max(max, `${what} is at most ${max} m.`);
+export const windowSchema = z.strictObject({
+  id,
+  wall: wallSchema,
+  widthM: length(20, 'A window’s width'),
+  heightM: length(8, 'A window’s height'),
+});
+export const lampSchema = z.strictObject({
+  id,
+  name: nameSchema,
+  cctK: finite('A lamp’s warmth is a number of kelvin.')
+    .min(1500, 'A lamp’s warmth lies between 1,500 and 10,000 K.')
+    .max(10000, 'A lamp’s warmth lies between 1,500 and 10,000 K.'),
+});
+
+export const SHARE_SLACK = 0.0005;
+export const componentSchema = z.strictObject({
+  id,
+  name: nameSchema,
+  share: finite('A share is a number of percent.').gt(0, 'A share must be more than 0 %.').max(1, 'A share is at most 100 %.'),
+  colour: recordedColourSchema,
+});
+export const componentsSchema = z
+  .array(componentSchema)
+  .min(1, 'Give it at least one colour.')
+  .max(12, 'At most 12 components.')
+  .superRefine((all, check) => {
+    const sum = all.reduce((s, c) => s + c.share, 0);
+    if (Math.abs(sum - 1) > SHARE_SLACK)
+      check.addIssue({ code: 'custom', message: `The shares add up to ${Math.round(sum * 1000) / 10} %; they must make 100 %.` });
+  });
+
+const roomNames = z
+  .array(z.strictObject({ roomId: id, name: nameSchema }))
+  .min(1, 'Give the visit at least one room.')
+  .max(60);
+
+/** Every write of the product, by name. Ids (UUID v7) and times come from the caller, so that a write can be replayed. */
+const writes = [
+  z.strictObject({
+    name: z.literal('visit.create'),
+    visitId: id,
+    label: nameSchema,
+    place: placeSchema,
+    units: unitsSchema,
+    rooms: roomNames,
+  }),
+  z.strictObject({
+    name: z.literal('visit.edit'),
+    visitId: id,
+    revision: z.int(),
+    label: nameSchema,
+    place: placeSchema,
+    units: unitsSchema,
+  }),
+  z.strictObject({ name: z.literal('room.add'), visitId: id, roomId: id, room: nameSchema }),
+  z.strictObject({ name: z.literal('room.rename'), roomId: id, revision: z.int(), room: nameSchema }),
+  z.strictObject({ name: z.literal('room.retire'), roomId: id, retired: z.boolean() }),
+  z.strictObject({
+    name: z.literal('room.light'),
+    roomId: id,
+    revision: z.int(),
+    bearingDeg: bearingSchema.nullable(),
+    windows: z.array(windowSchema).max(16),
+    lamps: z.array(lampSchema).max(24),
+    oldWall: recordedColourSchema.nullable(),
+  }),
+  z.strictObject({
+    name: z.literal('stay.save'),
+    roomId: id,
+    revision: z.int(),
+    stayId: id,
+    stay: nameSchema,
+    kind: z.enum(['fixed', 'furnishing']),
+    school: z.enum(['share', 'answer']),
+    components: componentsSchema,
+  }),
+  z.strictObject({ name: z.literal('stay.retire'), roomId: id, stayId: id, retired: z.boolean() }),
+  z.strictObject({
+    name: z.literal('candidate.add'),
+    roomId: id,
+    candidateId: id,
+    deckColourId: z.string().min(1).max(200),
+    strength: z.int().min(10).max(150),
+  }),
+  z.strictObject({ name: z.literal('candidate.retire'), roomId: id, candidateId: id, retired: z.boolean() }),
+  z.strictObject({
+    name: z.literal('verdict.give'),
+    roomId: id,
+    candidateId: id,
+    stayId: id,
+    light: z.enum(LIGHTS),
+    person: z.enum(PERSONS),
+    verdict: z.enum(VERDICTS),
+  }),
+  z.strictObject({ name: z.literal('verdict.reason'), roomId: id, verdictId: id, reason: z.enum(REASONS) }),
+  z.strictObject({ name: z.literal('verdict.undo'), roomId: id, verdictId: id }),
+  z.strictObject({
+    name: z.literal('ruling.set'),
+    roomId: id,
+    candidateId: id,
+    ruling: z.enum(RULINGS).nullable(),
+    note: z.string().trim().max(500, 'At most 500 characters.'),
+  }),
+] as const;
+
+export const writeSchema = z.discriminatedUnion('name', writes);
+export type Write = z.infer<typeof writeSchema>;
+export type WriteName = Write['name'];
+export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
+
+export const operationSchema = z.strictObject({
+  id,
+  /** ISO 8601 instant, UTC. */
+  at: z.iso.datetime(),
+  write: writeSchema,
+});
+export type Operation = z.infer<typeof operationSchema>;
+
+/** Why a write was not done; closed, so that the interface has words for each. */
+export type WriteRefusal =
+  | { readonly reason: 'invalid'; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+  | { readonly reason: 'changed-elsewhere' }
+  | { readonly reason: 'not-found'; readonly what: string }
+  | { readonly reason: 'already-there'; readonly what: string }
+  | { readonly reason: 'not-a-surface-colour'; readonly what: string }
+  | { readonly reason: 'last-room' }
+  | { readonly reason: 'failed' };
+export type WriteResult = { readonly ok: true; readonly id: string } | ({ readonly ok: false } & WriteRefusal);

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+
+/** Lab under D65 with the 10° observer, within what any surface could be; the solid itself is checked by the reflectance solver. */
+export const labTupleSchema = z.tuple([z.number().min(0).max(100), z.number().min(-160).max(160), z.number().min(-160).max(160)]);
+
+export const hexSchema = z.string().regex(/^#?[0-9a-fA-F]{6}$/, 'six hexadecimal digits, such as #d9cfbd');
+
+/** A reflectance spectrum as it was measured: start and step in nanometres, values 0–1. */
+export const spectrumSchema = z
+  .strictObject({
+    start: z.number().min(200).max(1000),
+    step: z.number().min(1).max(50),
+    values: z.array(z.number().min(0).max(1)).min(3).max(1000),
+  })
+  .refine((s) => s.start <= 700 && s.start + s.step * (s.values.length - 1) >= 400, 'the spectrum must reach into 400–700 nm');
+
+/** A colour as scripts and files give it. */
+export const colourSchema = z.union([
+  z.strictObject({ lab: labTupleSchema }),
+  z.strictObject({ hex: hexSchema }),
+  z.strictObject({ spectrum: spectrumSchema }),
+]);
+export type ColourInput = z.infer<typeof colourSchema>;
+
+const componentSchema = z.object({
+  name: z.string().max(80).default('colour'),
+  share: z.number().gt(0).max(1),
+  lab: labTupleSchema,
+});
+
+/** One case for the relation model: what stays, the candidate, and under what. */
+export const judgeSchema = z.object({
+  stays: z.object({
+    name: z.string().max(200).default('what stays'),
+    kind: z.enum(['fixed', 'furnishing']),
+    components: z
+      .array(componentSchema)
+      .min(1)
+      .max(50)
+      .refine((all) => all.reduce((s, c) => s + c.share, 0) <= 1.001, 'the shares add up to more than 1'),
+  }),
+  candidate: z.object({ name: z.string().max(200).optional(), lab: labTupleSchema }),
+  light: z.object({ cct: z.number().min(1000).max(25000), lux: z.number().positive().max(200000).optional() }).optional(),
+  school: z.enum(['share', 'answer']).default('share'),
+});

@@ -1,0 +1,54 @@
+/**
+ * The parameters of the relation model, each with its meaning. Fitted by hand to trade cases (common practice, no published source);
+ * docs/relation-model.md explains them. Costs are in units of "one nearly": 1 makes a pair nearly, 2 makes it no.
+ */
+export const RELATION = {
+  /** Hue difference (ΔH′/SH, just-noticeable steps) that costs one. */
+  hueStep: 2,
+  /** Chroma of the stay from which it has a hue to conflict with, and from which that counts fully. */
+  hueFromChroma: 2,
+  hueFullChroma: 4,
+  /** Lightness difference at which a hue conflict counts half. */
+  hueDepth: 25,
+  /** Hue conflict toward green costs this much more beside a pink stay: green-leaning tans are refused by pink veining. */
+  greenBesidePink: 1.1,
+  /** Chroma a candidate may hold: allowance + growth × the stay's chroma, before it is too strong. */
+  strongAllowance: 5,
+  strongGrowth: 1.3,
+  /** Excess chroma that costs one. */
+  strongStep: 2,
+  /** Chroma shortfall (from the chroma the stay's own depth family has at the candidate's depth) that costs one. */
+  weakStep: 3,
+  /** The share of that expected chroma a candidate may lack for free. */
+  weakSlack: 0.25,
+  /** Lightness difference at which a shortfall counts half: far apart in depth, colours are easy. */
+  weakDepth: 18,
+  /** A dark stay is easy on colour: conflicts of chroma and hue count fully from this L*, less below. */
+  easyBelow: 60,
+  /** What is left of a conflict beside a black stay. */
+  easyLeast: 0.15,
+  /** White by white: yellower by this many b* units and darker costs one as "looks dirty". */
+  dirtyStep: 3.5,
+  /** Whites: stays of at least this L* and at most this chroma are clean whites; candidates of at least offWhiteL can read dirty. */
+  cleanWhiteL: 89,
+  cleanWhiteChroma: 4,
+  offWhiteL: 84,
+  /** A white stay yellower than the candidate by this many b* units looks dated beside it: costs one. */
+  datedStep: 5,
+  /** ΔE00 under which a candidate blends with a large component ("too close") and under which it is simply the same colour. */
+  closeBelow: 3,
+  /** Share from which a component is large enough to blend with. */
+  largeShare: 0.4,
+  /** Weight of a component by share s: s^power of it, at least vetoLeast: small veins and flecks can veto. */
+  sharePower: 0.3,
+  /** A furnishing may be replaced: its conflicts count this much. */
+  furnishing: 0.8,
+  /** Chroma from which a furnishing can answer from across the hue circle, and the hue distance (degrees) that makes it an answer. */
+  answerChroma: 8,
+  answerHueDeg: 45,
+  /** Costs at which a pair is nearly, and no. */
+  nearlyFrom: 1,
+  noFrom: 2,
+} as const;
+
+export type RelationModel = { readonly [K in keyof typeof RELATION]: number };

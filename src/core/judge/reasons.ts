@@ -1,0 +1,33 @@
+/** The fixed list of reasons a candidate does not sit well beside something. */
+export const REASONS = [
+  'too-pink',
+  'too-green',
+  'too-yellow',
+  'too-violet',
+  'too-strong',
+  'too-weak',
+  'too-dark',
+  'too-light',
+  'too-close',
+  'reads-dirty',
+  'dates-it',
+] as const;
+export type Reason = (typeof REASONS)[number];
+
+/** Plain words of each reason, as they read after "nearly:" or "no:". */
+export const REASON_WORDS: Readonly<Record<Reason, string>> = {
+  'too-pink': 'too pink',
+  'too-green': 'too green',
+  'too-yellow': 'too yellow',
+  'too-violet': 'too violet',
+  'too-strong': 'too strong',
+  'too-weak': 'too weak, washed out',
+  'too-dark': 'too dark',
+  'too-light': 'too light',
+  'too-close': 'too close, blends',
+  'reads-dirty': 'looks dirty beside it',
+  'dates-it': 'makes it look dirty or dated',
+};
+
+export const VERDICTS = ['works', 'nearly', 'no'] as const;
+export type Verdict = (typeof VERDICTS)[number];

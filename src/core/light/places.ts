@@ -1,0 +1,22 @@
+/** A short list of places to start from; coordinates to 0.01° from general geography, from memory. Any other place can be typed. */
+export const PLACES = [
+  { name: 'Auckland', latitude: -36.85, longitude: 174.76, timeZone: 'Pacific/Auckland' },
+  { name: 'Berlin', latitude: 52.52, longitude: 13.41, timeZone: 'Europe/Berlin' },
+  { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' },
+  { name: 'Cape Town', latitude: -33.92, longitude: 18.42, timeZone: 'Africa/Johannesburg' },
+  { name: 'Chicago', latitude: 41.88, longitude: -87.63, timeZone: 'America/Chicago' },
+  { name: 'Denver', latitude: 39.74, longitude: -104.99, timeZone: 'America/Denver' },
+  { name: 'Dublin', latitude: 53.35, longitude: -6.26, timeZone: 'Europe/Dublin' },
+  { name: 'Edinburgh', latitude: 55.95, longitude: -3.19, timeZone: 'Europe/London' },
+  { name: 'London', latitude: 51.51, longitude: -0.13, timeZone: 'Europe/London' },
+  { name: 'Melbourne', latitude: -37.81, longitude: 144.96, timeZone: 'Australia/Melbourne' },
+  { name: 'New York', latitude: 40.71, longitude: -74.01, timeZone: 'America/New_York' },
+  { name: 'Oslo', latitude: 59.91, longitude: 10.75, timeZone: 'Europe/Oslo' },
+  { name: 'Paris', latitude: 48.86, longitude: 2.35, timeZone: 'Europe/Paris' },
+  { name: 'Quito', latitude: -0.18, longitude: -78.47, timeZone: 'America/Guayaquil' },
+  { name: 'Seattle', latitude: 47.61, longitude: -122.33, timeZone: 'America/Los_Angeles' },
+  { name: 'Singapore', latitude: 1.35, longitude: 103.82, timeZone: 'Asia/Singapore' },
+  { name: 'Tokyo', latitude: 35.68, longitude: 139.69, timeZone: 'Asia/Tokyo' },
+  { name: 'Toronto', latitude: 43.65, longitude: -79.38, timeZone: 'America/Toronto' },
+  { name: 'Tromsø', latitude: 69.65, longitude: 18.96, timeZone: 'Europe/Oslo' },
+] as const;

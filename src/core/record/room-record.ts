@@ -1,0 +1,81 @@
+import { relation, type Relation } from '../judge/relation';
+import { deriveRuling, roomProgress, type DerivedRuling, type Person, type RoomProgress, type Ruling } from '../judge/ruling';
+import { lightsOfRoom, type JudgingLight } from '../room/facing';
+import type { Candidate, RecordedStay, Room, RulingEvent, VerdictEvent } from './types';
+
+/** The latest verdict of each cell and person that was not undone. */
+export function standingVerdicts(events: readonly VerdictEvent[]): VerdictEvent[] {
+  const latest = new Map<string, VerdictEvent>();
+  for (const event of events) {
+    if (event.undone) continue;
+    const cell = [event.candidateId, event.stayId, event.light, event.person].join(' ');
+    latest.delete(cell);
+    latest.set(cell, event);
+  }
+  return [...latest.values()];
+}
+
+/** The verdict that stands in one cell, for one person; undefined when not looked at yet. */
+export const verdictIn = (
+  standing: readonly VerdictEvent[],
+  cell: { candidateId: string; stayId: string; light: JudgingLight; person: Person },
+): VerdictEvent | undefined =>
+  standing.find(
+    (v) => v.candidateId === cell.candidateId && v.stayId === cell.stayId && v.light === cell.light && v.person === cell.person,
+  );
+
+/** The relation of a candidate at its strength to a thing that stays, as in the deck (D65). */
+export const relationTo = (stay: RecordedStay, candidate: Candidate): Relation =>
+  relation(
+    { name: stay.name, kind: stay.kind, components: stay.components.map((c) => ({ ...c, lab: c.colour.lab })) },
+    candidate.lab,
+    stay.school,
+  );
+
+export type CandidateRow = {
+  readonly candidate: Candidate;
+  readonly verdicts: readonly VerdictEvent[];
+  readonly derived: DerivedRuling;
+  /** Set by hand, and when; undefined when the derived ruling stands. */
+  readonly byHand: (RulingEvent & { ruling: Ruling }) | undefined;
+  readonly ruling: Ruling | 'open' | 'untried';
+};
+
+export type RoomRecord = {
+  readonly lights: readonly JudgingLight[];
+  readonly rows: readonly CandidateRow[];
+  readonly progress: RoomProgress;
+  /** Standing verdicts of the consultant, and how many of them the prediction had right. */
+  readonly agreement: { readonly verdicts: number; readonly agreed: number };
+};
+
+/** Lights a room is judged in: those that can exist there, and any in which a verdict was given. */
+export function judgedLights(room: Room): JudgingLight[] {
+  const possible = lightsOfRoom(room.windows.length, room.lamps.length);
+  const described = room.bearingDeg !== null || room.windows.length > 0 || room.lamps.length > 0;
+  const lights = new Set<JudgingLight>(described ? possible : ['window-day', 'overcast', 'lamps']);
+  for (const v of room.verdicts) if (!v.undone) lights.add(v.light);
+  return (['window-day', 'overcast', 'lamps'] as const).filter((l) => lights.has(l));
+}
+
+/** The room record: every candidate and strength with its standing verdicts and its ruling, derived and by hand. */
+export function roomRecord(room: Room): RoomRecord {
+  const lights = judgedLights(room);
+  const standing = standingVerdicts(room.verdicts);
+  const stayIds = room.stays.map((s) => s.id);
+  const rows = room.candidates.map((candidate): CandidateRow => {
+    const verdicts = standing.filter((v) => v.candidateId === candidate.id);
+    const derived = deriveRuling(verdicts, stayIds, lights);
+    const last = room.rulings.filter((r) => r.candidateId === candidate.id).at(-1);
+    const byHand = last && last.ruling !== null ? { ...last, ruling: last.ruling } : undefined;
+    const untried = verdicts.length === 0 && !byHand;
+    return { candidate, verdicts, derived, byHand, ruling: byHand?.ruling ?? (untried ? 'untried' : derived.ruling) };
+  });
+  const seen = standing.filter((v) => v.person === 'consultant');
+  return {
+    lights,
+    rows,
+    progress: roomProgress(rows.map((r) => r.ruling)),
+    agreement: { verdicts: seen.length, agreed: seen.filter((v) => v.verdict === v.predicted).length },
+  };
+}

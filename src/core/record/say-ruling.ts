@@ -1,0 +1,30 @@
+import { REASON_WORDS } from '../judge/reasons';
+import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
+import { LIGHT_NAMES } from '../room/facing';
+import type { CandidateRow } from './room-record';
+import type { RecordedStay } from './types';
+
+const things = (n: number) => (n === 1 ? '1 thing' : `${n} things`);
+
+/** "Works here", "Nearly", "Not here", or what an open row is: "Not tried yet", "Still open". */
+export function sayRulingWord(ruling: CandidateRow['ruling']): string {
+  if (ruling === 'untried') return 'Not tried yet';
+  return ruling === 'open' ? 'Still open' : RULING_WORDS[ruling];
+}
+
+/** Why the derived ruling is what it is: "too green beside Hearth stone, overcast", "2 things and overcast to go". */
+export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): string {
+  if (derived.ruling === 'works') return `beside all ${stays.length} that stay, in every light of the room`;
+  if (derived.ruling === 'open') {
+    if (stays.length === 0) return 'nothing that stays is recorded yet';
+    const left = [
+      ...(derived.staysToGo > 0 ? [things(derived.staysToGo)] : []),
+      ...derived.lightsToGo.map((light) => LIGHT_NAMES[light]),
+    ];
+    return `${left.join(' and ')} to go`;
+  }
+  const { stayId, light, person, reason, verdict } = derived.because;
+  const stay = stays.find((s) => s.id === stayId)?.name ?? 'something taken out';
+  const said = reason ? REASON_WORDS[reason] : verdict;
+  return `${said} beside ${stay}, ${LIGHT_NAMES[light]}${person === 'client' ? ', says the client' : ''}`;
+}

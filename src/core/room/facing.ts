@@ -1,0 +1,52 @@
+/** The four walls of a box room, clockwise seen from above, beginning with the one whose bearing is recorded. */
+export const WALLS = [0, 1, 2, 3] as const;
+export type Wall = (typeof WALLS)[number];
+
+/** Bearing (degrees clockwise from true north, 0–360) that wall `wall` faces outward, when the first faces `firstBearingDeg`. */
+export const wallBearingDeg = (firstBearingDeg: number, wall: Wall): number =>
+  (((firstBearingDeg + 90 * wall) % 360) + 360) % 360;
+
+const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+export type CompassPoint = (typeof POINTS)[number];
+
+/** Compass word of a bearing in degrees. */
+export const compassPoint = (bearingDeg: number): CompassPoint =>
+  POINTS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
+
+type Quarter = 'pole' | 'equator' | 'east' | 'west';
+const quarterOf = (bearingDeg: number, latitude: number): Quarter => {
+  const quarter = (['pole', 'east', 'equator', 'west'] as const)[Math.round((((bearingDeg % 360) + 360) % 360) / 90) % 4]!;
+  if (latitude >= 0) return quarter;
+  return quarter === 'pole' ? 'equator' : quarter === 'equator' ? 'pole' : quarter;
+};
+
+const LIGHT_WORDS: Record<Quarter, string> = {
+  pole: 'cool and even',
+  equator: 'warm',
+  east: 'bright and slightly warm in the morning, cooler after noon',
+  west: 'subdued in the morning, warm and strong late in the day',
+};
+
+/**
+ * What light the windows give, in the trade's words: north cool and even, south warm, east and west by the hour; mirrored in the southern
+ * hemisphere; windows on two or more sides balance out. Common practice, no source.
+ */
+export function daylightWords(windowBearingsDeg: readonly number[], latitude: number): string {
+  const quarters = [...new Set(windowBearingsDeg.map((b) => quarterOf(b, latitude)))];
+  if (quarters.length === 0) return 'no window: lamps only';
+  if (quarters.length === 1) return LIGHT_WORDS[quarters[0]!];
+  return 'balanced: light from more than one side';
+}
+
+/** The lights a room can be judged in: window light only where there is a window, lamplight only where there is a lamp. */
+export const LIGHTS = ['window-day', 'overcast', 'lamps'] as const;
+export type JudgingLight = (typeof LIGHTS)[number];
+export const LIGHT_NAMES: Readonly<Record<JudgingLight, string>> = {
+  'window-day': 'window by day',
+  overcast: 'overcast',
+  lamps: 'lamps',
+};
+
+/** Lights that can exist in a room with this many windows and lamps. */
+export const lightsOfRoom = (windows: number, lamps: number): JudgingLight[] =>
+  LIGHTS.filter((light) => (light === 'lamps' ? lamps > 0 : windows > 0));

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { labSchema, recordedColourSchema } from '@/core/formats/operations';
+import { REASONS, VERDICTS } from '@/core/judge/reasons';
+import { PERSONS, RULINGS } from '@/core/judge/ruling';
+import { LIGHTS } from '@/core/room/facing';
+
+/** What the tables may hold; every row is parsed on its way out, so that a damaged file is noticed where it is read. */
+export const visitRow = z.object({
+  id: z.string(),
+  label: z.string(),
+  place_name: z.string(),
+  latitude: z.number(),
+  longitude: z.number(),
+  time_zone: z.string(),
+  units: z.enum(['metric', 'imperial']),
+  revision: z.number(),
+  created_at: z.string(),
+});
+export const roomRow = z.object({
+  id: z.string(),
+  name: z.string(),
+  revision: z.number(),
+  bearing_deg: z.number().nullable(),
+  old_wall: recordedColourSchema.nullable(),
+});
+export const windowRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  wall: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
+  width_m: z.number(),
+  height_m: z.number(),
+});
+export const lampRow = z.object({ id: z.string(), room_id: z.string(), name: z.string(), cct_k: z.number() });
+export const stayRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  name: z.string(),
+  kind: z.enum(['fixed', 'furnishing']),
+  school: z.enum(['share', 'answer']),
+});
+export const componentRow = z.object({
+  id: z.string(),
+  stay_id: z.string(),
+  name: z.string(),
+  share: z.number(),
+  colour: recordedColourSchema,
+});
+export const candidateRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  deck_colour_id: z.string(),
+  strength: z.number(),
+});
+export const verdictRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  candidate_id: z.string(),
+  stay_id: z.string(),
+  light: z.enum(LIGHTS),
+  person: z.enum(PERSONS),
+  verdict: z.enum(VERDICTS),
+  predicted: z.enum(VERDICTS),
+  at: z.string(),
+  reason: z.enum(REASONS).nullable(),
+  undone: z.boolean(),
+});
+export const rulingRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  candidate_id: z.string(),
+  ruling: z.enum(RULINGS).nullable(),
+  note: z.string(),
+  at: z.string(),
+});
+export const deckColourRow = z
+  .object({
+    id: z.string(),
+    maker_id: z.string(),
+    maker: z.string(),
+    code: z.string(),
+    name: z.string(),
+    strip: z.string(),
+    step: z.number(),
+    ...labSchema.shape,
+    base_l: z.number(),
+    base_a: z.number(),
+    base_b: z.number(),
+    shared_name: z.boolean(),
+  })
+  .readonly();
+export const visitSummaryRow = z.object({
+  id: z.string(),
+  label: z.string(),
+  place_name: z.string(),
+  created_at: z.string(),
+  rooms: z.number(),
+});
+export type DeckColourRow = z.infer<typeof deckColourRow>;
+export type VisitSummary = z.infer<typeof visitSummaryRow>;

@@ -1,0 +1,29 @@
+/** A parameter of a statement. `undefined` is a caller's bug, JSON goes in as text with `::jsonb`. */
+export type Parameter = string | number | boolean | null | readonly string[] | readonly number[];
+
+/** The small port every statement goes through; functions take it first, so that they run inside or outside a transaction. */
+export interface Sql {
+  /** Rows of one parametrised statement. */
+  query<Row>(statement: string, parameters?: readonly Parameter[]): Promise<Row[]>;
+}
+
+export interface Database extends Sql {
+  /** Runs `work` in one transaction: all of it or nothing. */
+  transaction<T>(work: (sql: Sql) => Promise<T>): Promise<T>;
+  /** Runs a script of several statements without parameters. Only for migrations shipped with the product. */
+  unsafeScript(script: string): Promise<void>;
+  close(): Promise<void>;
+}
+
+/** @throws TypeError when a parameter is undefined: PostgreSQL would silently store NULL */
+export function checkParameters(statement: string, parameters: readonly Parameter[]): void {
+  const missing = parameters.findIndex((p) => p === undefined);
+  if (missing >= 0) throw new TypeError(`parameter $${missing + 1} is undefined in: ${statement.slice(0, 80)}`);
+}
+
+/** SQLSTATE of a database error, or undefined for any other error. */
+export const sqlState = (error: unknown): string | undefined =>
+  typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string' ? error.code : undefined;
+
+export const UNIQUE_VIOLATION = '23505';
+export const FOREIGN_KEY_VIOLATION = '23503';

@@ -1,0 +1,98 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useMemo } from 'react';
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import { lrvOf } from '@/core/colour/lab';
+import { labAtStrength } from '@/core/paint/lab-at-strength';
+import { sayStrength } from '@/core/paint/strength';
+import type { Candidate, RecordedStay } from '@/core/record/types';
+import { classNames } from '@/ui/class-names';
+import { Patch, PatchLabel } from '@/ui/patch';
+import { hexOf, sayColour } from '../shared/colour-entry';
+import { sayShares, StayPatch } from '../shared/stay-patch';
+import { useVisit } from '../shared/visit-context';
+import { sayRefusal } from '../shared/words';
+import type { Bench } from './use-bench';
+
+type StripProps = { readonly bench: Bench; readonly candidate: Candidate };
+
+/** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
+function StrengthStrip({ bench, candidate }: StripProps) {
+  const { save } = useVisit();
+  const { full, base } = candidate;
+  const steps = useMemo(() => {
+    const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
+    const more = bench.offered.map((strength) => ({ strength, lab: labAtStrength(full, base, strength), id: undefined }));
+    return [...here, ...more].sort((p, q) => q.strength - p.strength);
+  }, [bench.strengths, bench.offered, full, base]);
+  const add = async (strength: number) => {
+    const result = await save({
+      name: 'candidate.add',
+      roomId: bench.room.id,
+      candidateId: v7(),
+      deckColourId: candidate.deckColourId,
+      strength,
+    });
+    if (result.ok) bench.setCandidateId(result.id);
+    else toast.error(sayRefusal(result));
+  };
+  return (
+    <div role="group" aria-label="Strengths" className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row">
+      {steps.map((step) => (
+        <button
+          key={step.strength}
+          type="button"
+          aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
+          aria-pressed={step.id === candidate.id}
+          onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength))}
+          className={classNames(
+            'relative min-h-11 flex-1 cursor-pointer',
+            step.id === candidate.id && 'z-10 outline-3 -outline-offset-3 outline-[#1a1a1a]',
+          )}
+        >
+          <Patch hex={hexOf(step.lab)} label={sayColour(step.lab)} className="absolute inset-0" />
+          <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
+            {!step.id && <Plus aria-hidden size={13} />}
+            {step.strength} %
+          </PatchLabel>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+type Props = { readonly bench: Bench; readonly candidate: Candidate; readonly stay: RecordedStay };
+
+/** The candidate against the thing that stays: two large touching fields and the strengths beside them. */
+export function BenchPatches({ bench, candidate, stay }: Props) {
+  return (
+    <div
+      className="flex min-h-44 flex-1 max-md:min-h-80 max-md:flex-col"
+      data-bench-cell={`${candidate.code}/${candidate.strength}/${stay.name}`}
+    >
+      <div className="relative flex min-w-0 flex-1">
+        <StayPatch stay={stay} className="min-w-0 flex-[1.1]" />
+        <Patch
+          hex={hexOf(candidate.lab)}
+          label={`${candidate.name} at ${candidate.strength} %: ${sayColour(candidate.lab)}`}
+          className="min-w-0 flex-[0.9]"
+        />
+        <div className="pointer-events-none absolute inset-x-3 bottom-3 grid grid-cols-[1.1fr_0.9fr] gap-3">
+          <div className="min-w-0">
+            <PatchLabel className="inline-block max-w-full truncate">
+              {stay.name}, {sayShares(stay)}
+            </PatchLabel>
+          </div>
+          <div className="min-w-0">
+            <PatchLabel className="inline-block max-w-full truncate">
+              {candidate.name} {candidate.code} · LRV {Math.round(lrvOf(candidate.lab))}
+            </PatchLabel>
+          </div>
+        </div>
+      </div>
+      <StrengthStrip bench={bench} candidate={candidate} />
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { checkWrite, type FieldErrors } from '../shared/issues';
+import { useRoom, useVisit } from '../shared/visit-context';
+import { sayRefusal } from '../shared/words';
+import { draftOf, writeOf, type LightDraft } from './light-draft';
+
+const PAUSE_MS = 400;
+
+export type LightSaving = 'saved' | 'saving' | 'not-saved';
+
+/**
+ * The light of a room, saved a moment after each change. A change made in another window is never overwritten unseen: then `conflict` is set,
+ * what was typed stays, and the person chooses.
+ */
+export function useLightDraft(roomId: string) {
+  const { visit, save } = useVisit();
+  const room = useRoom(roomId);
+  const { units } = visit;
+  const [draft, setDraft] = useState(() => draftOf(room, units));
+  const [errors, setErrors] = useState<FieldErrors>({});
+  const [saving, setSaving] = useState<LightSaving>('saved');
+  const [conflict, setConflict] = useState(false);
+  const revision = useRef(room.revision);
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const busy = useRef(false);
+  const waiting = useRef<LightDraft | undefined>(undefined);
+
+  const send = useCallback(
+    async (next: LightDraft) => {
+      if (busy.current) {
+        waiting.current = next;
+        return;
+      }
+      const checked = checkWrite(writeOf(next, { id: roomId, revision: revision.current }, units));
+      setErrors(checked.ok ? {} : checked.errors);
+      if (!checked.ok) return setSaving('not-saved');
+      busy.current = true;
+      setSaving('saving');
+      const result = await save(checked.write);
+      busy.current = false;
+      setSaving(result.ok ? 'saved' : 'not-saved');
+      if (result.ok) revision.current += 1;
+      else if (result.reason === 'changed-elsewhere') setConflict(true);
+      else setErrors({ form: sayRefusal(result) });
+      const queued = waiting.current;
+      waiting.current = undefined;
+      if (queued && result.ok) await send(queued);
+    },
+    [roomId, save, units],
+  );
+
+  const pending = useRef<LightDraft | undefined>(undefined);
+  const flush = useCallback(() => {
+    clearTimeout(timer.current);
+    const next = pending.current;
+    pending.current = undefined;
+    if (next) void send(next);
+  }, [send]);
+  const change = useCallback(
+    (next: LightDraft) => {
+      setDraft(next);
+      setSaving('saving');
+      pending.current = next;
+      clearTimeout(timer.current);
+      timer.current = setTimeout(flush, PAUSE_MS);
+    },
+    [flush],
+  );
+  useEffect(() => flush, [flush]); // leaving the step saves what was just typed
+
+  const takeNewer = () => {
+    revision.current = room.revision;
+    setDraft(draftOf(room, units));
+    setConflict(false);
+    setErrors({});
+    setSaving('saved');
+  };
+  const keepMine = () => {
+    revision.current = room.revision;
+    setConflict(false);
+    void send(draft);
+  };
+  return { room, draft, change, errors, saving, conflict, takeNewer, keepMine };
+}

@@ -1,0 +1,17 @@
+import type { RecordedStay } from '@/core/record/types';
+import { PatchStack } from '@/ui/patch';
+import { hexOf, sayColour } from './colour-entry';
+
+/** A thing that stays as its components in their shares. */
+export function StayPatch({ stay, className }: { readonly stay: RecordedStay; readonly className?: string }) {
+  const parts = stay.components.map((c) => ({
+    hex: hexOf(c.colour.lab),
+    share: c.share,
+    label: `${stay.name}, ${c.name}: ${sayColour(c.colour.lab)}`,
+  }));
+  return <PatchStack parts={parts} {...(className ? { className } : {})} />;
+}
+
+/** "field 70 %, band 30 %" */
+export const sayShares = (stay: RecordedStay): string =>
+  stay.components.map((c) => (stay.components.length === 1 ? c.name : `${c.name} ${Math.round(c.share * 100)} %`)).join(', ');

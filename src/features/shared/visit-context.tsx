@@ -1,0 +1,155 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import type { Operation, Write, WriteResult } from '@/core/formats/operations';
+import type { Person } from '@/core/judge/ruling';
+import { withOperations } from '@/core/record/optimistic';
+import type { Room, Visit } from '@/core/record/types';
+import type { JudgingLight } from '@/core/room/facing';
+import { performOperation } from '@/server/operations/actions';
+import { forget, isFinal, keep, kept } from './outbox';
+import { sayRefusal } from './words';
+
+type Saving = 'saved' | 'saving' | 'waiting';
+
+type VisitContext = {
+  /** The visit with everything just said, saved or not. */
+  readonly visit: Visit;
+  readonly saving: Saving;
+  readonly unsaved: ReadonlySet<string>;
+  /** Writes at once on the screen and behind it in the background; never lost. Answers the operation's id. */
+  readonly say: (write: Write) => string;
+  /** Writes and waits for the answer; for forms. `id` makes a second sending of the same form harmless. */
+  readonly save: (write: Write, id?: string) => Promise<WriteResult>;
+  readonly light: JudgingLight;
+  readonly setLight: (light: JudgingLight) => void;
+  readonly person: Person;
+  readonly setPerson: (person: Person) => void;
+};
+
+const Context = createContext<VisitContext | undefined>(undefined);
+
+export function useVisit(): VisitContext {
+  const value = useContext(Context);
+  if (!value) throw new Error('useVisit outside a visit');
+  return value;
+}
+
+/** The room of this id; rooms are looked up by every step's page before it is shown. */
+export function useRoom(roomId: string): Room {
+  return useVisit().visit.rooms.find((r) => r.id === roomId)!;
+}
+
+export const stamp = (write: Write, id: string = v7()): Operation => ({ id, at: new Date().toISOString(), write });
+
+const RETRY_MS = 2000;
+const REFRESH_MS = 250;
+const CHANNEL = 'elm-swatch';
+
+/** Tells the other windows of this browser, and hears from them, that something was saved. */
+function useOtherWindows(onChange: () => void): () => void {
+  const channel = useRef<BroadcastChannel | null>(null);
+  useEffect(() => {
+    const own = new BroadcastChannel(CHANNEL);
+    own.onmessage = onChange;
+    channel.current = own;
+    return () => own.close();
+  }, [onChange]);
+  return useCallback(() => channel.current?.postMessage('saved'), []);
+}
+
+/** Sends what was said, one after the other, until it is saved or finally refused. */
+function useSender(onSaved: () => void) {
+  const [said, setSaid] = useState<readonly Operation[]>([]);
+  const [unsaved, setUnsaved] = useState<ReadonlySet<string>>(new Set());
+  const [saving, setSaving] = useState<Saving>('saved');
+  const queue = useRef<Operation[]>([]);
+  const busy = useRef(false);
+
+  const pump = useCallback(async () => {
+    if (busy.current) return;
+    busy.current = true;
+    while (queue.current.length > 0) {
+      const operation = queue.current[0]!;
+      setSaving((s) => (s === 'waiting' ? s : 'saving'));
+      const result = await performOperation(operation).catch((): WriteResult => ({ ok: false, reason: 'failed' }));
+      if (!isFinal(result)) {
+        setSaving('waiting');
+        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+        continue;
+      }
+      queue.current.shift();
+      forget(operation.id);
+      setUnsaved((ids) => new Set([...ids].filter((id) => id !== operation.id)));
+      if (!result.ok) {
+        toast.error(sayRefusal(result));
+        setSaid((all) => all.filter((o) => o.id !== operation.id));
+      }
+      onSaved();
+    }
+    busy.current = false;
+    setSaving('saved');
+  }, [onSaved]);
+
+  const enqueue = useCallback(
+    (operations: readonly Operation[]) => {
+      queue.current.push(...operations);
+      setSaid((all) => [...all, ...operations]);
+      setUnsaved((ids) => new Set([...ids, ...operations.map((o) => o.id)]));
+      void pump();
+    },
+    [pump],
+  );
+
+  useEffect(() => {
+    const left = kept();
+    if (left.length > 0) enqueue(left);
+  }, [enqueue]);
+
+  return { said, unsaved, saving, enqueue };
+}
+
+export function VisitProvider({ visit: stored, children }: { readonly visit: Visit; readonly children: ReactNode }) {
+  const router = useRouter();
+  const [light, setLight] = useState<JudgingLight>('window-day');
+  const [person, setPerson] = useState<Person>('consultant');
+  const refreshing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const refresh = useCallback(() => {
+    clearTimeout(refreshing.current);
+    refreshing.current = setTimeout(() => router.refresh(), REFRESH_MS);
+  }, [router]);
+  const tellOthers = useOtherWindows(refresh);
+  const onSaved = useCallback(() => {
+    refresh();
+    tellOthers();
+  }, [refresh, tellOthers]);
+  const { said, unsaved, saving, enqueue } = useSender(onSaved);
+  const visit = useMemo(() => withOperations(stored, said), [stored, said]);
+
+  const say = useCallback(
+    (write: Write) => {
+      const operation = stamp(write);
+      keep(operation);
+      enqueue([operation]);
+      return operation.id;
+    },
+    [enqueue],
+  );
+  const save = useCallback(
+    async (write: Write, id?: string) => {
+      const result = await performOperation(stamp(write, id)).catch((): WriteResult => ({ ok: false, reason: 'failed' }));
+      if (result.ok) tellOthers();
+      router.refresh();
+      return result;
+    },
+    [router, tellOthers],
+  );
+  const value = useMemo(
+    () => ({ visit, saving, unsaved, say, save, light, setLight, person, setPerson }),
+    [visit, saving, unsaved, say, save, light, person],
+  );
+  return <Context value={value}>{children}</Context>;
+}

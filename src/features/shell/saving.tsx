@@ -1,0 +1,20 @@
+'use client';
+
+import { useVisit } from '../shared/visit-context';
+
+const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
+
+/** Whether everything said has been saved. */
+export function SavingState() {
+  const { saving, unsaved } = useVisit();
+  return (
+    <p
+      role="status"
+      data-saving={saving}
+      data-unsaved={unsaved.size}
+      className="px-3 text-sm whitespace-nowrap text-soft max-lg:hidden"
+    >
+      {saving === 'waiting' ? `${WORDS.waiting} (${unsaved.size})` : WORDS[saving]}
+    </p>
+  );
+}

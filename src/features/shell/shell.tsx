@@ -1,0 +1,62 @@
+'use client';
+
+import Link from 'next/link';
+import { useSelectedLayoutSegment } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { classNames } from '@/ui/class-names';
+import { useVisit } from '../shared/visit-context';
+import { DayRibbon } from './day-ribbon';
+import { KeyMap } from './key-map';
+import { RoomLine } from './room-line';
+import { SavingState } from './saving';
+import { STEPS } from './steps';
+import { SurroundSwitch } from './surround';
+
+/** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
+export function Shell({ roomId, children }: { readonly roomId: string; readonly children: ReactNode }) {
+  const { visit } = useVisit();
+  const step = useSelectedLayoutSegment() ?? 'brief';
+  return (
+    <div className="flex h-dvh flex-col print:h-auto print:block">
+      <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
+        <Link
+          href="/visits"
+          prefetch={false}
+          title="All visits"
+          className="flex w-24 shrink-0 items-center justify-center overflow-hidden border-r border-line px-2 text-center text-sm leading-tight font-semibold hover:bg-raised"
+        >
+          <span className="line-clamp-2 break-words">{visit.label}</span>
+        </Link>
+        <RoomLine roomId={roomId} step={step} />
+        <div className="flex shrink-0 items-center border-l border-line px-1">
+          <SavingState />
+          <SurroundSwitch />
+          <KeyMap />
+        </div>
+      </header>
+      <div className="flex min-h-0 flex-1 max-md:flex-col print:block">
+        <nav
+          aria-label="Steps"
+          className="flex w-24 shrink-0 flex-col border-r border-line bg-panel py-2 max-md:w-full max-md:flex-row max-md:overflow-x-auto max-md:border-r-0 max-md:border-b max-md:py-0 print:hidden"
+        >
+          {STEPS.map(({ slug, name }) => (
+            <Link
+              key={slug}
+              href={`/visits/${visit.id}/${roomId}/${slug}`}
+              prefetch={false}
+              aria-current={slug === step ? 'step' : undefined}
+              className={classNames(
+                'flex min-h-11 shrink-0 items-center border-l-4 px-3 hover:bg-raised max-md:border-b-4 max-md:border-l-0',
+                slug === step ? 'border-ink font-semibold' : 'border-transparent text-soft',
+              )}
+            >
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <main className="min-h-0 min-w-0 flex-1 overflow-auto print:overflow-visible">{children}</main>
+      </div>
+      <DayRibbon roomId={roomId} />
+    </div>
+  );
+}

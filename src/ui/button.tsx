@@ -1,0 +1,36 @@
+import type { ComponentProps } from 'react';
+import { classNames } from './class-names';
+
+const LOOKS = {
+  plain: 'border border-line-strong bg-panel hover:bg-raised',
+  main: 'border border-accent bg-accent text-on-accent hover:opacity-90',
+  strong: 'border-2 border-ink bg-raised font-semibold hover:bg-panel',
+  quiet: 'border border-transparent hover:bg-panel underline underline-offset-4 decoration-line-strong',
+} as const;
+
+export type ButtonLook = keyof typeof LOOKS;
+
+/** Classes of a button, for links that look like one. */
+export const buttonClass = (look: ButtonLook = 'plain', className?: string) =>
+  classNames(
+    'inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center gap-2 px-4 py-2 text-[15px] select-none',
+    'disabled:cursor-not-allowed disabled:opacity-45',
+    LOOKS[look],
+    className,
+  );
+
+type Props = ComponentProps<'button'> & { readonly look?: ButtonLook };
+
+/** A button of at least 44 × 44 px. */
+export function Button({ look, className, type = 'button', ...rest }: Props) {
+  return <button type={type} className={buttonClass(look, className)} {...rest} />;
+}
+
+/** A key cap beside what it does. */
+export function Key({ children }: { readonly children: string }) {
+  return (
+    <kbd className="inline-block min-w-6 border border-line-strong bg-panel px-1.5 text-center font-sans text-xs leading-5 text-soft pointer-coarse:hidden">
+      {children}
+    </kbd>
+  );
+}
