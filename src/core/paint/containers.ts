@@ -1,0 +1,20 @@
+/** Litres in one US fluid ounce: 231 in³ / 128 (NIST Handbook 44, appendix C; exact). */
+const LITRES_PER_FL_OZ = 0.0295735295625;
+
+/** What paint and samples are sold in; volumes in litres. */
+export const CONTAINERS = {
+  'sample-jar': { name: 'sample jar, 4 fl oz', litres: 4 * LITRES_PER_FL_OZ },
+  pint: { name: 'test pot, 1 US pint', litres: 16 * LITRES_PER_FL_OZ },
+  quart: { name: 'quart', litres: 32 * LITRES_PER_FL_OZ },
+  gallon: { name: 'gallon', litres: 128 * LITRES_PER_FL_OZ },
+  litre: { name: '1 litre', litres: 1 },
+  'litre-2-5': { name: '2.5 litres', litres: 2.5 },
+  'litre-5': { name: '5 litres', litres: 5 },
+} as const satisfies Record<string, { name: string; litres: number }>;
+export type Container = keyof typeof CONTAINERS;
+
+/** Square metres in one square foot (exact). */
+const M2_PER_SQ_FT = 0.3048 ** 2;
+
+/** Area in m² that a sample covers, two coats included: a pot up to 30 sq ft, a jar 2 ft by 4 ft. Common practice, no source. */
+export const SAMPLE_COVERAGE_M2 = { pint: 30 * M2_PER_SQ_FT, 'sample-jar': 2 * 4 * M2_PER_SQ_FT } as const;
