@@ -7,7 +7,13 @@ import { writeFileSync } from 'node:fs';
 import { reflectanceFromLab } from '../src/core/colour/reflectance';
 import { describeColour } from '../src/core/colour/family';
 
-type Strip = { readonly name: string; readonly hue: number; readonly chroma: number; readonly deepest: number };
+type Strip = {
+  readonly name: string;
+  readonly hue: number;
+  readonly chroma: number;
+  readonly deepest: number;
+  readonly lightest?: number;
+};
 
 /** Hue angle (degrees) and chroma at L* 80; the deepest step's L*. */
 const NEUTRALS: readonly Strip[] = [
@@ -43,6 +49,12 @@ const COLOURS: readonly Strip[] = [
   { name: 'rose', hue: 5, chroma: 15, deepest: 46 },
 ];
 
+const WHITES: readonly Strip[] = [
+  { name: 'clean white', hue: 112, chroma: 3, lightest: 95.3, deepest: 89 },
+  { name: 'soft white', hue: 96, chroma: 9, lightest: 94.9, deepest: 88 },
+  { name: 'blue white', hue: 236, chroma: 4, lightest: 95.1, deepest: 88.5 },
+];
+
 const STEPS = 6;
 const LIGHTEST = 93;
 const FIRST = [
@@ -64,6 +76,11 @@ const FIRST = [
   'Orrin',
   'Cobb',
   'Vell',
+  'Aldon',
+  'Birrel',
+  'Esk',
+  'Garth',
+  'Isel',
 ];
 const SECOND = [
   'Tollan',
@@ -101,7 +118,8 @@ type Shift = { readonly hue: number; readonly chroma: number; readonly light: nu
 function stripColours(strip: Strip, shift: Shift) {
   return Array.from({ length: STEPS }, (_, step) => {
     const t = step / (STEPS - 1);
-    const l = LIGHTEST + shift.light - (LIGHTEST - strip.deepest) * t ** 1.25;
+    const lightest = (strip.lightest ?? LIGHTEST) + (strip.lightest ? shift.light / 3 : shift.light);
+    const l = lightest - (lightest - strip.deepest) * t ** 1.25;
     const c = chromaAt(l, strip.chroma * shift.chroma);
     const hue = ((strip.hue + shift.hue - 4 * t) * Math.PI) / 180; // strips warm a little as they deepen
     const lab = { l: round(l), a: round(c * Math.cos(hue)), b: round(c * Math.sin(hue)) };
@@ -133,7 +151,7 @@ const MAKERS: readonly Maker[] = [
     base: { l: 95.4, a: -0.9, b: 3.4 },
     codes: (s, k) => `TC ${String(s * 30 + k).padStart(4, '0')}`,
     shift: { hue: 5, chroma: 0.88, light: -1.3 },
-    offset: 6,
+    offset: 7,
   },
 ];
 /** Names both makers use, for different colours: strip and step (from 0) of each. */
@@ -152,7 +170,7 @@ function nameOf(n: number): string {
 }
 
 function demoDeck(maker: Maker) {
-  const strips = [...NEUTRALS, ...COLOURS];
+  const strips = [...NEUTRALS, ...COLOURS, ...WHITES];
   const used = new Set<string>(SHARED.map((s) => s.name));
   let n = maker.offset * 30;
   const unused = () => {

@@ -48,9 +48,12 @@ describe('illuminants', () => {
     expect(Math.abs(found[1] - published[1]!)).toBeLessThan(3e-4);
   });
 
-  test.each(['D3999', 'D25001', 'P999', 'LED-2700', 'LED-7000', 'F13', '__proto__', 'constructor', ''])('%s is refused by name', (name) => {
-    expect(illuminant(name)).toEqual({ ok: false, reason: 'unknown-illuminant', name });
-  });
+  test.each(['D3999', 'D25001', 'P999', 'LED-2700', 'LED-7000', 'F13', '__proto__', 'constructor', ''])(
+    '%s is refused by name',
+    (name) => {
+      expect(illuminant(name)).toEqual({ ok: false, reason: 'unknown-illuminant', name });
+    },
+  );
 
   test('a plain light is Planckian below 4,000 K and daylight from there', () => {
     expect(Array.from(lightOfTemperature(4000))).toEqual(Array.from(daylight(4000)));

@@ -63,6 +63,7 @@ describe('LRV (BS 8493: CIE Y, D65, 10°)', () => {
   });
 
   test('L* and LRV undo each other', () => {
-    for (const lrv of [0, 0.5, 3, 8, 37, 70, 74, 86, 100]) expect(lrvOf({ l: lightnessOfLrv(lrv), a: 3, b: -4 })).toBeCloseTo(lrv, 9);
+    for (const lrv of [0, 0.5, 3, 8, 37, 70, 74, 86, 100])
+      expect(lrvOf({ l: lightnessOfLrv(lrv), a: 3, b: -4 })).toBeCloseTo(lrv, 9);
   });
 });

@@ -5,7 +5,12 @@ const near = (l: number) => ({ l, a: 3, b: 10 });
 describe('averaging colorimeter readings', () => {
   test('0, 1 and 2 readings are too few; 3 are enough', () => {
     for (const n of [0, 1, 2])
-      expect(averageReadings(Array.from({ length: n }, () => near(70)))).toEqual({ ok: false, reason: 'too-few-readings', needed: 3, got: n });
+      expect(averageReadings(Array.from({ length: n }, () => near(70)))).toEqual({
+        ok: false,
+        reason: 'too-few-readings',
+        needed: 3,
+        got: n,
+      });
     expect(averageReadings([near(70), near(70.2), near(69.8)])).toMatchObject({ ok: true, value: { lab: { a: 3, b: 10 } } });
   });
 

@@ -88,7 +88,8 @@ describe('undertone', () => {
       { l: 74, a: -1, b: 14 },
     ];
     const [there, back] = [directions(p, q), directions(q, p)];
-    for (const key of ['pinkGreen', 'yellowBlue', 'strongWeak', 'lightDark'] as const) expect(there[key]).toBeCloseTo(-back[key], 9);
+    for (const key of ['pinkGreen', 'yellowBlue', 'strongWeak', 'lightDark'] as const)
+      expect(there[key]).toBeCloseTo(-back[key], 9);
     expect(directions(p, p)).toEqual({ pinkGreen: 0, yellowBlue: 0, strongWeak: 0, lightDark: 0, deltaE00: 0 });
   });
 

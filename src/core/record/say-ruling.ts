@@ -4,6 +4,7 @@ import { LIGHT_NAMES } from '../room/facing';
 import type { CandidateRow } from './room-record';
 import type { RecordedStay } from './types';
 
+const listed = new Intl.ListFormat('en-GB');
 const things = (n: number) => (n === 1 ? '1 thing' : `${n} things`);
 
 /** "Works here", "Nearly", "Not here", or what an open row is: "Not tried yet", "Still open". */
@@ -21,7 +22,7 @@ export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): 
       ...(derived.staysToGo > 0 ? [things(derived.staysToGo)] : []),
       ...derived.lightsToGo.map((light) => LIGHT_NAMES[light]),
     ];
-    return `${left.join(' and ')} to go`;
+    return `${listed.format(left)} to go`;
   }
   const { stayId, light, person, reason, verdict } = derived.because;
   const stay = stays.find((s) => s.id === stayId)?.name ?? 'something taken out';

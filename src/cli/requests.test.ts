@@ -1,0 +1,63 @@
+import { answer } from './requests';
+
+const BEIGE = { lab: [78, 3.6, 13] };
+
+describe('the core on the command line', () => {
+  test('xyz of a flat half grey is half the white, under any light and observer', () => {
+    const grey = { spectrum: { start: 380, step: 5, values: new Array<number>(81).fill(0.5) } };
+    for (const illuminant of ['D65', 'A', 'F2', 'F11', 'LED-3000', 'D5000'])
+      for (const observer of [2, 10]) {
+        const found = answer('xyz', { ...grey, illuminant, observer }) as { XYZ: number[]; lab: number[]; lrv: number };
+        expect(found.XYZ[1]).toBeCloseTo(50, 9);
+        expect(found.lab[1]).toBeCloseTo(0, 9);
+        expect(found.lrv).toBeCloseTo(50, 9);
+      }
+  });
+
+  test('deltaE', () => {
+    expect(answer('deltaE', { lab1: [50, 2.6772, -79.7751], lab2: [50, 0, -82.7485] })).toEqual({
+      dE00: expect.closeTo(2.0425, 4),
+    });
+  });
+
+  test('reflectance, then xyz, comes back to the colour', () => {
+    const { spectrum } = answer('reflectance', BEIGE) as { spectrum: object };
+    const { lab } = answer('xyz', { spectrum }) as { lab: number[] };
+    BEIGE.lab.forEach((v, i) => expect(lab[i]).toBeCloseTo(v, 2));
+  });
+
+  test('strength says both wordings', () => {
+    const found = answer('strength', { full: BEIGE, base: { hex: '#f4f2ec' }, p: 0.75 }) as { says: string; lrv: number };
+    expect(found.says).toBe('75 % strength (colourant cut by a quarter)');
+    expect(found.lrv).toBeGreaterThan(53);
+  });
+
+  test('undertone, absolute and against another', () => {
+    expect(answer('undertone', BEIGE)).toMatchObject({ family: 'beige', lean: 'orange-pink' });
+    expect(answer('undertone', { ...BEIGE, against: { lab: [78, -0.6, 13.5] } })).toMatchObject({
+      directions: { pinkGreen: expect.any(Number) },
+    });
+  });
+
+  test('judge takes a case of the casebook as it stands', () => {
+    const stays = { kind: 'fixed', name: 'cream cabinets', components: [{ name: 'paint', share: 1, lab: [92, 0, 11.5] }] };
+    expect(answer('judge', { stays, candidate: { name: 'taupe light', lab: [86.5, 2, 4.6] } })).toMatchObject({ verdict: 'no' });
+    expect(answer('judge', { stays, candidate: { lab: [86.5, 2, 4.6] }, light: { cct: 3000, lux: 200 } })).toMatchObject({
+      numbers: { link: 'paint' },
+    });
+  });
+
+  test.each([
+    ['xyz', { ...BEIGE, illuminant: 'moonlight' }, /unknown illuminant moonlight/],
+    ['xyz', { lab: [50, 140, 0] }, /outside what a surface can be/],
+    ['xyz', {}, /./],
+    ['xyz', null, /./],
+    ['deltaE', { lab1: [50, 0, 0] }, /lab2/],
+    ['deltaE', { lab1: [50, 0, 'x'], lab2: [50, 0, 0] }, /lab1\.2/],
+    ['strength', { full: BEIGE, base: BEIGE, p: 9 }, /p: /],
+    ['judge', { stays: { kind: 'fixed', components: [] }, candidate: BEIGE }, /components/],
+    ['reflectance', { spectrum: { start: 380, step: 5, values: [0.2, 1.4, 0.3] } }, /values/],
+  ])('%s of %j is answered with an error in its place', (operation, request, message) => {
+    expect(answer(operation, request)).toEqual({ error: expect.stringMatching(message) });
+  });
+});

@@ -1,0 +1,87 @@
+import { room, verdict, visit } from '../../../tests/made-up-room';
+import { componentsSchema, nameSchema, operationSchema, placeSchema, bearingSchema } from './operations';
+import { ROOM_RECORD_COLUMNS, roomRecordCsvRows, roomRecordFile, roomRecordSchema } from './room-record';
+
+describe('what may come over the border', () => {
+  test.each(['Rose & Crown', '<script>alert(1)</script>', 'Küche 🛋️', 'a'.repeat(200), '=1+1'])(
+    'the name %s is theirs to use',
+    (name) => {
+      expect(nameSchema.parse(`  ${name}  `)).toBe(name);
+    },
+  );
+
+  test.each(['', '   ', 'a'.repeat(201), 'two\nlines', 'null\u0000byte'])('the name %j is refused', (name) => {
+    expect(nameSchema.safeParse(name).success).toBe(false);
+  });
+
+  test.each([0, 359.5, 360])('a bearing of %d is one', (bearing) => expect(bearingSchema.parse(bearing)).toBe(bearing));
+  test.each([400, -1, NaN, Infinity])('a bearing of %d is refused with a reason', (bearing) => {
+    expect(bearingSchema.safeParse(bearing).error?.issues[0]?.message).toMatch(/^A bearing /);
+  });
+
+  const place = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
+  test('a place on Earth in a known zone', () => {
+    expect(placeSchema.safeParse(place).success).toBe(true);
+    expect(placeSchema.safeParse({ ...place, latitude: 91 }).error?.issues[0]?.message).toBe(
+      'Latitude lies between −90 and 90°.',
+    );
+    expect(placeSchema.safeParse({ ...place, timeZone: 'Mars/Olympus' }).success).toBe(false);
+  });
+
+  const component = (share: number, n = 0) => ({
+    id: `0190c5c0-0000-7000-8000-00000000000${n}`,
+    name: 'field',
+    share,
+    colour: { lab: { l: 70, a: 2, b: 9 }, source: { kind: 'lab' as const } },
+  });
+  test('shares must make 100 %', () => {
+    expect(componentsSchema.safeParse([component(0.65), component(0.35, 1)]).success).toBe(true);
+    expect(componentsSchema.safeParse([component(0.65), component(0.65, 1)]).error?.issues[0]?.message).toBe(
+      'The shares add up to 130 %; they must make 100 %.',
+    );
+    expect(componentsSchema.safeParse([component(1 / 3), component(1 / 3, 1), component(1 / 3, 2)]).success).toBe(true);
+    expect(componentsSchema.safeParse([]).success).toBe(false);
+  });
+
+  test('an operation with anything more or other than its fields is refused', () => {
+    const operation = {
+      id: '0190c5c0-0000-7000-8000-000000000000',
+      at: '2026-09-23T12:00:00.000Z',
+      write: { name: 'room.retire', roomId: '0190c5c0-0000-7000-8000-000000000001', retired: true },
+    };
+    expect(operationSchema.safeParse(operation).success).toBe(true);
+    expect(operationSchema.safeParse({ ...operation, write: { ...operation.write, extra: 1 } }).success).toBe(false);
+    expect(operationSchema.safeParse({ ...operation, write: { name: 'room.explode' } }).success).toBe(false);
+    expect(operationSchema.safeParse({ ...operation, at: 'yesterday' }).success).toBe(false);
+  });
+});
+
+describe('the room record as a file', () => {
+  const full = { verdicts: [verdict({ verdict: 'no', reason: 'too-green' }), verdict({ stayId: 'trim', undone: true })] };
+
+  test('the JSON fits its own schema and keeps what was undone', () => {
+    const file = roomRecordFile(visit(full), room(full));
+    expect(roomRecordSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file);
+    expect(file.candidates[0]!.verdicts).toHaveLength(2);
+    expect(file.candidates[0]).toMatchObject({
+      ruling: 'not',
+      rulingBy: 'derived',
+      derivedWhy: 'too green beside Oak floor, window by day',
+    });
+    expect(file.candidates[0]!.lab).toMatchObject({ space: 'lab', white: 'D65', observer: 10 });
+  });
+
+  test('the CSV has a row per standing verdict and one for a colour not tried', () => {
+    const rows = roomRecordCsvRows(visit(full), room(full));
+    expect(rows).toHaveLength(2);
+    expect(rows[0]).toMatchObject({
+      beside: 'Oak floor',
+      verdict: 'no',
+      reason: 'too-green',
+      who: 'consultant',
+      strength_percent: 100,
+    });
+    expect(rows[1]).toMatchObject({ strength_percent: 75, ruling: 'Not tried yet', verdict: '' });
+    for (const row of rows) expect(Object.keys(row).sort()).toEqual([...ROOM_RECORD_COLUMNS].sort());
+  });
+});

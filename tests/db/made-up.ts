@@ -1,0 +1,62 @@
+import path from 'node:path';
+import { v7 } from 'uuid';
+import type { Operation, Write, WriteResult } from '@/core/formats/operations';
+import { openDatabase } from '@/data/db';
+import { migrate } from '@/data/migrate';
+import type { Database } from '@/data/sql';
+import { loadShippedDecks } from '@/server/deck/load-shipped';
+import { applyOperation } from '@/server/operations/apply';
+
+/** An empty cluster, dumped once for all test files. */
+export const TEMPLATE = path.resolve('var/template.tar');
+
+/** A database in memory with the shipped decks. */
+export async function freshDatabase(): Promise<Database> {
+  const db = await openDatabase(undefined, TEMPLATE);
+  await migrate(db);
+  await loadShippedDecks(db);
+  return db;
+}
+
+export const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
+export const operation = (write: Write): Operation => ({ id: v7(), at: '2026-09-23T12:00:00.000Z', write });
+export const lab = (l: number, a: number, b: number) => ({ lab: { l, a, b }, source: { kind: 'lab' as const } });
+
+/** Does a write that must succeed; answers its id. */
+export async function doIt(db: Database, write: Write): Promise<string> {
+  const result: WriteResult = await applyOperation(db, operation(write));
+  if (!result.ok) throw new Error(`${write.name}: ${JSON.stringify(result)}`);
+  return result.id;
+}
+
+/** A visit with one room, one thing that stays and one candidate. */
+export async function madeUpVisit(db: Database) {
+  const [visitId, roomId, stayId] = [v7(), v7(), v7()];
+  await doIt(db, {
+    name: 'visit.create',
+    visitId,
+    label: 'Test Row 1',
+    place: PLACE,
+    units: 'metric',
+    rooms: [{ roomId, name: 'Hall' }],
+  });
+  const components = [{ id: v7(), name: 'paint', share: 1, colour: lab(92, 0, 11.5) }];
+  await doIt(db, {
+    name: 'stay.save',
+    roomId,
+    revision: 1,
+    stayId,
+    stay: 'Cream door',
+    kind: 'fixed',
+    school: 'share',
+    components,
+  });
+  const candidateId = await doIt(db, {
+    name: 'candidate.add',
+    roomId,
+    candidateId: v7(),
+    deckColourId: 'FR:FR 3122',
+    strength: 75,
+  });
+  return { visitId, roomId, stayId, candidateId };
+}

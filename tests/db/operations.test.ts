@@ -1,0 +1,197 @@
+import { v7 } from 'uuid';
+import type { Database } from '@/data/sql';
+import { applyOperation, applyUnknown } from '@/server/operations/apply';
+import { loadVisit } from '@/server/visits/load-visit';
+import { doIt, freshDatabase, lab, madeUpVisit, operation, PLACE } from './made-up';
+
+let db: Database;
+beforeAll(async () => {
+  db = await freshDatabase();
+}, 60_000);
+afterAll(() => db.close());
+
+const roomOf = async (visitId: string) => (await loadVisit(db, visitId))!.rooms[0]!;
+
+describe('writes', () => {
+  test('a visit is read back as it was written', async () => {
+    const { visitId, stayId, candidateId } = await madeUpVisit(db);
+    const visit = (await loadVisit(db, visitId))!;
+    expect(visit).toMatchObject({ label: 'Test Row 1', place: PLACE, units: 'metric', createdAt: '2026-09-23T12:00:00.000Z' });
+    expect(visit.rooms[0]).toMatchObject({
+      name: 'Hall',
+      revision: 2,
+      stays: [{ id: stayId, name: 'Cream door', components: [{ share: 1, colour: lab(92, 0, 11.5) }] }],
+      candidates: [{ id: candidateId, strength: 75, maker: 'Ferrowmere' }],
+    });
+    const [candidate] = visit.rooms[0]!.candidates;
+    expect(candidate!.lab.l).toBeGreaterThan(candidate!.full.l);
+  });
+
+  test('the same operation sent twice is done once', async () => {
+    const { visitId, roomId, candidateId, stayId } = await madeUpVisit(db);
+    const given = operation({
+      name: 'verdict.give',
+      roomId,
+      candidateId,
+      stayId,
+      light: 'lamps',
+      person: 'client',
+      verdict: 'no',
+    });
+    expect(await applyOperation(db, given)).toEqual({ ok: true, id: given.id });
+    expect(await applyOperation(db, given)).toEqual({ ok: true, id: given.id });
+    expect((await roomOf(visitId)).verdicts).toHaveLength(1);
+  });
+
+  test('a verdict keeps what was predicted, its latest reason, and its undoing', async () => {
+    const { visitId, roomId, candidateId, stayId } = await madeUpVisit(db);
+    const verdictId = await doIt(db, {
+      name: 'verdict.give',
+      roomId,
+      candidateId,
+      stayId,
+      light: 'window-day',
+      person: 'consultant',
+      verdict: 'no',
+    });
+    await doIt(db, { name: 'verdict.reason', roomId, verdictId, reason: 'too-pink' });
+    await doIt(db, { name: 'verdict.reason', roomId, verdictId, reason: 'too-weak' });
+    await doIt(db, { name: 'verdict.undo', roomId, verdictId });
+    await doIt(db, { name: 'verdict.undo', roomId, verdictId });
+    expect((await roomOf(visitId)).verdicts).toMatchObject([
+      { id: verdictId, verdict: 'no', reason: 'too-weak', undone: true, predicted: expect.stringMatching(/works|nearly|no/) },
+    ]);
+  });
+
+  test('verdicts and rulings cannot be changed or deleted, not even by a statement', async () => {
+    const { roomId, candidateId, stayId } = await madeUpVisit(db);
+    await doIt(db, { name: 'verdict.give', roomId, candidateId, stayId, light: 'lamps', person: 'client', verdict: 'no' });
+    await doIt(db, { name: 'ruling.set', roomId, candidateId, ruling: 'works', note: 'after all' });
+    for (const statement of [
+      `update verdict set verdict = 'works'`,
+      'delete from verdict',
+      `update ruling set ruling = 'not'`,
+      'delete from ruling',
+      `update operation set name = 'x'`,
+      'delete from verdict_undo where false or true',
+    ]) {
+      const rows = /from (\w+)|update (\w+)/.exec(statement)!;
+      const table = rows[1] ?? rows[2];
+      const [{ n }] = (await db.query<{ n: number }>(`select count(*)::int4 as n from ${table}`)) as [{ n: number }];
+      if (n > 0) await expect(db.query(statement)).rejects.toMatchObject({ code: '55000' });
+    }
+  });
+
+  test('an older copy of a room is refused and changes nothing', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const light = (revision: number, bearingDeg: number) =>
+      operation({ name: 'room.light', roomId, revision, bearingDeg, windows: [], lamps: [], oldWall: null });
+    expect(await applyOperation(db, light(2, 90))).toMatchObject({ ok: true });
+    expect(await applyOperation(db, light(2, 180))).toEqual({ ok: false, reason: 'changed-elsewhere' });
+    expect(await roomOf(visitId)).toMatchObject({ bearingDeg: 90, revision: 3 });
+  });
+
+  test('a refused write leaves nothing behind, not even in the journal', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const components = [
+      { id: v7(), name: 'possible', share: 0.5, colour: lab(70, 2, 9) },
+      { id: v7(), name: 'impossible', share: 0.5, colour: lab(50, 140, 0) },
+    ];
+    const bad = operation({
+      name: 'stay.save',
+      roomId,
+      revision: 2,
+      stayId: v7(),
+      stay: 'Tile',
+      kind: 'fixed',
+      school: 'share',
+      components,
+    });
+    expect(await applyOperation(db, bad)).toEqual({ ok: false, reason: 'not-a-surface-colour', what: 'impossible' });
+    expect((await roomOf(visitId)).stays).toHaveLength(1);
+    expect(await db.query('select id from operation where id = $1', [bad.id])).toEqual([]);
+    expect((await roomOf(visitId)).revision).toBe(2);
+  });
+
+  test('fixed finishes always share the undertone', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const components = [{ id: v7(), name: 'tile', share: 1, colour: lab(42, -22, -14) }];
+    await doIt(db, {
+      name: 'stay.save',
+      roomId,
+      revision: 2,
+      stayId: v7(),
+      stay: 'Tile',
+      kind: 'fixed',
+      school: 'answer',
+      components,
+    });
+    expect((await roomOf(visitId)).stays[1]!.school).toBe('share');
+  });
+
+  test('a colour taken out and taken up again is the same candidate, with its verdicts', async () => {
+    const { visitId, roomId, candidateId, stayId } = await madeUpVisit(db);
+    await doIt(db, { name: 'verdict.give', roomId, candidateId, stayId, light: 'lamps', person: 'client', verdict: 'works' });
+    await doIt(db, { name: 'candidate.retire', roomId, candidateId, retired: true });
+    expect((await roomOf(visitId)).candidates).toHaveLength(0);
+    const again = await doIt(db, { name: 'candidate.add', roomId, candidateId: v7(), deckColourId: 'FR:FR 3122', strength: 75 });
+    expect(again).toBe(candidateId);
+    expect((await roomOf(visitId)).verdicts).toHaveLength(1);
+  });
+
+  test('the last room of a visit stays', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    expect(await applyOperation(db, operation({ name: 'room.retire', roomId, retired: true }))).toEqual({
+      ok: false,
+      reason: 'last-room',
+    });
+    const second = await doIt(db, { name: 'room.add', visitId, roomId: v7(), room: 'Kitchen' });
+    expect(await applyOperation(db, operation({ name: 'room.retire', roomId, retired: true }))).toMatchObject({ ok: true });
+    expect((await loadVisit(db, visitId))!.rooms.map((r) => r.id)).toEqual([second]);
+  });
+
+  test('things of one room cannot be judged in another', async () => {
+    const [here, there] = [await madeUpVisit(db), await madeUpVisit(db)];
+    const mixed = operation({
+      name: 'verdict.give',
+      roomId: here.roomId,
+      candidateId: there.candidateId,
+      stayId: here.stayId,
+      light: 'lamps',
+      person: 'client',
+      verdict: 'no',
+    });
+    expect(await applyOperation(db, mixed)).toEqual({ ok: false, reason: 'not-found', what: 'colour' });
+  });
+
+  test('what does not exist is said, and malformed input is answered at its field', async () => {
+    const { roomId } = await madeUpVisit(db);
+    expect(await applyOperation(db, operation({ name: 'room.rename', roomId: v7(), revision: 1, room: 'x' }))).toMatchObject({
+      reason: 'not-found',
+    });
+    expect(
+      await applyOperation(
+        db,
+        operation({ name: 'candidate.add', roomId, candidateId: v7(), deckColourId: 'FR:none', strength: 50 }),
+      ),
+    ).toEqual({ ok: false, reason: 'not-found', what: 'deck colour' });
+    const wrong = {
+      id: v7(),
+      at: '2026-09-23T12:00:00.000Z',
+      write: { name: 'room.rename', roomId, revision: 1, room: 'a'.repeat(201) },
+    };
+    expect(await applyUnknown(db, wrong)).toMatchObject({
+      reason: 'invalid',
+      issues: [{ path: 'room', message: 'At most 200 characters.' }],
+    });
+    for (const nonsense of [null, 7, 'drop table visit', [], { write: {} }])
+      expect(await applyUnknown(db, nonsense)).toMatchObject({ ok: false, reason: 'invalid' });
+  });
+
+  test('names that would be code are text like any other', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const name = `'; drop table room; -- <script>alert(1)</script> 🛋️`;
+    await doIt(db, { name: 'room.rename', roomId, revision: 2, room: name });
+    expect((await roomOf(visitId)).name).toBe(name);
+  });
+});

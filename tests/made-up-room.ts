@@ -1,0 +1,65 @@
+import type { Candidate, Room, VerdictEvent, Visit } from '@/core/record/types';
+
+/** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
+export const candidate = (id: string, strength: number): Candidate => ({
+  id,
+  deckColourId: 'FR:FR 1',
+  maker: 'Ferrowmere',
+  code: 'FR 1',
+  name: 'Test Shell',
+  full: { l: 80, a: 3, b: 12 },
+  base: { l: 96, a: -0.6, b: 2 },
+  strength,
+  lab: { l: 80 + (100 - strength) / 20, a: 3, b: 12 },
+  sharedName: false,
+});
+
+let counter = 0;
+export const verdict = (more: Partial<VerdictEvent> = {}): VerdictEvent => ({
+  id: `v${++counter}`,
+  candidateId: 'c100',
+  stayId: 'floor',
+  light: 'window-day',
+  person: 'consultant',
+  verdict: 'works',
+  reason: null,
+  at: '2026-09-23T12:00:00.000Z',
+  undone: false,
+  predicted: 'works',
+  ...more,
+});
+
+const paint = (id: string, l: number) => ({
+  id,
+  name: 'paint',
+  share: 1,
+  colour: { lab: { l, a: 2, b: 9 }, source: { kind: 'lab' as const } },
+});
+
+export const room = (more: Partial<Room> = {}): Room => ({
+  id: 'r1',
+  name: 'Sitting room',
+  revision: 1,
+  bearingDeg: 285,
+  windows: [{ id: 'w1', wall: 0, widthM: 1.2, heightM: 1.3 }],
+  lamps: [],
+  oldWall: null,
+  stays: [
+    { id: 'floor', name: 'Oak floor', kind: 'fixed', school: 'share', components: [paint('k1', 45)] },
+    { id: 'trim', name: 'Skirting', kind: 'fixed', school: 'share', components: [paint('k2', 93)] },
+  ],
+  candidates: [candidate('c100', 100), candidate('c75', 75)],
+  verdicts: [],
+  rulings: [],
+  ...more,
+});
+
+export const visit = (more: Partial<Room> = {}): Visit => ({
+  id: 'visit1',
+  label: 'Test Row 1',
+  place: { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' },
+  units: 'metric',
+  revision: 1,
+  createdAt: '2026-09-23T11:00:00.000Z',
+  rooms: [room(more)],
+});
