@@ -165,7 +165,7 @@ const SHARED = [
 /** The n-th invented name; every pair of words once. */
 function nameOf(n: number): string {
   const first = FIRST[n % FIRST.length]!;
-  const second = SECOND[(Math.floor(n / FIRST.length) + n * 7) % SECOND.length]!;
+  const second = SECOND[(Math.floor(n / FIRST.length) + (n % FIRST.length) * 7) % SECOND.length]!;
   return `${first} ${second}`;
 }
 

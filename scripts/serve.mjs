@@ -68,8 +68,8 @@ const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'star
 const address = `http://${values.host.includes(':') ? `[${values.host}]` : values.host}:${port}`;
 let announced = false;
 server.stdout.on('data', (chunk) => {
-  // the folder is claimed and opened before the server says that it is ready
-  if (announced || !String(chunk).includes('Ready')) return;
+  // the server listens first and opens the folder then: only this line says that both are done
+  if (announced || !String(chunk).includes('elm-swatch: data folder open')) return;
   announced = true;
   process.stdout.write(
     `\nElm Swatch ${mode === 'demo' ? 'demo' : ''} is at ${address}\nData folder: ${folder}\nStop it with Ctrl+C.\n`,

@@ -46,6 +46,7 @@ async function open(): Promise<Opened> {
   if (!claim.ok) throw new FolderInUse(folder, claim.pid);
   try {
     if (demo) readyDemoFolder(folder, fresh);
+    mkdirSync(folder, { recursive: true });
     const db = await openDatabase(path.join(folder, 'pg'), template);
     await migrate(db);
     await loadShippedDecks(db);

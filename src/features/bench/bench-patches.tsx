@@ -8,7 +8,6 @@ import { lrvOf } from '@/core/colour/lab';
 import { labAtStrength } from '@/core/paint/lab-at-strength';
 import { sayStrength } from '@/core/paint/strength';
 import type { Candidate, RecordedStay } from '@/core/record/types';
-import { classNames } from '@/ui/class-names';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { hexOf, sayColour } from '../shared/colour-entry';
 import { sayShares, StayPatch } from '../shared/stay-patch';
@@ -47,12 +46,10 @@ function StrengthStrip({ bench, candidate }: StripProps) {
           aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
           aria-pressed={step.id === candidate.id}
           onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength))}
-          className={classNames(
-            'relative min-h-11 flex-1 cursor-pointer',
-            step.id === candidate.id && 'z-10 outline-3 -outline-offset-3 outline-[#1a1a1a]',
-          )}
+          className="relative min-h-11 flex-1 cursor-pointer"
         >
           <Patch hex={hexOf(step.lab)} label={sayColour(step.lab)} className="absolute inset-0" />
+          {step.id === candidate.id && <span className="pointer-events-none absolute inset-0 border-4 border-[#1a1a1a]" />}
           <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
             {!step.id && <Plus aria-hidden size={13} />}
             {step.strength} %

@@ -36,18 +36,17 @@ function ColourRow({ row, first, room, visit, lights, view }: RowProps) {
       style={{ breakInside: 'avoid' }}
     >
       <th scope="row" className="sticky left-0 z-10 bg-ground py-2 pr-3 text-left align-top font-normal">
-        {first && (
-          <>
+        <span className="flex items-start justify-between gap-3">
+          <span className={first ? 'min-w-0' : 'sr-only'}>
             <span className="block font-semibold break-words">{candidate.name}</span>
             <span className="block text-sm text-soft">
-              {candidate.maker} {candidate.code}
+              {candidate.maker} <span className="whitespace-nowrap">{candidate.code}</span>
             </span>
-            {candidate.sharedName && <span className="block text-sm">name also used by another maker</span>}
-          </>
-        )}
-        <span className="sr-only">{first ? '' : `${candidate.name} `}</span>
-        <span className="mt-1 block font-semibold" title={sayColour(candidate.lab)}>
-          {candidate.strength} %
+            {candidate.sharedName && <span className="block text-sm">≠ name also used by another maker</span>}
+          </span>
+          <span className="ml-auto font-semibold whitespace-nowrap" title={sayColour(candidate.lab)}>
+            {candidate.strength} %
+          </span>
         </span>
       </th>
       {room.stays.map((stay) => (
@@ -87,7 +86,7 @@ function RecordTable({ record, room, visit, view }: { record: RoomRecord; room: 
         <tr>
           <th
             scope="col"
-            className="sticky left-0 z-10 min-w-32 bg-ground pr-3 pb-2 text-left align-bottom text-sm font-semibold"
+            className="sticky left-0 z-10 w-52 min-w-44 bg-ground pr-3 pb-2 text-left align-bottom text-sm font-semibold"
           >
             Colour, strength
           </th>

@@ -1,0 +1,68 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** How a person works the screen: by keys alone, or by touch alone. */
+export interface Hand {
+  press(target: Locator): Promise<void>;
+  type(field: Locator, text: string): Promise<void>;
+  choose(field: Locator, option: string): Promise<void>;
+  /** Picks one of a row of choices. */
+  pick(group: Locator, option: string | RegExp): Promise<void>;
+}
+
+const MOST_TABS = 220;
+const isFocused = (target: Locator) => target.evaluate((element) => element === document.activeElement);
+
+/** Keys only: Tab to the thing, then Enter, arrows or typing. Nothing is focused by script. */
+export function keyboard(page: Page): Hand {
+  const tabTo = async (target: Locator, reached: () => Promise<boolean> = () => isFocused(target)) => {
+    await expect(target).toBeVisible();
+    for (let i = 0; i < MOST_TABS; i++) {
+      if (await reached()) return;
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`not reached by keyboard: ${String(target)}`);
+  };
+  return {
+    async press(target) {
+      await tabTo(target);
+      await page.keyboard.press('Enter');
+    },
+    async type(field, text) {
+      await tabTo(field);
+      await page.keyboard.press('ControlOrMeta+a');
+      await page.keyboard.type(text);
+    },
+    async choose(field, option) {
+      await tabTo(field);
+      await page.keyboard.press('Home');
+      const chosen = () => field.evaluate((e) => (e as HTMLSelectElement).selectedOptions[0]!.textContent!.trim());
+      for (let i = 0; i < 60 && (await chosen()) !== option; i++) await page.keyboard.press('ArrowDown');
+      expect(await chosen()).toBe(option);
+    },
+    async pick(group, option) {
+      const wanted = group.getByRole('radio', { name: option });
+      await tabTo(group, () => group.evaluate((element) => element.contains(document.activeElement)));
+      for (let i = 0; i < 8 && !(await isFocused(wanted)); i++) await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('Enter');
+      await expect(wanted).toHaveAttribute('aria-checked', 'true');
+    },
+  };
+}
+
+/** Taps only; a native choice opens the system's own picker, which a page cannot tap. */
+export const touch: Hand = {
+  press: (target) => target.tap(),
+  async type(field, text) {
+    await field.tap();
+    await field.fill(text);
+  },
+  async choose(field, option) {
+    await field.tap();
+    await field.selectOption({ label: option });
+  },
+  async pick(group, option) {
+    const wanted = group.getByRole('radio', { name: option });
+    if ((await wanted.getAttribute('aria-checked')) !== 'true') await wanted.tap();
+    await expect(wanted).toHaveAttribute('aria-checked', 'true');
+  },
+};

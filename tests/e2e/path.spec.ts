@@ -1,0 +1,187 @@
+import { readFileSync } from 'node:fs';
+import { roomRecordSchema } from '@/core/formats/room-record';
+import { keyboard, touch, type Hand } from './hand';
+import { expect, test, type Page } from './server';
+
+const saved = (page: Page) => expect(page.locator('[data-unsaved="0"][data-saving="saved"]')).toBeAttached();
+const step = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name, exact: true });
+
+async function startVisit(page: Page, hand: Hand, label: string) {
+  await hand.press(page.getByRole('link', { name: 'Start a visit' }));
+  await hand.type(page.getByLabel('Client label'), label);
+  await hand.choose(page.getByLabel('From the list'), 'Edinburgh');
+  await hand.press(page.getByRole('button', { name: 'Sitting room', exact: true }));
+  await hand.press(page.getByRole('button', { name: 'Kitchen', exact: true }));
+  await hand.press(page.getByRole('button', { name: 'Start the visit' }));
+  await expect(page.getByRole('heading', { name: 'Sitting room: the light' })).toBeVisible();
+}
+
+async function readLight(page: Page, hand: Hand) {
+  await hand.type(page.getByLabel('The thick wall faces'), '200');
+  await hand.press(page.getByRole('button', { name: 'Add a window in the south wall' }));
+  await expect(page.getByText('warm', { exact: true })).toBeVisible();
+  await hand.press(page.getByRole('button', { name: 'warm, 2,700 K' }));
+  await hand.press(page.getByRole('button', { name: 'Read the wall' }));
+  const dialog = page.getByRole('dialog');
+  await hand.pick(dialog.getByRole('radiogroup', { name: 'Where the colour comes from' }), 'Hex');
+  await hand.type(dialog.getByLabel('Hex value'), '#efe0c4');
+  await hand.press(dialog.getByRole('button', { name: 'Done' }));
+  await expect(page.getByText('hex #efe0c4')).toBeVisible();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Three readings that agree; a reading that is off is refused and taken again. */
+async function readColorimeter(page: Page, hand: Hand, surface: string) {
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Simulated instrument')).toBeVisible();
+  await hand.choose(dialog.getByLabel('Put it on'), surface);
+  for (let i = 0; i < 15; i++) {
+    if (await dialog.getByText(/colorimeter \(simulated\), 3 readings, spread ΔE/).isVisible()) return;
+    const button = dialog.getByRole('button', { name: /^Read/ });
+    await expect(button).toBeEnabled();
+    const before = await dialog.getByRole('listitem').count();
+    await hand.press(button);
+    await expect(button).toBeEnabled();
+    expect(before).toBeGreaterThanOrEqual(0);
+  }
+  throw new Error('the colorimeter never settled');
+}
+
+async function recordStays(page: Page, hand: Hand) {
+  await hand.press(step(page, 'Stays'));
+  await hand.press(page.getByRole('button', { name: 'Record what stays' }));
+  const dialog = page.getByRole('dialog');
+  await hand.type(dialog.getByLabel('What stays'), 'Hearth stone');
+  await readColorimeter(page, hand, 'Hearth stone, field');
+  await hand.type(dialog.getByLabel('Share'), '70');
+  await hand.press(dialog.getByRole('button', { name: 'Veining, flecks, another colour' }));
+  await hand.pick(dialog.getByRole('radiogroup', { name: 'Where the colour comes from' }), 'Lab');
+  for (const [field, value] of [
+    ['L*', '68.9'],
+    ['a*', '6.3'],
+    ['b*', '15.1'],
+  ] as const)
+    await hand.type(dialog.getByLabel(field, { exact: true }), value);
+  await hand.press(dialog.getByRole('button', { name: 'Save' }));
+  await expect(page.getByRole('heading', { name: 'Hearth stone' })).toBeVisible();
+  await hand.press(page.getByRole('button', { name: 'Record what stays' }));
+  await hand.type(page.getByRole('dialog').getByLabel('What stays'), 'Sofa');
+  await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Kind' }), 'furnishing');
+  await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Where the colour comes from' }), 'Deck');
+  await hand.type(page.getByRole('dialog').getByLabel('Find by name or code'), 'FR 3013');
+  await hand.press(page.getByRole('dialog').getByRole('button', { name: /FR 3013/ }));
+  await hand.press(page.getByRole('dialog').getByRole('button', { name: 'Save' }));
+  await expect(page.getByRole('heading', { name: 'Sofa' })).toBeVisible();
+}
+
+async function pickCandidates(page: Page, hand: Hand) {
+  await hand.press(step(page, 'Deck'));
+  await hand.type(page.getByLabel('Find by name or code'), 'FR 3123');
+  await hand.press(page.locator('[data-code="FR 3123"]'));
+  await expect(page.getByRole('note').getByText('Same name, another colour:')).toBeVisible();
+  for (const percent of ['100 % strength', '75 % strength', '25 % strength']) {
+    const toggle = page.getByRole('button', { name: percent });
+    await hand.press(toggle);
+    await expect(toggle).toHaveAttribute('aria-pressed', 'true');
+  }
+  await hand.press(page.getByRole('link', { name: 'To the bench' }));
+  await expect(page.getByRole('heading', { name: /at 100 %/ })).toBeVisible();
+}
+
+async function checkRecord(page: Page, hand: Hand) {
+  await hand.press(step(page, 'Record'));
+  await expect(page.locator('[data-row="FR 3123/100"] [data-ruling]')).toHaveAttribute('data-ruling', 'not');
+  await expect(page.locator('[data-row="FR 3123/100"]').getByText('too green beside Hearth stone, window by day')).toBeVisible();
+  await expect(page.locator('[data-row="FR 3123/75"] [data-ruling]')).toHaveAttribute('data-ruling', 'open');
+  await hand.press(page.getByRole('button', { name: /Set the ruling on .* at 75 % by hand/ }));
+  await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Ruling' }), 'Works here');
+  await hand.type(page.getByRole('dialog').getByLabel('Why'), 'The client is sure');
+  await hand.press(page.getByRole('dialog').getByRole('button', { name: 'Keep this ruling' }));
+  await expect(page.locator('[data-row="FR 3123/75"]').getByText('set by hand')).toBeVisible();
+  await expect(page.locator('[data-row="FR 3123/75"]').getByText(/derived: still open/)).toBeVisible();
+  await saved(page);
+}
+
+async function takeAway(page: Page, hand: Hand) {
+  const download = async (name: string) => {
+    const [file] = await Promise.all([page.waitForEvent('download'), hand.press(page.getByRole('link', { name, exact: true }))]);
+    return { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') };
+  };
+  const csv = await download('CSV');
+  expect(csv.name).toMatch(/Sitting room record\.csv$/);
+  expect(csv.text).toContain('too-green');
+  expect(csv.text.split('\r\n')[0]).toContain('strength_percent');
+  const json = roomRecordSchema.parse(JSON.parse((await download('JSON')).text));
+  expect(json.candidates.map((c) => [c.strengthPercent, c.ruling, c.rulingBy])).toEqual([
+    [100, 'not', 'derived'],
+    [75, 'works', 'hand'],
+    [25, 'untried', 'derived'],
+  ]);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Steps' })).toBeHidden();
+  await expect(page.getByRole('table')).toBeVisible();
+  await expect(page.getByText('Elm Swatch room record')).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+}
+
+test('the whole path by keyboard', async ({ page, own }) => {
+  const hand = keyboard(page);
+  await page.goto(`${own.url}/visits`);
+  await startVisit(page, hand, 'Keyboard Row 1');
+  await readLight(page, hand);
+  await recordStays(page, hand);
+  await pickCandidates(page, hand);
+  await expect(page.getByTestId('computed')).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(page.getByRole('button', { name: /^No/ })).toHaveAttribute('aria-pressed', 'true');
+  const green = page.getByRole('group', { name: 'Why' }).getByRole('button', { name: /too green/ });
+  await page.keyboard.press((await green.textContent())!.trim()[0]!);
+  await expect(green).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('against Sofa, 2 of 2')).toBeVisible();
+  await page.keyboard.press('w');
+  await page.keyboard.press('z');
+  await expect(page.getByRole('region', { name: 'Said of this pair' }).getByText('Not looked at yet.')).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('heading', { name: /at 75 %/ })).toBeVisible();
+  await page.keyboard.press('c');
+  await page.keyboard.press('o');
+  await page.keyboard.press('w');
+  await expect(page.getByText('client, overcast: works')).toBeVisible();
+  await saved(page);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await checkRecord(page, hand);
+  await takeAway(page, hand);
+});
+
+test.describe('by touch on a tablet', () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+  test('the whole path by touch', async ({ page, own }) => {
+    await page.goto(`${own.url}/visits`);
+    await startVisit(page, touch, 'Touch Row 2');
+    await readLight(page, touch);
+    await recordStays(page, touch);
+    await pickCandidates(page, touch);
+    await page.getByRole('button', { name: /^No/ }).tap();
+    await page
+      .getByRole('group', { name: 'Why' })
+      .getByRole('button', { name: /too green/ })
+      .tap();
+    await page.getByRole('button', { name: 'Next thing that stays' }).tap();
+    await page.getByRole('button', { name: /^Works/ }).tap();
+    await page.getByRole('button', { name: /^Undo/ }).tap();
+    await expect(page.getByText('Not looked at yet.')).toBeVisible();
+    await page.getByRole('button', { name: '75 % strength (colourant cut by a quarter)' }).tap();
+    await touch.pick(page.getByRole('radiogroup', { name: 'Who says it' }), /client/);
+    await touch.pick(page.getByRole('radiogroup', { name: 'Judging in' }), /overcast/);
+    await page.getByRole('button', { name: /^Works/ }).tap();
+    await expect(page.getByText('client, overcast: works')).toBeVisible();
+    await saved(page);
+    await checkRecord(page, touch);
+    await takeAway(page, touch);
+  });
+});

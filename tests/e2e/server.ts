@@ -1,0 +1,96 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { test as base } from '@playwright/test';
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+
+export const newFolder = () => path.join(mkdtempSync(path.join(tmpdir(), 'elm-e2e-')), 'data');
+
+export type Server = {
+  readonly url: string;
+  readonly folder: string;
+  /** Everything it has said so far. */
+  readonly output: () => string;
+  /** Ends it with a signal and waits until it is gone; answers its exit code. */
+  readonly end: (signal: 'SIGTERM' | 'SIGKILL') => Promise<number | null>;
+  /** Exit code, when it ends by itself. */
+  readonly ended: Promise<number | null>;
+};
+
+type Options = { readonly folder: string; readonly demo?: boolean; readonly port?: number };
+
+/** Starts the built application on a folder, as bin/start does; resolves when it is ready or has stopped. */
+export async function startServer({ folder, demo = false, port }: Options): Promise<Server> {
+  const at = port ?? (await freePort());
+  const child: ChildProcess = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(at)],
+    {
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        NEXT_MANUAL_SIG_HANDLE: 'true',
+        ELM_SWATCH_DATA: folder,
+        ELM_SWATCH_DEMO: demo ? '1' : '0',
+        ELM_SWATCH_FRESH: '0',
+      },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    },
+  );
+  let said = '';
+  const ended = new Promise<number | null>((resolve) => child.on('exit', (code) => resolve(code)));
+  const ready = new Promise<void>((resolve) => {
+    for (const stream of [child.stdout!, child.stderr!])
+      stream.on('data', (chunk) => {
+        said += String(chunk);
+        if (said.includes('elm-swatch: data folder open')) resolve();
+      });
+  });
+  await Promise.race([ready, ended]);
+  const url = `http://127.0.0.1:${at}`;
+  return {
+    url,
+    folder,
+    output: () => said,
+    ended,
+    end: async (signal) => {
+      child.kill(signal);
+      return ended;
+    },
+  };
+}
+
+/** `demo`: a server with the made-up visit, one per spec file; `own`: an empty one. */
+export const test = base.extend<object, { demo: Server; own: Server }>({
+  demo: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = await startServer({ folder: newFolder(), demo: true });
+      await use(server);
+      await server.end('SIGTERM');
+      rmSync(path.dirname(server.folder), { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  own: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = await startServer({ folder: newFolder() });
+      await use(server);
+      await server.end('SIGTERM');
+      rmSync(path.dirname(server.folder), { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+});
+export { expect, type Page, type Locator } from '@playwright/test';
