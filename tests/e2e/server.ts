@@ -73,7 +73,6 @@ export async function startServer({ folder, demo = false, port }: Options): Prom
 /** `demo`: a server with the made-up visit, one per spec file; `own`: an empty one. */
 export const test = base.extend<object, { demo: Server; own: Server }>({
   demo: [
-    // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const server = await startServer({ folder: newFolder(), demo: true });
       await use(server);
@@ -83,7 +82,6 @@ export const test = base.extend<object, { demo: Server; own: Server }>({
     { scope: 'worker' },
   ],
   own: [
-    // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const server = await startServer({ folder: newFolder() });
       await use(server);

@@ -96,18 +96,20 @@ function hueFamily(lab: Lab, h: number): Family {
   return family === 'red' && lab.l > 65 ? 'pink' : family;
 }
 
+/** Families at the ends of the scale of depth: blacks and whites. */
+function endFamily(depth: Depth, c: number, h: number): Family | undefined {
+  if (depth === 'black') return 'black';
+  if (depth === 'off-black') return c < FAMILY_BORDERS.coolColourChroma ? 'off-black' : undefined;
+  if (depth === 'white' && c < FAMILY_BORDERS.whiteChroma) return 'white';
+  return depth === 'white' || depth === 'off-white' ? lightFamily(c, h) : undefined;
+}
+
 /** Family name of a colour from its LRV, chroma and hue, by {@link FAMILY_BORDERS}. */
 export function familyOf(lab: Lab): Family {
   const b = FAMILY_BORDERS;
   const [lrv, c, h] = [lrvOf(lab), chroma(lab), hueDeg(lab)];
-  const depth = depthOf(lrv);
-  if (depth === 'black') return 'black';
-  if (depth === 'off-black' && c < b.coolColourChroma) return 'off-black';
-  if (depth === 'white' && c < b.whiteChroma) return 'white';
-  if (depth === 'white' || depth === 'off-white') {
-    const light = lightFamily(c, h);
-    if (light) return light;
-  }
+  const end = endFamily(depthOf(lrv), c, h);
+  if (end) return end;
   if (h >= b.warm.from && h < b.warm.to && c < b.colourChroma) return warmFamily(lrv, c, h);
   if (c < b.coolColourChroma) return lrv < b.charcoalLrv ? 'charcoal' : 'grey';
   return hueFamily(lab, h);

@@ -44,68 +44,78 @@ export function smoothestReflectance(
   return newton(target, rows, tolerance, (curvature) => Math.max(0, curvature));
 }
 
+type Vector3 = readonly [number, number, number];
+
+const dot = (a: ArrayLike<number>, b: ArrayLike<number>) => {
+  let s = 0;
+  for (let i = 0; i < a.length; i++) s += a[i]! * b[i]!;
+  return s;
+};
+
+type Iterate = { readonly z: Float64Array; readonly rho: Float64Array };
+
+/** Gradient of the roughness, Jacobian of the constraints and diagonal of the Lagrangian's Hessian at one iterate. */
+function linearise({ z, rho }: Iterate, rows: WeightRows, weighted: (i: number) => number, keep: (curvature: number) => number) {
+  const n = z.length;
+  const gradient = new Float64Array(n);
+  const diagonal = new Float64Array(n);
+  const jacobian = [new Float64Array(n), new Float64Array(n), new Float64Array(n)] as const;
+  for (let i = 0; i < n; i++) {
+    const slope = 2 * rho[i]! * (1 - rho[i]!); // dρ/dz = sech²(z) / 2
+    const ends = i === 0 || i === n - 1 ? 2 : 4;
+    const left = i > 0 ? z[i - 1]! : z[i]!;
+    const right = i < n - 1 ? z[i + 1]! : z[i]!;
+    diagonal[i] = ends + SMOOTHEST.ridge + keep(-2 * (2 * rho[i]! - 1) * slope * weighted(i)); // d²ρ/dz² = −2 tanh(z) dρ/dz
+    gradient[i] = 2 * (2 * z[i]! - left - right);
+    for (let k = 0; k < 3; k++) jacobian[k as 0 | 1 | 2][i] = rows[k as 0 | 1 | 2][i]! * slope;
+  }
+  return { gradient, diagonal, jacobian };
+}
+
+/** Newton's step on the Lagrangian: the change of z and the new multipliers, by the Schur complement of the three constraints. */
+function newtonStep(
+  system: ReturnType<typeof linearise>,
+  error: Vector3,
+  off: Float64Array,
+): { delta: Float64Array; next: Vector3 } {
+  const { gradient, diagonal, jacobian } = system;
+  const columns = [gradient.slice(), jacobian[0].slice(), jacobian[1].slice(), jacobian[2].slice()] as const;
+  solveTridiagonal(diagonal, off, columns);
+  const [g, j0, j1, j2] = columns;
+  const schur = jacobian.map((row) => [dot(row, j0), dot(row, j1), dot(row, j2)]);
+  const right = jacobian.map((row, k) => error[k]! - dot(row, g));
+  const next = solve3(schur, right);
+  const delta = g.map((v, i) => -(v + next[0] * j0[i]! + next[1] * j1[i]! + next[2] * j2[i]!));
+  return { delta, next };
+}
+
 function newton(
-  target: readonly [number, number, number],
+  target: Vector3,
   rows: WeightRows,
   tolerance: number,
   keep: (curvature: number) => number,
 ): Ok<Smoothest> | Refused<'unreachable', { residual: number }> {
   const n = rows[0].length;
-  const scale = rows.map((row) => Array.from(row).reduce((s, v) => s + v, 0));
-  const mean = Math.min(0.999, Math.max(0.001, target[1] / scale[1]!));
+  const mean = Math.min(0.999, Math.max(0.001, target[1] / dot(rows[1], new Float64Array(n).fill(1))));
   const z = new Float64Array(n).fill(Math.atanh(2 * mean - 1));
-  const multipliers = [0, 0, 0];
-  const rho = new Float64Array(n);
-  const diagonal = new Float64Array(n);
   const off = new Float64Array(n - 1).fill(-2);
-  const columns = [0, 1, 2, 3].map(() => new Float64Array(n));
+  let multipliers: Vector3 = [0, 0, 0];
   let residual = Infinity;
   let move = Infinity;
-
   for (let step = 1; step <= SMOOTHEST.maxSteps; step++) {
-    for (let i = 0; i < n; i++) rho[i] = (Math.tanh(z[i]!) + 1) / 2;
-    const error = rows.map((row, k) => {
-      let s = -target[k]!;
-      for (let i = 0; i < n; i++) s += row[i]! * rho[i]!;
-      return s;
-    });
+    const rho = z.map((v) => (Math.tanh(v) + 1) / 2);
+    const error = rows.map((row, k) => dot(row, rho) - target[k]!) as [number, number, number];
     residual = worst(error);
-    if (residual <= tolerance && (move < SMOOTHEST.stillness || worst([z[0]!, z[n >> 1]!, z[n - 1]!]) > SMOOTHEST.flatZ))
-      return ok({ reflectance: rho, steps: step, residual });
-
-    const [g, j0, j1, j2] = columns as [Float64Array, Float64Array, Float64Array, Float64Array];
-    const jacobian = [new Float64Array(n), new Float64Array(n), new Float64Array(n)];
-    for (let i = 0; i < n; i++) {
-      const slope = 2 * rho[i]! * (1 - rho[i]!); // dρ/dz = sech²(z) / 2
-      const weighted = multipliers[0]! * rows[0][i]! + multipliers[1]! * rows[1][i]! + multipliers[2]! * rows[2][i]!;
-      const ends = i === 0 || i === n - 1 ? 2 : 4;
-      const left = i > 0 ? z[i - 1]! : z[i]!;
-      const right = i < n - 1 ? z[i + 1]! : z[i]!;
-      diagonal[i] = ends + SMOOTHEST.ridge + keep(-2 * (2 * rho[i]! - 1) * slope * weighted); // d²ρ/dz² = −2 tanh(z) dρ/dz
-      g[i] = 2 * (2 * z[i]! - left - right);
-      j0[i] = jacobian[0]![i] = rows[0][i]! * slope;
-      j1[i] = jacobian[1]![i] = rows[1][i]! * slope;
-      j2[i] = jacobian[2]![i] = rows[2][i]! * slope;
-    }
-    solveTridiagonal(diagonal, off, columns);
-    const product = (a: Float64Array, b: Float64Array) => {
-      let s = 0;
-      for (let i = 0; i < n; i++) s += a[i]! * b[i]!;
-      return s;
-    };
-    const schur = jacobian.map((row) => [product(row, j0), product(row, j1), product(row, j2)]);
-    const right = jacobian.map((row, k) => error[k]! - product(row, g));
-    const next = solve3(schur, right);
-    move = 0;
-    const delta = new Float64Array(n);
-    for (let i = 0; i < n; i++) {
-      delta[i] = -(g[i]! + next[0] * j0[i]! + next[1] * j1[i]! + next[2] * j2[i]!);
-      move = Math.max(move, Math.abs(delta[i]!));
-    }
+    const still = move < SMOOTHEST.stillness || worst([z[0]!, z[n >> 1]!, z[n - 1]!]) > SMOOTHEST.flatZ;
+    if (residual <= tolerance && still) return ok({ reflectance: rho, steps: step, residual });
+    const [p, q, r] = multipliers;
+    const weighted = (i: number) => p * rows[0][i]! + q * rows[1][i]! + r * rows[2][i]!;
+    const { delta, next } = newtonStep(linearise({ z, rho }, rows, weighted, keep), error, off);
+    move = Math.max(...delta.map(Math.abs));
     if (!Number.isFinite(move)) break;
     const damping = Math.min(1, SMOOTHEST.maxMove / move);
     for (let i = 0; i < n; i++) z[i] = Math.max(-SMOOTHEST.maxZ, Math.min(SMOOTHEST.maxZ, z[i]! + damping * delta[i]!));
-    for (let k = 0; k < 3; k++) multipliers[k] = next[k]!;
+    multipliers = next;
   }
   return { ok: false, reason: 'unreachable', residual };
 }

@@ -1,13 +1,13 @@
 'use client';
 
 import { ArrowLeft, ArrowRight, ChevronDown, ChevronUp } from 'lucide-react';
-import Link from 'next/link';
 import { Button, buttonClass } from '@/ui/button';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { BenchPatches } from './bench-patches';
 import { ComputedPanel } from './computed-panel';
 import { EyePanel, SaidPanel } from './eye-panel';
 import { useBench, type Bench } from './use-bench';
+import { VisitLink } from '../shared/where';
 
 function Missing({ bench }: { readonly bench: Bench }) {
   const { room, visit, stay } = bench;
@@ -17,9 +17,9 @@ function Missing({ bench }: { readonly bench: Bench }) {
       <StepTitle title={`${room.name}: the bench`} />
       <EmptyState title={stay ? 'No candidate yet' : 'Nothing to lay it against yet'}>
         <p className="mb-4">{stay ? 'Pick colours from the deck first.' : 'Record what stays in this room first.'}</p>
-        <Link href={href(stay ? 'deck' : 'stays')} className={buttonClass('main')}>
+        <VisitLink href={href(stay ? 'deck' : 'stays')} className={buttonClass('main')}>
           {stay ? 'To the deck' : 'Record what stays'}
-        </Link>
+        </VisitLink>
       </EmptyState>
     </div>
   );

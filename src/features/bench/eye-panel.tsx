@@ -102,6 +102,7 @@ export function SaidPanel({ bench }: { readonly bench: Bench }) {
           {cells.map((v) => (
             <li
               key={v.id}
+              data-id={v.id}
               data-verdict={v.verdict}
               data-saved={!unsaved.has(v.id)}
               className="grid grid-cols-[2.5rem_1fr] items-center gap-x-3"

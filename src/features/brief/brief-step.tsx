@@ -1,7 +1,6 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
@@ -13,6 +12,7 @@ import { StepTitle } from '@/ui/step-title';
 import { checkWrite, type FieldErrors } from '../shared/issues';
 import { placeOf, PlaceFields, type PlaceDraft } from '../shared/place-fields';
 import { useVisit } from '../shared/visit-context';
+import { goTo } from '../shared/where';
 import { sayRefusal } from '../shared/words';
 
 function VisitForm() {
@@ -77,7 +77,6 @@ function VisitForm() {
 
 function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean }) {
   const { visit, save } = useVisit();
-  const router = useRouter();
   const [name, setName] = useState(room.name);
   const [error, setError] = useState<string>();
   const rename = async () => {
@@ -94,7 +93,7 @@ function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean
       action: { label: 'Undo', onClick: () => void save({ name: 'room.retire', roomId: room.id, retired: false }) },
     });
     const next = visit.rooms.find((r) => r.id !== room.id)!;
-    router.push(`/visits/${visit.id}/${next.id}/brief`);
+    goTo(`/visits/${visit.id}/${next.id}/brief`);
   };
   return (
     <li className="flex items-end gap-2">

@@ -2,7 +2,6 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useMemo, useRef } from 'react';
-import { Patch } from '@/ui/patch';
 import type { DeckColour } from '../shared/deck-data';
 import { stripsOf, type DeckStrip } from './deck-filter';
 
@@ -29,15 +28,15 @@ const StripRow = memo(function StripRow({ strip, inRoom, chosen, onChoose }: Str
             key={c.id}
             type="button"
             aria-pressed={chosen === c.id}
+            aria-label={`${c.name} ${c.code}: ${c.says}, LRV ${Math.round(c.lrv)}${c.sharedName ? ', another maker uses this name too' : ''}${inRoom.has(c.id) ? ', in this room' : ''}`}
             data-code={c.code}
+            data-patch={c.hex}
             onClick={() => onChoose(c)}
-            className="relative h-24 min-w-0 flex-1 cursor-pointer text-left aria-pressed:z-10 aria-pressed:outline-4 aria-pressed:outline-ink"
+            style={{ backgroundColor: c.hex }}
+            className="flex h-24 max-w-60 min-w-0 flex-1 cursor-pointer items-end text-left aria-pressed:z-10 aria-pressed:outline-4 aria-pressed:outline-ink"
           >
-            <Patch hex={c.hex} label={`${c.name} ${c.code}: ${c.says}, LRV ${Math.round(c.lrv)}`} className="absolute inset-0" />
-            <span className="absolute inset-x-0 bottom-0 truncate bg-white/85 px-1.5 py-0.5 text-xs text-[#1a1a1a]">
-              {inRoom.has(c.id) && <b aria-label="in this room">● </b>}
-              {c.sharedName && <b aria-label="shared name">≠ </b>}
-              {c.name} <span className="text-[#444]">{Math.round(c.lrv)}</span>
+            <span className="w-full truncate bg-white/85 px-1.5 py-0.5 text-xs text-[#1a1a1a]">
+              {`${inRoom.has(c.id) ? '● ' : ''}${c.sharedName ? '≠ ' : ''}${c.name} ${Math.round(c.lrv)}`}
             </span>
           </button>
         ))}
@@ -56,6 +55,7 @@ export function DeckGrid({ colours, inRoom, chosen, onChoose }: Props) {
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW_PX,
     overscan: 3,
+    useFlushSync: false,
   });
   return (
     <div
@@ -71,7 +71,7 @@ export function DeckGrid({ colours, inRoom, chosen, onChoose }: Props) {
           <div
             key={strips[item.index]!.key}
             className="absolute inset-x-0 px-5"
-            style={{ height: ROW_PX, transform: `translateY(${item.start}px)` }}
+            style={{ contain: 'strict', height: ROW_PX, transform: `translateY(${item.start}px)` }}
           >
             <StripRow strip={strips[item.index]!} inRoom={inRoom} chosen={chosen} onChoose={onChoose} />
           </div>

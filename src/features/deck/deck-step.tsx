@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
@@ -12,6 +11,7 @@ import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useDeck, type DeckColour } from '../shared/deck-data';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { sayRefusal } from '../shared/words';
+import { VisitLink } from '../shared/where';
 import { ColourPanel } from './colour-panel';
 import { DEPTH_BANDS, filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
 import { DeckGrid } from './deck-grid';
@@ -116,9 +116,9 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           aside={colours && `${shown.length} of ${colours.length} colours · ${room.candidates.length} in this room`}
         >
           {room.candidates.length > 0 && (
-            <Link href={`/visits/${visit.id}/${roomId}/bench`} prefetch={false} className={buttonClass('main')}>
+            <VisitLink href={`/visits/${visit.id}/${roomId}/bench`} className={buttonClass('main')}>
               To the bench
-            </Link>
+            </VisitLink>
           )}
         </StepTitle>
       </div>

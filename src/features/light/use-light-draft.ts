@@ -27,28 +27,35 @@ export function useLightDraft(roomId: string) {
   const busy = useRef(false);
   const waiting = useRef<LightDraft | undefined>(undefined);
 
-  const send = useCallback(
-    async (next: LightDraft) => {
-      if (busy.current) {
-        waiting.current = next;
-        return;
-      }
+  /** Saves one draft; true when it is stored. */
+  const sendOne = useCallback(
+    async (next: LightDraft): Promise<boolean> => {
       const checked = checkWrite(writeOf(next, { id: roomId, revision: revision.current }, units));
       setErrors(checked.ok ? {} : checked.errors);
-      if (!checked.ok) return setSaving('not-saved');
-      busy.current = true;
-      setSaving('saving');
+      setSaving(checked.ok ? 'saving' : 'not-saved');
+      if (!checked.ok) return false;
       const result = await save(checked.write);
-      busy.current = false;
       setSaving(result.ok ? 'saved' : 'not-saved');
       if (result.ok) revision.current += 1;
       else if (result.reason === 'changed-elsewhere') setConflict(true);
       else setErrors({ form: sayRefusal(result) });
-      const queued = waiting.current;
-      waiting.current = undefined;
-      if (queued && result.ok) await send(queued);
+      return result.ok;
     },
     [roomId, save, units],
+  );
+  const send = useCallback(
+    async (draftNow: LightDraft) => {
+      waiting.current = draftNow;
+      if (busy.current) return;
+      busy.current = true;
+      while (waiting.current) {
+        const next: LightDraft = waiting.current;
+        waiting.current = undefined;
+        if (!(await sendOne(next))) break;
+      }
+      busy.current = false;
+    },
+    [sendOne],
   );
 
   const pending = useRef<LightDraft | undefined>(undefined);

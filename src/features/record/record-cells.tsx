@@ -1,4 +1,3 @@
-import Link from 'next/link';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import { cellVerdict } from '@/core/record/cell';
 import type { Candidate, RecordedStay, VerdictEvent } from '@/core/record/types';
@@ -6,6 +5,7 @@ import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
 import { hexOf, sayColour } from '../shared/colour-entry';
 import { StayPatch } from '../shared/stay-patch';
+import { VisitLink } from '../shared/where';
 
 type Props = {
   readonly href: string;
@@ -25,13 +25,12 @@ function Cell({ href, label, verdicts, left, candidate, emptyUntilSeen = false }
   const shown = cellVerdict(verdicts);
   const says = `${label}: ${sayVerdict(shown)}`;
   return (
-    <Link
+    <VisitLink
       href={href}
-      prefetch={false}
       aria-label={says}
       title={says}
       data-mark={shown?.verdict ?? 'none'}
-      className="block min-w-20 hover:outline-2 hover:outline-line-strong"
+      className="block w-20 hover:outline-2 hover:outline-line-strong"
     >
       {emptyUntilSeen && !shown ? (
         <span aria-hidden className="block h-13 border border-dashed border-line-strong" />
@@ -46,7 +45,7 @@ function Cell({ href, label, verdicts, left, candidate, emptyUntilSeen = false }
       <span aria-hidden className="block h-4 truncate text-xs leading-4 text-soft print:text-black">
         {shown && (shown.reason ? REASON_WORDS[shown.reason] : shown.verdict)}
       </span>
-    </Link>
+    </VisitLink>
   );
 }
 

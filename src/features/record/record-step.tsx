@@ -1,7 +1,6 @@
 'use client';
 
 import { FileJson, FileSpreadsheet, Printer } from 'lucide-react';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import { inView, type RecordView } from '@/core/record/cell';
@@ -13,6 +12,7 @@ import { ChoiceField } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { sayColour } from '../shared/colour-entry';
 import { useRoom, useVisit } from '../shared/visit-context';
+import { VisitLink } from '../shared/where';
 import { LightCell, StayCell } from './record-cells';
 import { RulingCell } from './ruling-cell';
 
@@ -70,7 +70,7 @@ function ColourRow({ row, first, room, visit, lights, view }: RowProps) {
           />
         </td>
       ))}
-      <td className="min-w-60 py-2 pl-4 align-top">
+      <td className="min-w-56 py-2 pl-4 align-top">
         <RulingCell roomId={room.id} row={row} stays={room.stays} />
       </td>
     </tr>
@@ -86,7 +86,7 @@ function RecordTable({ record, room, visit, view }: { record: RoomRecord; room: 
         <tr>
           <th
             scope="col"
-            className="sticky left-0 z-10 w-52 min-w-44 bg-ground pr-3 pb-2 text-left align-bottom text-sm font-semibold"
+            className="sticky left-0 z-10 w-48 min-w-40 bg-ground pr-3 pb-2 text-left align-bottom text-sm font-semibold"
           >
             Colour, strength
           </th>
@@ -189,9 +189,9 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
       {record.rows.length === 0 ? (
         <EmptyState title="No colour in this room yet">
           <p className="mb-4">Pick candidates from the deck; what is said of them on the bench is kept here.</p>
-          <Link href={`/visits/${visit.id}/${room.id}/deck`} className={buttonClass('main')}>
+          <VisitLink href={`/visits/${visit.id}/${room.id}/deck`} className={buttonClass('main')}>
             To the deck
-          </Link>
+          </VisitLink>
         </EmptyState>
       ) : (
         <>

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
@@ -105,22 +104,43 @@ function useSender(onSaved: () => void) {
   );
 
   useEffect(() => {
-    const left = kept();
-    if (left.length > 0) enqueue(left);
+    const frame = requestAnimationFrame(() => {
+      const left = kept();
+      if (left.length > 0) enqueue(left);
+    });
+    return () => cancelAnimationFrame(frame);
   }, [enqueue]);
 
   return { said, unsaved, saving, enqueue };
 }
 
-export function VisitProvider({ visit: stored, children }: { readonly visit: Visit; readonly children: ReactNode }) {
-  const router = useRouter();
+/** The visit as the server has it, read again on demand; an answer that comes late or not at all changes nothing. */
+function useStored(first: Visit) {
+  const [stored, setStored] = useState(first);
+  const asked = useRef(0);
+  const readAgain = useCallback(async () => {
+    const mine = (asked.current += 1);
+    try {
+      const response = await fetch(`/api/visits/${first.id}`);
+      if (!response.ok) return;
+      const visit = (await response.json()) as Visit;
+      if (mine === asked.current) setStored(visit);
+    } catch {
+      // the server is away: what is on the screen stays, and sending goes on by itself
+    }
+  }, [first.id]);
+  return { stored, readAgain };
+}
+
+export function VisitProvider({ visit: first, children }: { readonly visit: Visit; readonly children: ReactNode }) {
+  const { stored, readAgain } = useStored(first);
   const [light, setLight] = useState<JudgingLight>('window-day');
   const [person, setPerson] = useState<Person>('consultant');
   const refreshing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const refresh = useCallback(() => {
     clearTimeout(refreshing.current);
-    refreshing.current = setTimeout(() => router.refresh(), REFRESH_MS);
-  }, [router]);
+    refreshing.current = setTimeout(() => void readAgain(), REFRESH_MS);
+  }, [readAgain]);
   const tellOthers = useOtherWindows(refresh);
   const onSaved = useCallback(() => {
     refresh();
@@ -142,10 +162,10 @@ export function VisitProvider({ visit: stored, children }: { readonly visit: Vis
     async (write: Write, id?: string) => {
       const result = await performOperation(stamp(write, id)).catch((): WriteResult => ({ ok: false, reason: 'failed' }));
       if (result.ok) tellOthers();
-      router.refresh();
+      await readAgain();
       return result;
     },
-    [router, tellOthers],
+    [readAgain, tellOthers],
   );
   const value = useMemo(
     () => ({ visit, saving, unsaved, say, save, light, setLight, person, setPerson }),

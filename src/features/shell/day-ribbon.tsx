@@ -7,6 +7,7 @@ import { lightsOfRoom, LIGHT_NAMES, LIGHTS, type JudgingLight } from '@/core/roo
 import type { VisitPlace } from '@/core/record/types';
 import { Key } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
+import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
 import { useRoom, useVisit } from '../shared/visit-context';
 
@@ -51,9 +52,9 @@ function useInstant(): number | undefined {
 
 function Band({ now }: { readonly now: Now }) {
   const marks = [
-    ...(now.day.kind === 'rises' ? [{ hours: now.rise, text: `sunrise ${clockText(now.rise)}` }] : []),
-    { hours: now.noon, text: `noon ${clockText(now.noon)}` },
-    ...(now.day.kind === 'rises' ? [{ hours: now.set, text: `sunset ${clockText(now.set)}` }] : []),
+    ...(now.day.kind === 'rises' ? [{ hours: now.rise, text: `sunrise ${clockText(now.rise)}`, wide: false }] : []),
+    { hours: now.noon, text: `noon ${clockText(now.noon)}`, wide: true },
+    ...(now.day.kind === 'rises' ? [{ hours: now.set, text: `sunset ${clockText(now.set)}`, wide: false }] : []),
   ];
   return (
     <div
@@ -69,7 +70,7 @@ function Band({ now }: { readonly now: Now }) {
       {marks.map((m) => (
         <span
           key={m.text}
-          className="absolute top-1 -translate-x-1/2 text-sm whitespace-nowrap text-soft"
+          className={classNames('absolute top-1 -translate-x-1/2 text-sm whitespace-nowrap text-soft', m.wide && 'max-lg:hidden')}
           style={{ left: percent(m.hours) }}
         >
           {m.text}

@@ -1,12 +1,13 @@
 'use client';
 
-import Link from 'next/link';
+import { useEffect, useRef } from 'react';
 import { roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/types';
 import { BearingMark } from '@/ui/bearing-mark';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../shared/visit-context';
+import { VisitLink } from '../shared/where';
 
 function sayProgress(progress: RoomProgress): string {
   if (progress.state === 'nothing-recorded') return 'not begun';
@@ -16,10 +17,14 @@ function sayProgress(progress: RoomProgress): string {
 
 function RoomTab({ room, href, current }: { readonly room: Room; readonly href: string; readonly current: boolean }) {
   const progress = roomRecord(room).progress;
+  const tab = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    if (current) tab.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [current]);
   return (
-    <Link
+    <VisitLink
+      ref={tab}
       href={href}
-      prefetch={false}
       aria-current={current ? 'page' : undefined}
       data-progress={progress.state}
       className={classNames(
@@ -32,7 +37,7 @@ function RoomTab({ room, href, current }: { readonly room: Room; readonly href: 
         <span className="block truncate font-semibold">{room.name}</span>
         <span className={classNames('block truncate text-sm', !current && 'text-soft')}>{sayProgress(progress)}</span>
       </span>
-    </Link>
+    </VisitLink>
   );
 }
 

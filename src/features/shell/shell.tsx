@@ -1,10 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { useSelectedLayoutSegment } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { useSyncExternalStore, type ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../shared/visit-context';
+import { VisitLink } from '../shared/where';
 import { DayRibbon } from './day-ribbon';
 import { KeyMap } from './key-map';
 import { RoomLine } from './room-line';
@@ -12,12 +12,18 @@ import { SavingState } from './saving';
 import { STEPS } from './steps';
 import { SurroundSwitch } from './surround';
 
+const neverChanges = () => () => undefined;
+const inBrowser = () => true;
+const onServer = () => false;
+
+type Props = { readonly roomId: string; readonly step: string; readonly children: ReactNode };
+
 /** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
-export function Shell({ roomId, children }: { readonly roomId: string; readonly children: ReactNode }) {
+export function Shell({ roomId, step, children }: Props) {
   const { visit } = useVisit();
-  const step = useSelectedLayoutSegment() ?? 'brief';
+  const live = useSyncExternalStore(neverChanges, inBrowser, onServer);
   return (
-    <div className="flex h-dvh flex-col print:h-auto print:block">
+    <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
       <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
         <Link
           href="/visits"
@@ -40,10 +46,9 @@ export function Shell({ roomId, children }: { readonly roomId: string; readonly 
           className="flex w-24 shrink-0 flex-col border-r border-line bg-panel py-2 max-md:w-full max-md:flex-row max-md:overflow-x-auto max-md:border-r-0 max-md:border-b max-md:py-0 print:hidden"
         >
           {STEPS.map(({ slug, name }) => (
-            <Link
+            <VisitLink
               key={slug}
               href={`/visits/${visit.id}/${roomId}/${slug}`}
-              prefetch={false}
               aria-current={slug === step ? 'step' : undefined}
               className={classNames(
                 'flex min-h-11 shrink-0 items-center border-l-4 px-3 hover:bg-raised max-md:border-b-4 max-md:border-l-0',
@@ -51,7 +56,7 @@ export function Shell({ roomId, children }: { readonly roomId: string; readonly 
               )}
             >
               {name}
-            </Link>
+            </VisitLink>
           ))}
         </nav>
         <main className="min-h-0 min-w-0 flex-1 overflow-auto print:overflow-visible">{children}</main>

@@ -8,3 +8,5 @@ export const STEPS = [
   { slug: 'record', name: 'Record' },
 ] as const;
 export type Step = (typeof STEPS)[number]['slug'];
+
+export const isStep = (text: string | undefined): text is Step => STEPS.some((s) => s.slug === text);

@@ -1,9 +1,12 @@
-import { notFound } from 'next/navigation';
+'use client';
+
 import { BenchStep } from '@/features/bench/bench-step';
 import { BriefStep } from '@/features/brief/brief-step';
 import { DeckStep } from '@/features/deck/deck-step';
 import { LightStep } from '@/features/light/light-step';
 import { RecordStep } from '@/features/record/record-step';
+import { useWhere } from '@/features/shared/where';
+import { Shell } from '@/features/shell/shell';
 import type { Step } from '@/features/shell/steps';
 import { StaysStep } from '@/features/stays/stays-step';
 
@@ -16,9 +19,13 @@ const STEP_PAGES: Readonly<Record<Step, React.ComponentType<{ roomId: string }>>
   record: RecordStep,
 };
 
-export default async function StepPage({ params }: { params: Promise<{ roomId: string; step: string }> }) {
-  const { roomId, step } = await params;
-  if (!Object.hasOwn(STEP_PAGES, step)) notFound();
-  const Page = STEP_PAGES[step as Step];
-  return <Page key={roomId} roomId={roomId} />;
+/** The room and step that the address names; moving between them never asks the server, so it is at once and works without it. */
+export function VisitScreen() {
+  const { roomId, step } = useWhere();
+  const Page = STEP_PAGES[step as Step] ?? BriefStep;
+  return (
+    <Shell roomId={roomId} step={step}>
+      <Page key={`${roomId} ${step}`} roomId={roomId} />
+    </Shell>
+  );
 }

@@ -1,0 +1,75 @@
+// bin/test: installs what is missing, then everything that must hold, one stage after the other. Ends with "N passed, N failed".
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { build, install, ROOT } from './prepare.mjs';
+
+const out = path.join(ROOT, 'var', 'test');
+let passed = 0;
+let failed = 0;
+
+function run(command, args, env = {}) {
+  const started = Date.now();
+  process.stdout.write(`\n— ${[path.basename(command), ...args].join(' ')}\n`);
+  const { status } = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
+  process.stdout.write(`  ${((Date.now() - started) / 1000).toFixed(0)} s\n`);
+  return status === 0;
+}
+const count = (ok) => (ok ? (passed += 1) : (failed += 1));
+const node = (file, ...args) => run(process.execPath, [path.join('node_modules', file), ...args]);
+
+/** Debian's Chromium, when no browser is named and none is there. */
+function chromium() {
+  if (process.env.CHROMIUM) return process.env.CHROMIUM;
+  const debian = '/usr/bin/chromium';
+  if (!existsSync(debian)) {
+    const apt = (...args) => run('apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' });
+    if (!apt('update', '-qq') || !apt('install', '-y', '-qq', 'chromium'))
+      process.stdout.write('Chromium could not be installed: name one in the variable CHROMIUM.\n');
+  }
+  return debian;
+}
+
+const report = (file) => {
+  const full = path.join(out, file);
+  return existsSync(full) ? JSON.parse(readFileSync(full, 'utf8')) : undefined;
+};
+
+install();
+rmSync(out, { recursive: true, force: true });
+mkdirSync(out, { recursive: true });
+
+count(node('prettier/bin/prettier.cjs', '--check', '.'));
+count(node('eslint/bin/eslint.js', '.', '--max-warnings', '0'));
+count(node('dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo'));
+count(node('next/dist/bin/next', 'typegen') && node('typescript/bin/tsc', '--noEmit'));
+count(node('typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.core.json'));
+
+const jestOk = run(process.execPath, ['node_modules/jest/bin/jest.js', '--json', `--outputFile=${path.join(out, 'jest.json')}`], {
+  NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning',
+});
+const jest = report('jest.json');
+passed += jest?.numPassedTests ?? 0;
+failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
+if (jest && !jestOk && jest.numFailedTests + jest.numRuntimeErrorTestSuites === 0) failed += 1;
+
+build({ force: true });
+count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
+
+const played = run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
+  CHROMIUM: chromium(),
+  PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(out, 'playwright.json'),
+  TMPDIR: tmpdir(),
+});
+const stats = report('playwright.json')?.stats;
+passed += stats?.expected ?? 0;
+failed += stats ? stats.unexpected + stats.flaky + stats.skipped : 1;
+if (stats && !played && stats.unexpected === 0) failed += 1;
+
+process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+process.exit(failed === 0 ? 0 : 1);

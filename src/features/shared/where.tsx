@@ -1,0 +1,32 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import type { ComponentProps } from 'react';
+import { useVisit } from './visit-context';
+
+/** The room and step the address names; a room that is not there any more gives way to the first. */
+export function useWhere(): { readonly roomId: string; readonly step: string } {
+  const { visit } = useVisit();
+  const [, , , roomId, step = 'brief'] = usePathname().split('/');
+  return { roomId: visit.rooms.find((r) => r.id === roomId)?.id ?? visit.rooms[0]!.id, step };
+}
+
+/** Goes to another room or step of the same visit without asking the server; Back comes back. */
+export const goTo = (href: string): void => window.history.pushState(null, '', href);
+
+/** A link within the visit. Opened in a new window, or before the page runs, it is an ordinary link. */
+export function VisitLink({ onClick, href, ...rest }: ComponentProps<'a'> & { readonly href: string }) {
+  return (
+    <a
+      href={href}
+      onClick={(event) => {
+        onClick?.(event);
+        if (event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey)
+          return;
+        event.preventDefault();
+        goTo(href);
+      }}
+      {...rest}
+    />
+  );
+}

@@ -1,0 +1,112 @@
+import { execFileSync } from 'node:child_process';
+import { copyFileSync, mkdtempSync, readdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import { openRoom } from '../e2e/demo';
+import { newFolder, startServer } from '../e2e/server';
+import { against } from './measure';
+
+/** A folder with the shipped decks and one generated deck of 4,000 colours. */
+function largeDecks(): string {
+  const folder = mkdtempSync(path.join(tmpdir(), 'elm-decks-'));
+  for (const file of readdirSync('demo/decks')) copyFileSync(path.join('demo/decks', file), path.join(folder, file));
+  execFileSync(process.execPath, ['--import', 'tsx', 'scripts/make-decks.ts', '4000', path.join(folder, 'bench.json')]);
+  return folder;
+}
+
+/** The longest task of the main thread while `work` goes on, in milliseconds (0 when none reached 50 ms). */
+async function longestTask(page: Page, work: () => Promise<void>): Promise<number> {
+  await page.evaluate(() => {
+    const holder = globalThis as { longTasks?: number[]; observer?: PerformanceObserver };
+    const seen: number[] = [];
+    holder.observer?.disconnect();
+    holder.observer = new PerformanceObserver((list) => seen.push(...list.getEntries().map((e) => e.duration)));
+    holder.observer.observe({ entryTypes: ['longtask'] });
+    holder.longTasks = seen;
+  });
+  await work();
+  await page.waitForTimeout(300);
+  return page.evaluate(() => Math.max(0, ...(globalThis as { longTasks?: number[] }).longTasks!));
+}
+
+/** The median of three passes, since the browser's own first drawing of a page is in the first. */
+async function longestOfThree(page: Page, name: string, work: (page: Page) => Promise<void>): Promise<void> {
+  const passes: number[] = [];
+  for (let i = 0; i < 3; i++) passes.push(await longestTask(page, () => work(page)));
+  passes.sort((a, b) => a - b);
+  against(`${name} (passes: ${passes.map((p) => p.toFixed(0)).join(', ')})`, passes[1]!, 50, 'ms');
+}
+
+async function scrollDeck(page: Page): Promise<void> {
+  const box = (await page.getByTestId('deck').boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  for (let i = 0; i < 60; i++) {
+    await page.mouse.wheel(0, 900);
+    await page.waitForTimeout(16);
+  }
+}
+
+async function filterDeck(page: Page): Promise<void> {
+  for (const text of ['b', 'be', 'bench 1', 'bench 12', '']) {
+    await page.getByLabel('Find by name or code').fill(text);
+    await page.waitForTimeout(120);
+  }
+  for (const family of ['beige', 'grey', 'every family']) {
+    await page.getByLabel('Family').selectOption({ label: family });
+    await page.waitForTimeout(120);
+  }
+}
+
+/** From a verdict key going down to the frame that shows it pressed, in milliseconds. */
+const keyToPaint = (page: Page, key: string, name: string) =>
+  page.evaluate(
+    ([k, label]) =>
+      new Promise<number>((resolve) => {
+        const button = [...document.querySelectorAll('button')].find((b) => b.textContent!.startsWith(label!))!;
+        const start = performance.now();
+        const look = () => {
+          if (button.getAttribute('aria-pressed') !== 'true') return requestAnimationFrame(look);
+          return requestAnimationFrame(() => resolve(performance.now() - start));
+        };
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: k! }));
+        requestAnimationFrame(look);
+      }),
+    [key, name] as const,
+  );
+
+/** The deck of 4,000 and the verdict key, in headless Chromium against the built application. */
+export async function benchPage(): Promise<void> {
+  process.env['ELM_SWATCH_DECKS'] = largeDecks();
+  const server = await startServer({ folder: newFolder(), demo: true });
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-sync',
+    ],
+  });
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.addInitScript('globalThis.__name = (named) => named'); // the loader marks named functions, the page does not know how
+    await openRoom(page, server.url, 'Sitting room', 'Deck');
+    await page.locator('[data-code]').first().waitFor();
+    await page.waitForTimeout(500);
+    await longestOfThree(page, 'deck of 4,000: longest task while scrolling', scrollDeck);
+    await longestOfThree(page, 'deck of 4,000: longest task while filtering', filterDeck);
+    await openRoom(page, server.url, 'Sitting room', 'Bench');
+    await page.waitForTimeout(400);
+    const times: number[] = [];
+    for (let i = 0; i < 12; i++) times.push(await keyToPaint(page, ['r', 'e', 'w'][i % 3]!, ['No', 'Nearly', 'Works'][i % 3]!));
+    times.sort((a, b) => a - b);
+    against('verdict key to painted cell, median', times[6]!, 100, 'ms');
+    against('verdict key to painted cell, slowest of 12', times[11]!, 100, 'ms');
+  } finally {
+    await browser.close();
+    await server.end('SIGTERM');
+  }
+}

@@ -1,0 +1,90 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { openRoom } from './demo';
+import { expect, test } from './server';
+
+const STEPS = ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Record'];
+
+test('every step runs under its content security policy and has no serious accessibility finding', async ({ page, demo }) => {
+  const refused: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error') refused.push(message.text());
+  });
+  for (const step of STEPS) {
+    await openRoom(page, demo.url, 'Sitting room', step);
+    // hydrated: the keyboard map opens, which needs the page's own script
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+    expect(serious.map((v) => `${step}: ${v.id} ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+  }
+  expect(refused).toEqual([]);
+});
+
+test('patches have names a screen reader can say', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  await expect(page.getByRole('img', { name: /at 100 %: light beige, leans orange-pink, LRV \d\d$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Hearth stone, field: / })).toBeVisible();
+  await openRoom(page, demo.url, 'Sitting room', 'Record');
+  await expect(page.getByRole('link', { name: /beside Hearth stone: works$/ }).first()).toBeVisible();
+});
+
+test('the chrome is neutral grey in all three surrounds: only patches carry colour', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  for (let mode = 0; mode < 3; mode++) {
+    const tinted = await page.evaluate(() =>
+      [...document.querySelectorAll('body *')].flatMap((element) => {
+        if (element.closest('[data-patch]')) return [];
+        const style = getComputedStyle(element);
+        return [style.color, style.backgroundColor, style.borderTopColor].filter((colour) => {
+          const [r, g, b] = (colour.match(/[\d.]+/g) ?? []).map(Number);
+          return colour.startsWith('rgb') && (r !== g || g !== b);
+        });
+      }),
+    );
+    expect(tinted).toEqual([]);
+    await page.getByRole('button', { name: /surround.*change/ }).click();
+  }
+});
+
+for (const [width, height] of [
+  [1024, 768],
+  [820, 1180],
+  [390, 844],
+] as const)
+  test(`works at ${width} × ${height}: nothing is cut off sideways, targets are 44 px`, async ({ page, demo }) => {
+    await page.setViewportSize({ width, height });
+    for (const step of STEPS) {
+      await openRoom(page, demo.url, 'Sitting room', step);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(`${step} ${overflow}`).toBe(`${step} 0`);
+    }
+    await openRoom(page, demo.url, 'Sitting room', 'Bench');
+    const small = await page
+      .getByRole('main')
+      .getByRole('button')
+      .evaluateAll((all) =>
+        all
+          .filter((e) => !e.hasAttribute('aria-label') || !/where this comes from/.test(e.getAttribute('aria-label')!))
+          .map((e) => e.getBoundingClientRect())
+          .filter((r) => r.height > 0 && (r.height < 44 || r.width < 44)),
+      );
+    expect(small).toEqual([]);
+  });
+
+test('serves this machine only: foreign hosts and origins are refused, the policy is strict', async ({ demo, request }) => {
+  const page = await request.get(`${demo.url}/visits`);
+  const policy = page.headers()['content-security-policy']!;
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toContain("script-src 'self' 'unsafe-inline'");
+  expect(page.headers()['x-content-type-options']).toBe('nosniff');
+  const foreignHost = await request.get(`${demo.url}/visits`, { headers: { host: 'evil.example' } });
+  expect(foreignHost.status()).toBe(403);
+  const foreignOrigin = await request.post(`${demo.url}/visits`, { headers: { origin: 'http://evil.example' }, data: '[]' });
+  expect(foreignOrigin.status()).toBe(403);
+  const deck = await request.get(`${demo.url}/api/deck`, { headers: { host: 'evil.example' } });
+  expect(deck.status()).toBe(403);
+});

@@ -1,0 +1,123 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { roomRecordSchema } from '@/core/formats/room-record';
+import { allSaved, openRoom, shownAsSaved } from './demo';
+import { expect, newFolder, startServer, test, type Page } from './server';
+
+test.describe.configure({ mode: 'serial' });
+
+const recordOf = async (page: Page) => {
+  const [, visitId, roomId] = /visits\/([^/]+)\/([^/]+)\//.exec(page.url())!;
+  const response = await page.request.get(`/api/visits/${visitId}/rooms/${roomId}/record.json`);
+  return roomRecordSchema.parse(await response.json());
+};
+const said = (record: Awaited<ReturnType<typeof recordOf>>) =>
+  record.candidates.flatMap((c) => c.verdicts.map((v) => v.id)).sort();
+
+test('reload and restart keep everything', async ({ browser }) => {
+  const folder = newFolder();
+  const first = await startServer({ folder, demo: true });
+  const context = await browser.newContext({ baseURL: first.url });
+  const page = await context.newPage();
+  await openRoom(page, first.url, 'Kitchen', 'Bench');
+  for (const key of ['w', 'ArrowRight', 'r', '1', 'ArrowRight', 'e']) await page.keyboard.press(key);
+  await allSaved(page);
+  const before = await recordOf(page);
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Said of this pair' }).locator('[data-verdict]').first()).toBeVisible();
+  expect(await recordOf(page)).toEqual(before);
+  expect(await first.end('SIGTERM')).toBe(0);
+  expect(existsSync(`${folder}.claim`)).toBe(false);
+  const second = await startServer({ folder, demo: true, port: Number(new URL(first.url).port) });
+  await page.reload();
+  expect(await recordOf(page)).toEqual(before);
+  await second.end('SIGTERM');
+  await context.close();
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('kill -9 while verdicts are given loses none that was shown as saved, and what was not is sent again', async ({
+  browser,
+}) => {
+  const folder = newFolder();
+  let server = await startServer({ folder, demo: true });
+  const context = await browser.newContext({ baseURL: server.url });
+  const page = await context.newPage();
+  await openRoom(page, server.url, 'Sitting room', 'Bench');
+  const saved = new Set<string>();
+  const port = Number(new URL(server.url).port);
+  for (let round = 0; round < 4; round++) {
+    const killed = new Promise<void>((resolve) => {
+      setTimeout(() => void server.end('SIGKILL').then(() => resolve()), 350 + 170 * round);
+    });
+    for (let i = 0; i < 12; i++) {
+      await page.keyboard.press(['w', 'e', 'r'][i % 3]!);
+      for (const id of await shownAsSaved(page)) saved.add(id);
+      await page.keyboard.press(i % 2 ? 'ArrowRight' : 'o');
+      await page.keyboard.press(i % 4 === 3 ? 'd' : 'l');
+    }
+    await killed;
+    for (const id of await shownAsSaved(page)) saved.add(id);
+    server = await startServer({ folder, demo: true, port });
+    const kept = said(await recordOf(page));
+    for (const id of saved) expect(kept).toContain(id);
+  }
+  expect(saved.size).toBeGreaterThan(8);
+  // the page goes on sending what it had not seen saved
+  await allSaved(page);
+  await page.reload();
+  await allSaved(page);
+  const kept = said(await recordOf(page));
+  for (const id of saved) expect(kept).toContain(id);
+  expect(new Set(kept).size).toBe(kept.length);
+  await server.end('SIGTERM');
+  await context.close();
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('what was said with the server gone is kept in the browser and saved when it is back', async ({ browser }) => {
+  const folder = newFolder();
+  const first = await startServer({ folder, demo: true });
+  const context = await browser.newContext({ baseURL: first.url });
+  const page = await context.newPage();
+  await openRoom(page, first.url, 'Kitchen', 'Bench');
+  const before = said(await recordOf(page));
+  await first.end('SIGKILL');
+  await page.keyboard.press('o');
+  await page.keyboard.press('r');
+  await expect(page.getByText('Not saved yet: trying again (1)')).toBeVisible();
+  const second = await startServer({ folder, demo: true, port: Number(new URL(first.url).port) });
+  await allSaved(page);
+  expect(said(await recordOf(page))).toHaveLength(before.length + 1);
+  await second.end('SIGTERM');
+  await context.close();
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('a second start on the same folder says so and stops, changing nothing; a stale claim is taken over', async () => {
+  const folder = newFolder();
+  const first = await startServer({ folder });
+  const claim = readFileSync(`${folder}.claim`, 'utf8');
+  const second = await startServer({ folder });
+  expect(await second.ended).toBe(3);
+  expect(second.output()).toContain('is in use by another Elm Swatch');
+  expect(readFileSync(`${folder}.claim`, 'utf8')).toBe(claim);
+  expect((await fetch(`${first.url}/visits`)).status).toBe(200);
+  await first.end('SIGKILL');
+  expect(existsSync(`${folder}.claim`)).toBe(true);
+  const third = await startServer({ folder });
+  expect((await fetch(`${third.url}/visits`)).status).toBe(200);
+  await third.end('SIGTERM');
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('a demo never empties a folder that is not a demo’s', async () => {
+  const folder = newFolder();
+  const own = await startServer({ folder });
+  await own.end('SIGTERM');
+  const demo = await startServer({ folder, demo: true });
+  expect(await demo.ended).toBe(1);
+  expect(demo.output()).toContain('is not a demo');
+  expect(existsSync(path.join(folder, 'pg', 'PG_VERSION'))).toBe(true);
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
