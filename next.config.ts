@@ -3,6 +3,6 @@ import type { NextConfig } from 'next';
 const nextConfig: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite'],
   poweredByHeader: false,
-  experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '2mb' },
+  experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '40mb' },
 };
 export default nextConfig;

@@ -1,157 +1,105 @@
 /**
- * Makes the two invented demo decks: strips of depth steps over the neutral families and the colours, drawn in CIELAB (D65, 10°), with names
+ * Makes the invented tint system and the two demo decks from it: strips of depth steps over the neutral families and the colours, drawn as
+ * aims in CIELAB (D65, 10°), each then matched with colourants, so that every colour has a formula, a spectrum and a base. Names are
  * put together from invented words. Run after changing it: npx tsx scripts/make-decks.ts
- * With a number it makes one large deck for the benchmark instead: npx tsx scripts/make-decks.ts 4000 FILE
+ * With a number it makes one large Lab-only deck for the benchmark instead: npx tsx scripts/make-decks.ts 4000 FILE
  */
 import { writeFileSync } from 'node:fs';
-import { reflectanceFromLab } from '../src/core/colour/reflectance';
+import { basesOf, DEMO_TINT_SYSTEM } from '../demo/tint-curves';
+import { COLOURS, NEUTRALS, STEPS, stripAims, WHITES, type Shift, type Strip } from '../demo/strips';
 import { describeColour } from '../src/core/colour/family';
+import { GRID } from '../src/core/colour/grid';
+import { labFromXyz } from '../src/core/colour/lab';
+import { D65_10, tristimulus } from '../src/core/colour/tristimulus';
+import type { Lab } from '../src/core/colour/types';
+import { writeCgats } from '../src/core/formats/deck/cgats';
+import type { Deck, DeckBase, DeckEntry } from '../src/core/formats/deck/deck';
+import { deckTable } from '../src/core/formats/deck/write-table';
+import { MOST_COLOURANT } from '../src/core/paint/dispense';
+import { opaqueReflectance } from '../src/core/paint/film';
+import { matchWith } from '../src/core/paint/match-formula';
+import { loadOf, mix, type Formula, type TintBase } from '../src/core/paint/tint-system';
+import { csvFile } from '../src/server/exports/csv';
 
-type Strip = {
-  readonly name: string;
-  readonly hue: number;
-  readonly chroma: number;
-  readonly deepest: number;
-  readonly lightest?: number;
-};
+const FIRST =
+  'Husk Ferrow Quern Kell Ossel Wend Thrim Pell Dunnet Marrow Tansel Hollin Sark Brock Lathe Orrin Cobb Vell Aldon Birrel Esk Garth Isel'.split(
+    ' ',
+  );
+const SECOND =
+  'Tollan Shell Mossen Wharf Quillan Skerrin Brannick Oswick Pellick Dorrin Tamsel Vennick Ullet Corrin Hathen Lorrick Grissel Murrin Penlow Yarrel'.split(
+    ' ',
+  );
 
-/** Hue angle (degrees) and chroma at L* 80; the deepest step's L*. */
-const NEUTRALS: readonly Strip[] = [
-  { name: 'pure grey', hue: 90, chroma: 0.5, deepest: 16 },
-  { name: 'green grey', hue: 128, chroma: 3.8, deepest: 24 },
-  { name: 'blue grey', hue: 246, chroma: 3.6, deepest: 20 },
-  { name: 'violet grey', hue: 305, chroma: 3.2, deepest: 26 },
-  { name: 'charcoal', hue: 252, chroma: 1.7, deepest: 18 },
-  { name: 'pink taupe', hue: 48, chroma: 4.6, deepest: 34 },
-  { name: 'taupe', hue: 63, chroma: 5.6, deepest: 32 },
-  { name: 'warm greige', hue: 76, chroma: 5.8, deepest: 34 },
-  { name: 'greige', hue: 86, chroma: 6.4, deepest: 36 },
-  { name: 'green greige', hue: 99, chroma: 6.2, deepest: 34 },
-  { name: 'pink beige', hue: 66, chroma: 11, deepest: 40 },
-  { name: 'soft beige', hue: 74, chroma: 12.5, deepest: 42 },
-  { name: 'body beige', hue: 73, chroma: 16, deepest: 38 },
-  { name: 'muted tan', hue: 84, chroma: 14, deepest: 40 },
-  { name: 'yellow tan', hue: 84, chroma: 19, deepest: 44 },
-  { name: 'green tan', hue: 93, chroma: 13.5, deepest: 38 },
-  { name: 'cream', hue: 90, chroma: 21, deepest: 62 },
-  { name: 'brown', hue: 64, chroma: 13, deepest: 22 },
-];
-const COLOURS: readonly Strip[] = [
-  { name: 'red', hue: 28, chroma: 22, deepest: 34 },
-  { name: 'terracotta', hue: 48, chroma: 24, deepest: 40 },
-  { name: 'ochre', hue: 78, chroma: 32, deepest: 52 },
-  { name: 'yellow', hue: 92, chroma: 36, deepest: 66 },
-  { name: 'moss', hue: 112, chroma: 16, deepest: 34 },
-  { name: 'green', hue: 150, chroma: 14, deepest: 32 },
-  { name: 'sea', hue: 198, chroma: 13, deepest: 30 },
-  { name: 'blue', hue: 250, chroma: 15, deepest: 26 },
-  { name: 'violet', hue: 305, chroma: 12, deepest: 34 },
-  { name: 'rose', hue: 5, chroma: 15, deepest: 46 },
-];
+const rounded = (v: number, digits: number) => Math.round(v * 10 ** digits) / 10 ** digits;
+const spectrumOf = (r: Float64Array) => ({ start: GRID.start, step: GRID.step, values: Array.from(r, (v) => rounded(v, 5)) });
+const labOf = (values: readonly number[]) => labFromXyz(tristimulus(values, D65_10));
 
-const WHITES: readonly Strip[] = [
-  { name: 'clean white', hue: 112, chroma: 3, lightest: 95.3, deepest: 89 },
-  { name: 'soft white', hue: 96, chroma: 9, lightest: 94.9, deepest: 88 },
-  { name: 'blue white', hue: 236, chroma: 4, lightest: 95.1, deepest: 88.5 },
-];
+/** Colourants as a counter prefers them: earths first, the strong organic ones where nothing else reaches. */
+const PRICE: Readonly<Record<string, number>> = { ochre: 1, 'oxide-red': 1, 'raw-umber': 1, 'burnt-brown': 1.2, lampblack: 1.5 };
+const sumOf = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (PRICE[id] ?? 4), 0);
+const priceOf = (formula: Formula) => Object.entries(formula).reduce((sum, [id, ml]) => sum + ml * (PRICE[id] ?? 4), 0);
 
-const STEPS = 6;
-const LIGHTEST = 93;
-const FIRST = [
-  'Husk',
-  'Ferrow',
-  'Quern',
-  'Kell',
-  'Ossel',
-  'Wend',
-  'Thrim',
-  'Pell',
-  'Dunnet',
-  'Marrow',
-  'Tansel',
-  'Hollin',
-  'Sark',
-  'Brock',
-  'Lathe',
-  'Orrin',
-  'Cobb',
-  'Vell',
-  'Aldon',
-  'Birrel',
-  'Esk',
-  'Garth',
-  'Isel',
-];
-const SECOND = [
-  'Tollan',
-  'Shell',
-  'Mossen',
-  'Wharf',
-  'Quillan',
-  'Skerrin',
-  'Brannick',
-  'Oswick',
-  'Pellick',
-  'Dorrin',
-  'Tamsel',
-  'Vennick',
-  'Ullet',
-  'Corrin',
-  'Hathen',
-  'Lorrick',
-  'Grissel',
-  'Murrin',
-  'Penlow',
-  'Yarrel',
-];
+const IDS = DEMO_TINT_SYSTEM.colourants.map((c) => c.id).filter((id) => id !== 'white');
+const TRIPLES = IDS.flatMap((a, i) => IDS.slice(i + 1).flatMap((b, j) => IDS.slice(i + j + 2).map((c) => [a, b, c] as const)));
 
-const round = (v: number) => Math.round(v * 100) / 100;
+const BY_PRICE = [...TRIPLES].sort((p, q) => sumOf(p) - sumOf(q));
+/** Matches to compare before the cheapest is taken: cheap triples are tried first. */
+const COMPARED = 4;
 
-/** Chroma along a strip: it grows away from white and falls again toward black. */
-function chromaAt(l: number, at80: number): number {
-  const grown = (lightness: number) => Math.sqrt(1 - Math.exp(-(98 - lightness) / 15)) * Math.min(1, 0.35 + lightness / 70);
-  return (at80 * grown(l)) / grown(80);
+/** A cheap formula of three colourants for an aim, in the whitest base that takes it; amounts to 0.01 ml per litre. */
+function formulaFor(aim: Lab, bases: readonly TintBase[]): { base: TintBase; formula: Formula } | undefined {
+  for (const base of bases) {
+    const found: Formula[] = [];
+    for (const ids of BY_PRICE) {
+      const matched = matchWith({ system: DEMO_TINT_SYSTEM, base }, aim, ids);
+      if (matched.ok && loadOf(matched.value.formula) <= MOST_COLOURANT[base.kind]) found.push(matched.value.formula);
+      if (found.length === COMPARED) break;
+    }
+    const [cheapest] = found.sort((p, q) => priceOf(p) - priceOf(q));
+    if (!cheapest) continue;
+    const amounts = Object.entries(cheapest).map(([id, ml]) => [id, rounded(ml, 2)] as const);
+    return { base, formula: Object.fromEntries(amounts.filter(([, ml]) => ml > 0)) };
+  }
+  return undefined;
 }
 
-type Shift = { readonly hue: number; readonly chroma: number; readonly light: number };
-
-function stripColours(strip: Strip, shift: Shift) {
-  return Array.from({ length: STEPS }, (_, step) => {
-    const t = step / (STEPS - 1);
-    const lightest = (strip.lightest ?? LIGHTEST) + (strip.lightest ? shift.light / 3 : shift.light);
-    const l = lightest - (lightest - strip.deepest) * t ** 1.25;
-    const c = chromaAt(l, strip.chroma * shift.chroma);
-    const hue = ((strip.hue + shift.hue - 4 * t) * Math.PI) / 180; // strips warm a little as they deepen
-    const lab = { l: round(l), a: round(c * Math.cos(hue)), b: round(c * Math.sin(hue)) };
-    if (!reflectanceFromLab(lab).ok) throw new RangeError(`${strip.name} step ${step + 1} is not a surface colour`);
-    return lab;
-  });
+/** The formula for an aim, or for a little less chroma and a little more depth where these colourants do not reach it. */
+function nearestFormula(aim: Lab, bases: readonly TintBase[]): { base: TintBase; formula: Formula } {
+  for (let step = 0; step < 8; step++) {
+    const share = 1 - 0.08 * step;
+    const found = formulaFor({ l: aim.l - 0.3 * step, a: aim.a * share, b: aim.b * share }, bases);
+    if (found) return found;
+  }
+  throw new RangeError(`no formula near L* ${aim.l.toFixed(1)} a* ${aim.a.toFixed(1)} b* ${aim.b.toFixed(1)}`);
 }
 
 type Maker = {
-  id: string;
-  name: string;
-  base: { l: number; a: number; b: number };
-  codes: (strip: number, step: number) => string;
-  shift: Shift;
-  offset: number;
+  readonly id: 'FR' | 'TC';
+  readonly name: string;
+  readonly grey: number;
+  readonly yellow: number;
+  readonly codes: (strip: number, step: number) => string;
+  readonly shift: Shift;
+  readonly firstName: number;
 };
 const MAKERS: readonly Maker[] = [
   {
     id: 'FR',
     name: 'Ferrowmere',
-    base: { l: 96.2, a: -0.6, b: 2.1 },
+    grey: 0.0006,
+    yellow: 0.001,
     codes: (s, k) => `FR ${3000 + s * 10 + k}`,
     shift: { hue: 0, chroma: 1, light: 0 },
-    offset: 0,
+    firstName: 0,
   },
   {
     id: 'TC',
     name: 'Tullacote',
-    base: { l: 95.4, a: -0.9, b: 3.4 },
+    grey: 0.0009,
+    yellow: 0.0022,
     codes: (s, k) => `TC ${String(s * 30 + k).padStart(4, '0')}`,
     shift: { hue: 5, chroma: 0.88, light: -1.3 },
-    offset: 7,
+    firstName: 210,
   },
 ];
 /** Names both makers use, for different colours: strip and step (from 0) of each. */
@@ -163,86 +111,127 @@ const SHARED = [
 ] as const;
 
 /** The n-th invented name; every pair of words once. */
-function nameOf(n: number): string {
-  const first = FIRST[n % FIRST.length]!;
-  const second = SECOND[(Math.floor(n / FIRST.length) + (n % FIRST.length) * 7) % SECOND.length]!;
-  return `${first} ${second}`;
-}
+const nameOf = (n: number) =>
+  `${FIRST[n % FIRST.length]!} ${SECOND[(Math.floor(n / FIRST.length) + (n % FIRST.length) * 7) % SECOND.length]!}`;
 
-function demoDeck(maker: Maker) {
-  const strips = [...NEUTRALS, ...COLOURS, ...WHITES];
+function demoDeck(maker: Maker, bases: readonly TintBase[]): Deck {
+  const strips: readonly Strip[] = [...NEUTRALS, ...COLOURS, ...WHITES];
   const used = new Set<string>(SHARED.map((s) => s.name));
-  let n = maker.offset * 30;
-  const unused = () => {
+  let n = maker.firstName;
+  const unused = (): string => {
     for (;;) {
       const name = nameOf(n++);
-      if (!used.has(name)) return used.add(name) && name;
+      if (used.has(name)) continue;
+      used.add(name);
+      return name;
     }
   };
   const colours = strips.flatMap((strip, s) =>
-    stripColours(strip, maker.shift).map((lab, k) => {
-      const shared = SHARED.find((x) => x[maker.id as 'FR' | 'TC'][0] === s && x[maker.id as 'FR' | 'TC'][1] === k);
+    stripAims(strip, maker.shift).map((aim, k): DeckEntry => {
+      const { base, formula } = nearestFormula(aim, bases);
+      const shared = SHARED.find((x) => x[maker.id][0] === s && x[maker.id][1] === k);
       return {
         code: maker.codes(s + 1, k + 1),
         name: shared?.name ?? unused(),
         strip: `${String(s + 1).padStart(2, '0')} ${strip.name}`,
         step: k + 1,
-        ...lab,
+        base: base.id,
+        spectrum: spectrumOf(opaqueReflectance(mix(DEMO_TINT_SYSTEM, base, formula), DEMO_TINT_SYSTEM.surface)),
+        formula,
       };
     }),
   );
   return {
-    about: 'Made up for the demo: no such maker, name or code exists. Lab is D65, 10°.',
-    maker: { id: maker.id, name: maker.name, base: maker.base },
+    format: 'elm-swatch/deck',
+    version: 1,
+    about: 'Made up for the demo: no such maker, name or code exists.',
+    maker: { id: maker.id, name: maker.name },
+    tintSystem: DEMO_TINT_SYSTEM.id,
+    bases: bases.map((b): DeckBase => ({
+      id: b.id,
+      kind: b.kind,
+      name: b.name,
+      spectrum: spectrumOf(opaqueReflectance(b, DEMO_TINT_SYSTEM.surface)),
+    })),
     colours,
   };
 }
 
-function largeDeck(count: number) {
-  const colours = [];
-  for (let i = 0; i < count; i++) {
-    const [strip, step] = [Math.floor(i / 8), i % 8];
-    const hue = (strip * 137.5) % 360;
-    const l = 93 - step * 7.5;
-    const c = chromaAt(l, 2 + (strip % 9) * 2.5);
-    const lab = { l: round(l), a: round(c * Math.cos((hue * Math.PI) / 180)), b: round(c * Math.sin((hue * Math.PI) / 180)) };
-    colours.push({
+function largeDeck(count: number): Deck {
+  const colours = Array.from({ length: count }, (_, i): DeckEntry => {
+    const [strip, step] = [Math.floor(i / STEPS), i % STEPS];
+    const [aim] = [
+      stripAims(
+        { name: '', hue: (strip * 137.5) % 360, chroma: 2 + (strip % 9) * 2.5, deepest: 34 },
+        { hue: 0, chroma: 1, light: 0 },
+      )[step]!,
+    ];
+    const lab = { l: rounded(aim.l, 2), a: rounded(aim.a, 2), b: rounded(aim.b, 2) };
+    return {
       code: `BX ${String(i + 1).padStart(5, '0')}`,
       name: `Bench ${strip + 1} ${step + 1}`,
       strip: String(strip + 1).padStart(4, '0'),
       step: step + 1,
-      ...lab,
-    });
-  }
+      base: 'BX:white',
+      lab,
+    };
+  });
+  const bases: DeckBase[] = [{ id: 'BX:white', kind: 'white', name: 'white base', lab: { l: 96, a: -0.5, b: 2 } }];
   return {
+    format: 'elm-swatch/deck',
+    version: 1,
     about: 'Generated for the benchmark.',
-    maker: { id: 'BX', name: 'Benchmark', base: { l: 96, a: -0.5, b: 2 } },
+    maker: { id: 'BX', name: 'Benchmark' },
+    bases,
     colours,
   };
 }
 
-/** One colour a line: readable differences. */
-const write = (file: string, deck: { about: string; maker: object; colours: readonly object[] }) =>
+/** One entry a line: readable differences. */
+const lines = (entries: readonly object[]) => `[\n${entries.map((e) => `  ${JSON.stringify(e)}`).join(',\n')}\n ]`;
+function writeJson(file: string, { bases, colours, ...head }: Deck): void {
+  const fields = Object.entries(head).map(([k, v]) => ` ${JSON.stringify(k)}: ${JSON.stringify(v)}`);
+  writeFileSync(file, `{\n${[...fields, ` "bases": ${lines(bases)}`, ` "colours": ${lines(colours)}`].join(',\n')}\n}\n`);
+}
+
+function writeDemo(): void {
+  const plain = (curve: Float64Array) => Array.from(curve, (v) => Number(v.toPrecision(6)));
+  const colourants = DEMO_TINT_SYSTEM.colourants.map((c) => ({ id: c.id, name: c.name, k: plain(c.k), s: plain(c.s) }));
+  const allBases = MAKERS.map((m) => basesOf(m.id, m.grey, m.yellow));
+  const bases = allBases
+    .flat()
+    .map((b) => ({ id: b.id, kind: b.kind, name: b.name, film: b.film, k: plain(b.k), s: plain(b.s) }));
+  const { id, name, shotMl, surface } = DEMO_TINT_SYSTEM;
+  const about =
+    'Made up for the demo: no such colourants exist. K and S per ml/l in units of the white base’s scattering, 380–780 nm, 5 nm.';
+  const head = { format: 'elm-swatch/tint-system', version: 1, about, id, name, shotMl, surface };
+  const fields = Object.entries(head).map(([k, v]) => ` ${JSON.stringify(k)}: ${JSON.stringify(v)}`);
   writeFileSync(
-    file,
-    `{\n "about": ${JSON.stringify(deck.about)},\n "maker": ${JSON.stringify(deck.maker)},\n "colours": [\n${deck.colours.map((c) => `  ${JSON.stringify(c)}`).join(',\n')}\n ]\n}\n`,
+    'demo/tint-system.json',
+    `{\n${[...fields, ` "colourants": ${lines(colourants)}`, ` "bases": ${lines(bases)}`].join(',\n')}\n}\n`,
   );
+  MAKERS.forEach((maker, i) => {
+    const deck = demoDeck(maker, allBases[i]!);
+    const file = `demo/decks/${maker.name.toLowerCase()}`;
+    writeJson(`${file}.json`, deck);
+    writeFileSync(`${file}.cgats`, writeCgats(deck));
+    const { columns, rows } = deckTable(deck);
+    writeFileSync(
+      `${file}.csv`,
+      csvFile(
+        columns,
+        rows.map((row) => Object.fromEntries(columns.map((c, k) => [c, row[k]!]))),
+      ),
+    );
+    for (const c of deck.colours) {
+      const said = describeColour(labOf(c.spectrum!.values));
+      process.stdout.write(
+        `${c.code} ${c.name.padEnd(18)} ${c.strip.padEnd(16)} ${c.base!.padEnd(9)} ${said.padEnd(46)} ${JSON.stringify(c.formula)}\n`,
+      );
+    }
+  });
+}
 
 const [count, file] = process.argv.slice(2);
-if (count !== undefined) write(file!, largeDeck(Number(count)));
-else {
-  const all = new Map<string, string[]>();
-  for (const maker of MAKERS) {
-    const deck = demoDeck(maker);
-    for (const c of deck.colours) all.set(c.name, [...(all.get(c.name) ?? []), c.code]);
-    write(`demo/decks/${maker.name.toLowerCase()}.json`, deck);
-    for (const c of deck.colours)
-      process.stdout.write(`${c.code} ${c.name.padEnd(18)} ${c.strip.padEnd(16)} ${describeColour(c)}\n`);
-  }
-  process.stdout.write(
-    `${[...all]
-      .filter(([, codes]) => codes.length > 1)
-      .map(([name, codes]) => `${name}: ${codes.join(', ')}`)
-      .join('\n')}\n`,
-  );
-}
+if (count !== undefined) writeJson(file!, largeDeck(Number(count)));
+else writeDemo();

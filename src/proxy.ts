@@ -34,7 +34,12 @@ function contentSecurityPolicy(nonce: string): string {
   ].join('; ');
 }
 
+/** Largest request taken, in bytes: a deck file of 32 MB and what is around it. */
+const MOST_BYTES = 33 * 1024 * 1024;
+
 export function proxy(request: NextRequest) {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
+    return NextResponse.json({ error: 'The file is larger than 32 MB.' }, { status: 413 });
   const refused = refusal(request);
   if (refused) return new NextResponse(refused, { status: 403, headers: { 'content-type': 'text/plain; charset=utf-8' } });
   const nonce = btoa(crypto.randomUUID());

@@ -1,29 +1,50 @@
 import { z } from 'zod';
-import { deckColourRow, type DeckColourRow } from './rows';
+import type { BaseKind } from '@/core/paint/tint-system';
+import type { DeckEntry } from '@/core/formats/deck/deck';
+import {
+  baseRow,
+  deckColourRow,
+  deckListRow,
+  tintSystemRow,
+  type BaseRow,
+  type DeckColourRow,
+  type DeckListRow,
+  type TintSystemRow,
+} from './rows';
 import type { Sql } from './sql';
 
-export type Maker = {
+export type Lab = { readonly l: number; readonly a: number; readonly b: number };
+export type NewBase = Lab & {
   readonly id: string;
+  readonly kind: BaseKind;
   readonly name: string;
-  readonly base: { readonly l: number; readonly a: number; readonly b: number };
+  readonly spectrum: DeckEntry['spectrum'] | null;
+  readonly optical: { readonly k: readonly number[]; readonly s: readonly number[]; readonly film: number } | null;
 };
-export type NewDeckColour = {
+export type NewDeckColour = Lab & {
   readonly code: string;
   readonly name: string;
   readonly strip: string;
   readonly step: number;
-  readonly l: number;
-  readonly a: number;
-  readonly b: number;
+  readonly baseId: string;
+  readonly spectrum: DeckEntry['spectrum'] | null;
+  readonly formula: DeckEntry['formula'] | null;
 };
 
-const SELECT = `select d.id, d.maker_id, m.name as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b, m.base_l, m.base_a, m.base_b,
-  exists (select 1 from deck_colour o where lower(o.name) = lower(d.name) and o.maker_id <> d.maker_id) as shared_name
+const SHARED = `exists (select 1 from deck_colour o where lower(o.name) = lower(d.name) and o.maker_id <> d.maker_id) as shared_name`;
+const HEAD = `d.id, d.maker_id, m.name as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b`;
+const FULL = `select ${HEAD}, d.base_id, d.spectrum, d.formula, m.tint_system_id, ${SHARED}
   from deck_colour d join maker m on m.id = d.maker_id`;
 
-/** The whole deck, strip by strip. */
-export const listDeck = async (sql: Sql): Promise<DeckColourRow[]> =>
-  z.array(deckColourRow).parse(await sql.query(`${SELECT} order by m.name, d.strip, d.step, d.code`));
+/** The whole deck, strip by strip, without spectra. */
+export const listDeck = async (sql: Sql): Promise<DeckListRow[]> =>
+  z.array(deckListRow).parse(
+    await sql.query(
+      `select ${HEAD}, b.kind as base_kind, d.spectrum is not null as measured, d.formula is not null as has_formula, ${SHARED}
+       from deck_colour d join maker m on m.id = d.maker_id join base b on b.id = d.base_id
+       order by m.name, d.strip, d.step, d.code`,
+    ),
+  );
 
 /** The deck colours tried in a visit. */
 export const listDeckColoursOfVisit = async (sql: Sql, visitId: string): Promise<DeckColourRow[]> =>
@@ -31,28 +52,89 @@ export const listDeckColoursOfVisit = async (sql: Sql, visitId: string): Promise
     .array(deckColourRow)
     .parse(
       await sql.query(
-        `${SELECT} where d.id in (select c.deck_colour_id from candidate c join room r on r.id = c.room_id where r.visit_id = $1)`,
+        `${FULL} where d.id in (select c.deck_colour_id from candidate c join room r on r.id = c.room_id where r.visit_id = $1)`,
         [visitId],
       ),
     );
 
 export const findDeckColour = async (sql: Sql, id: string): Promise<DeckColourRow | undefined> =>
-  z.array(deckColourRow).parse(await sql.query(`${SELECT} where d.id = $1`, [id]))[0];
+  z.array(deckColourRow).parse(await sql.query(`${FULL} where d.id = $1`, [id]))[0];
 
-export const upsertMaker = (sql: Sql, maker: Maker) =>
-  sql.query(
-    `insert into maker (id, name, base_l, base_a, base_b) values ($1, $2, $3, $4, $5)
-     on conflict (id) do update set name = excluded.name, base_l = excluded.base_l, base_a = excluded.base_a, base_b = excluded.base_b`,
-    [maker.id, maker.name, maker.base.l, maker.base.a, maker.base.b],
+/** All colours of one maker, as they go into a file. */
+export const listDeckColoursOfMaker = async (sql: Sql, makerId: string): Promise<DeckColourRow[]> =>
+  z.array(deckColourRow).parse(await sql.query(`${FULL} where d.maker_id = $1 order by d.strip, d.step, d.code`, [makerId]));
+
+export const listMakers = (sql: Sql) =>
+  sql.query<{ id: string; name: string; tint_system_id: string | null; colours: number }>(
+    `select m.id, m.name, m.tint_system_id, count(d.id)::int4 as colours from maker m left join deck_colour d on d.maker_id = m.id
+     group by m.id order by m.name`,
   );
 
-/** Adds the colours that are not there yet, in one statement; colours already there stay as they are. */
-export const insertDeckColours = (sql: Sql, makerId: string, colours: readonly NewDeckColour[]) =>
+/** Codes of a maker that stand in the deck already. */
+export const listCodes = async (sql: Sql, makerId: string): Promise<string[]> =>
+  (await sql.query<{ code: string }>(`select code from deck_colour where maker_id = $1 order by code`, [makerId])).map(
+    (r) => r.code,
+  );
+
+export const listBases = async (sql: Sql, ids: readonly string[]): Promise<BaseRow[]> =>
+  z
+    .array(baseRow)
+    .parse(
+      await sql.query(`select id, maker_id, kind, name, l, a, b, spectrum, optical from base where id = any($1) order by id`, [
+        ids,
+      ]),
+    );
+
+export const listBasesOfMaker = async (sql: Sql, makerId: string): Promise<BaseRow[]> =>
+  z
+    .array(baseRow)
+    .parse(
+      await sql.query(`select id, maker_id, kind, name, l, a, b, spectrum, optical from base where maker_id = $1 order by id`, [
+        makerId,
+      ]),
+    );
+
+export const listTintSystems = async (sql: Sql): Promise<TintSystemRow[]> =>
+  z.array(tintSystemRow).parse(await sql.query(`select id, name, shot_ml, surface, colourants from tint_system order by id`));
+
+export const upsertTintSystem = (
+  sql: Sql,
+  t: { id: string; name: string; shotMl: number; surface: object; colourants: readonly object[] },
+) =>
   sql.query(
-    `insert into deck_colour (id, maker_id, code, name, strip, step, l, a, b)
+    `insert into tint_system (id, name, shot_ml, surface, colourants) values ($1, $2, $3, $4::jsonb, $5::jsonb)
+     on conflict (id) do update set name = excluded.name, shot_ml = excluded.shot_ml, surface = excluded.surface, colourants = excluded.colourants`,
+    [t.id, t.name, t.shotMl, JSON.stringify(t.surface), JSON.stringify(t.colourants)],
+  );
+
+export const upsertMaker = (sql: Sql, maker: { id: string; name: string; tintSystemId: string | null }) =>
+  sql.query(
+    `insert into maker (id, name, tint_system_id) values ($1, $2, $3)
+     on conflict (id) do update set name = excluded.name, tint_system_id = coalesce(excluded.tint_system_id, maker.tint_system_id)`,
+    [maker.id, maker.name, maker.tintSystemId],
+  );
+
+export const upsertBases = (sql: Sql, makerId: string, bases: readonly NewBase[]) =>
+  sql.query(
+    `insert into base (id, maker_id, kind, name, l, a, b, spectrum, optical)
+     select b->>'id', $1, b->>'kind', b->>'name', (b->>'l')::float8, (b->>'a')::float8, (b->>'b')::float8,
+       nullif(b->'spectrum', 'null'::jsonb), nullif(b->'optical', 'null'::jsonb)
+     from jsonb_array_elements($2::jsonb) as t (b)
+     on conflict (id) do update set kind = excluded.kind, name = excluded.name, l = excluded.l, a = excluded.a, b = excluded.b,
+       spectrum = excluded.spectrum, optical = coalesce(excluded.optical, base.optical)
+     where base.maker_id = excluded.maker_id`,
+    [makerId, JSON.stringify(bases)],
+  );
+
+/** Adds colours in one statement; those already there are brought up to date. */
+export const upsertDeckColours = (sql: Sql, makerId: string, colours: readonly NewDeckColour[], importId: string | null) =>
+  sql.query(
+    `insert into deck_colour (id, maker_id, code, name, strip, step, l, a, b, base_id, spectrum, formula, import_id)
      select $1 || ':' || (c->>'code'), $1, c->>'code', c->>'name', c->>'strip', (c->>'step')::int4,
-       (c->>'l')::float8, (c->>'a')::float8, (c->>'b')::float8
+       (c->>'l')::float8, (c->>'a')::float8, (c->>'b')::float8, c->>'baseId',
+       nullif(c->'spectrum', 'null'::jsonb), nullif(c->'formula', 'null'::jsonb), $3::uuid
      from jsonb_array_elements($2::jsonb) as t (c)
-     on conflict (id) do nothing`,
-    [makerId, JSON.stringify(colours)],
+     on conflict (id) do update set name = excluded.name, strip = excluded.strip, step = excluded.step, l = excluded.l, a = excluded.a,
+       b = excluded.b, base_id = excluded.base_id, spectrum = excluded.spectrum, formula = excluded.formula`,
+    [makerId, JSON.stringify(colours), importId],
   );

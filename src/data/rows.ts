@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { labSchema, recordedColourSchema } from '@/core/formats/operations';
 import { REASONS, VERDICTS } from '@/core/judge/reasons';
 import { PERSONS, RULINGS } from '@/core/judge/ruling';
+import { BASE_KINDS } from '@/core/paint/tint-system';
+import { GRID } from '@/core/colour/grid';
+import { spectrumSchema } from '@/core/formats/schemas';
 import { LIGHTS } from '@/core/room/facing';
 
 /** What the tables may hold; every row is parsed on its way out, so that a damaged file is noticed where it is read. */
@@ -37,6 +40,7 @@ export const stayRow = z.object({
   name: z.string(),
   kind: z.enum(['fixed', 'furnishing']),
   school: z.enum(['share', 'answer']),
+  revision: z.number(),
 });
 export const componentRow = z.object({
   id: z.string(),
@@ -72,22 +76,50 @@ export const rulingRow = z.object({
   note: z.string(),
   at: z.string(),
 });
-export const deckColourRow = z
-  .object({
-    id: z.string(),
-    maker_id: z.string(),
-    maker: z.string(),
-    code: z.string(),
-    name: z.string(),
-    strip: z.string(),
-    step: z.number(),
-    ...labSchema.shape,
-    base_l: z.number(),
-    base_a: z.number(),
-    base_b: z.number(),
-    shared_name: z.boolean(),
-  })
-  .readonly();
+const deckHead = {
+  id: z.string(),
+  maker_id: z.string(),
+  maker: z.string(),
+  code: z.string(),
+  name: z.string(),
+  strip: z.string(),
+  step: z.number(),
+  ...labSchema.shape,
+  shared_name: z.boolean(),
+};
+export const deckListRow = z.object({
+  ...deckHead,
+  base_kind: z.enum(BASE_KINDS),
+  measured: z.boolean(),
+  has_formula: z.boolean(),
+});
+export const deckColourRow = z.object({
+  ...deckHead,
+  base_id: z.string(),
+  spectrum: spectrumSchema.nullable(),
+  formula: z.record(z.string(), z.number()).nullable(),
+  tint_system_id: z.string().nullable(),
+});
+const curve = z.array(z.number()).length(GRID.count);
+export const baseRow = z.object({
+  id: z.string(),
+  maker_id: z.string(),
+  kind: z.enum(BASE_KINDS),
+  name: z.string(),
+  ...labSchema.shape,
+  spectrum: spectrumSchema.nullable(),
+  optical: z.object({ k: curve, s: curve, film: z.number() }).nullable(),
+});
+export const tintSystemRow = z.object({
+  id: z.string(),
+  name: z.string(),
+  shot_ml: z.number(),
+  surface: z.object({ k1: z.number(), k2: z.number() }),
+  colourants: z.array(z.object({ id: z.string(), name: z.string(), k: curve, s: curve })),
+});
+export type DeckListRow = z.infer<typeof deckListRow>;
+export type BaseRow = z.infer<typeof baseRow>;
+export type TintSystemRow = z.infer<typeof tintSystemRow>;
 export const visitSummaryRow = z.object({
   id: z.string(),
   label: z.string(),

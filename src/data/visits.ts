@@ -67,13 +67,6 @@ export const renameRoom = (sql: Sql, room: { id: string; revision: number; name:
 export const retireRoom = (sql: Sql, id: string, retired: boolean) =>
   sql.query<{ visit_id: string }>(`update room set retired = $2 where id = $1 returning visit_id`, [id, retired]);
 
-/** Moves a room on by one revision; empty when it is not at `revision` any more. */
-export const bumpRoom = (sql: Sql, id: string, revision: number) =>
-  sql.query<{ id: string }>(`update room set revision = revision + 1 where id = $1 and revision = $2 returning id`, [
-    id,
-    revision,
-  ]);
-
 export const roomExists = async (sql: Sql, id: string): Promise<boolean> =>
   (await sql.query(`select id from room where id = $1`, [id])).length > 0;
 

@@ -3,6 +3,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { classNames } from './class-names';
 
 type Props = {
   readonly title: string;
@@ -10,18 +11,23 @@ type Props = {
   readonly open?: boolean;
   readonly onOpenChange?: (open: boolean) => void;
   readonly trigger?: ReactNode;
+  /** As wide as the screen allows, for tables and charts. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 };
 
 /** A panel over the work; Escape or a tap outside closes it. */
-export function Dialog({ title, description, open, onOpenChange, trigger, children }: Props) {
+export function Dialog({ title, description, open, onOpenChange, trigger, wide = false, children }: Props) {
   return (
     <Radix.Root {...(open === undefined ? {} : { open })} {...(onOpenChange ? { onOpenChange } : {})}>
       {trigger && <Radix.Trigger asChild>{trigger}</Radix.Trigger>}
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/50" />
         <Radix.Content
-          className="fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[min(94vw,640px)] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-line-strong bg-ground p-5"
+          className={classNames(
+            'fixed top-1/2 left-1/2 z-50 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-line-strong bg-ground p-5',
+            wide ? 'w-[min(96vw,1120px)]' : 'w-[min(94vw,640px)]',
+          )}
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="mb-3 flex items-start justify-between gap-4">

@@ -44,7 +44,7 @@ export async function madeUpVisit(db: Database) {
   await doIt(db, {
     name: 'stay.save',
     roomId,
-    revision: 1,
+    revision: null,
     stayId,
     stay: 'Cream door',
     kind: 'fixed',

@@ -75,7 +75,7 @@ describe('the database', () => {
 
   test('a failed transaction leaves nothing', async () => {
     const work = db.transaction(async (sql) => {
-      await sql.query(`insert into maker (id, name, base_l, base_a, base_b) values ('XX', 'half', 90, 0, 0)`);
+      await sql.query(`insert into maker (id, name) values ('XX', 'half')`);
       throw new Error('stop');
     });
     await expect(work).rejects.toThrow('stop');

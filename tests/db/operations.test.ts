@@ -19,12 +19,14 @@ describe('writes', () => {
     expect(visit).toMatchObject({ label: 'Test Row 1', place: PLACE, units: 'metric', createdAt: '2026-09-23T12:00:00.000Z' });
     expect(visit.rooms[0]).toMatchObject({
       name: 'Hall',
-      revision: 2,
+      revision: 1,
       stays: [{ id: stayId, name: 'Cream door', components: [{ share: 1, colour: lab(92, 0, 11.5) }] }],
       candidates: [{ id: candidateId, strength: 75, maker: 'Ferrowmere' }],
     });
     const [candidate] = visit.rooms[0]!.candidates;
-    expect(candidate!.lab.l).toBeGreaterThan(candidate!.full.l);
+    expect(candidate!.offered.map((o) => o.strength)).toEqual([100, 75, 50, 25]);
+    expect(candidate!.lab).toEqual(candidate!.offered[1]!.lab);
+    expect(candidate!.lab.l).toBeGreaterThan(candidate!.offered[0]!.lab.l);
   });
 
   test('the same operation sent twice is done once', async () => {
@@ -86,9 +88,21 @@ describe('writes', () => {
     const { visitId, roomId } = await madeUpVisit(db);
     const light = (revision: number, bearingDeg: number) =>
       operation({ name: 'room.light', roomId, revision, bearingDeg, windows: [], lamps: [], oldWall: null });
-    expect(await applyOperation(db, light(2, 90))).toMatchObject({ ok: true });
-    expect(await applyOperation(db, light(2, 180))).toEqual({ ok: false, reason: 'changed-elsewhere' });
-    expect(await roomOf(visitId)).toMatchObject({ bearingDeg: 90, revision: 3 });
+    expect(await applyOperation(db, light(1, 90))).toMatchObject({ ok: true });
+    expect(await applyOperation(db, light(1, 180))).toEqual({ ok: false, reason: 'changed-elsewhere' });
+    expect(await roomOf(visitId)).toMatchObject({ bearingDeg: 90, revision: 2 });
+  });
+
+  test('an older copy of a thing that stays is refused; editing the light meanwhile is no conflict', async () => {
+    const { visitId, roomId, stayId } = await madeUpVisit(db);
+    await doIt(db, { name: 'room.light', roomId, revision: 1, bearingDeg: 90, windows: [], lamps: [], oldWall: null });
+    const components = [{ id: v7(), name: 'paint', share: 1, colour: lab(90, 0, 9) }];
+    const save = (revision: number | null, stay: string) =>
+      operation({ name: 'stay.save', roomId, revision, stayId, stay, kind: 'fixed', school: 'share', components });
+    expect(await applyOperation(db, save(1, 'Door'))).toMatchObject({ ok: true });
+    expect(await applyOperation(db, save(1, 'Gate'))).toEqual({ ok: false, reason: 'changed-elsewhere' });
+    expect(await applyOperation(db, save(null, 'Gate'))).toEqual({ ok: false, reason: 'changed-elsewhere' });
+    expect((await roomOf(visitId)).stays).toMatchObject([{ name: 'Door', revision: 2 }]);
   });
 
   test('a refused write leaves nothing behind, not even in the journal', async () => {
@@ -100,7 +114,7 @@ describe('writes', () => {
     const bad = operation({
       name: 'stay.save',
       roomId,
-      revision: 2,
+      revision: null,
       stayId: v7(),
       stay: 'Tile',
       kind: 'fixed',
@@ -110,7 +124,6 @@ describe('writes', () => {
     expect(await applyOperation(db, bad)).toEqual({ ok: false, reason: 'not-a-surface-colour', what: 'impossible' });
     expect((await roomOf(visitId)).stays).toHaveLength(1);
     expect(await db.query('select id from operation where id = $1', [bad.id])).toEqual([]);
-    expect((await roomOf(visitId)).revision).toBe(2);
   });
 
   test('fixed finishes always share the undertone', async () => {
@@ -119,7 +132,7 @@ describe('writes', () => {
     await doIt(db, {
       name: 'stay.save',
       roomId,
-      revision: 2,
+      revision: null,
       stayId: v7(),
       stay: 'Tile',
       kind: 'fixed',
@@ -191,7 +204,7 @@ describe('writes', () => {
   test('names that would be code are text like any other', async () => {
     const { visitId, roomId } = await madeUpVisit(db);
     const name = `'; drop table room; -- <script>alert(1)</script> 🛋️`;
-    await doIt(db, { name: 'room.rename', roomId, revision: 2, room: name });
+    await doIt(db, { name: 'room.rename', roomId, revision: 1, room: name });
     expect((await roomOf(visitId)).name).toBe(name);
   });
 });

@@ -48,3 +48,12 @@ export const DIRECTION_WORDS = {
   lightDark: ['darker', 'lighter'],
 } as const;
 export type Direction = keyof typeof DIRECTION_WORDS;
+
+const ORDER: readonly Direction[] = ['pinkGreen', 'yellowBlue', 'strongWeak', 'lightDark'];
+
+/** The visible differences in words, largest first: ["lighter by 3.0", "pinker by 1.2"]; empty when nobody would see one. */
+export function sayDirections(directions: Directions): string[] {
+  return ORDER.filter((d) => Math.abs(directions[d]) >= VISIBLE_STEP)
+    .sort((p, q) => Math.abs(directions[q]) - Math.abs(directions[p]))
+    .map((d) => `${DIRECTION_WORDS[d][directions[d] > 0 ? 1 : 0]} by ${Math.abs(directions[d]).toFixed(1)}`);
+}

@@ -3,21 +3,12 @@ import { isTimeZone } from '../light/time-zone';
 import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
 import { LIGHTS } from '../room/facing';
+import { deckSchema } from './deck/deck';
+import { finite, labSchema, nameSchema } from './schemas';
 
-/** Longest name or label kept. */
-export const NAME_LENGTH = 200;
-
-const CONTROL = /[\u0000-\u001f\u007f]/;
-/** A name as people type it: trimmed, 1–200 characters, no control characters; anything else, emoji included, is theirs to use. */
-export const nameSchema = z
-  .string()
-  .trim()
-  .min(1, 'Give it a name.')
-  .max(NAME_LENGTH, `At most ${NAME_LENGTH} characters.`)
-  .refine((s) => !CONTROL.test(s), 'Leave out line breaks and control characters.');
+export { labSchema, nameSchema };
 
 const id = z.uuid();
-const finite = (message: string) => z.number({ error: message });
 
 export const placeSchema = z.strictObject({
   name: nameSchema,
@@ -35,12 +26,6 @@ export const unitsSchema = z.enum(['metric', 'imperial']);
 export const bearingSchema = finite('A bearing is a number of degrees.')
   .min(0, 'A bearing lies between 0 and 360°.')
   .max(360, 'A bearing lies between 0 and 360°.');
-
-export const labSchema = z.strictObject({
-  l: finite('L* is a number.').min(0, 'L* lies between 0 and 100.').max(100, 'L* lies between 0 and 100.'),
-  a: finite('a* is a number.').min(-160, 'a* lies between −160 and 160.').max(160, 'a* lies between −160 and 160.'),
-  b: finite('b* is a number.').min(-160, 'b* lies between −160 and 160.').max(160, 'b* lies between −160 and 160.'),
-});
 
 export const sourceSchema = z.discriminatedUnion('kind', [
   z.strictObject({
@@ -127,7 +112,8 @@ const writes = [
   z.strictObject({
     name: z.literal('stay.save'),
     roomId: id,
-    revision: z.int(),
+    /** The thing's own revision; null when it is new. */
+    revision: z.int().nullable(),
     stayId: id,
     stay: nameSchema,
     kind: z.enum(['fixed', 'furnishing']),
@@ -161,6 +147,8 @@ const writes = [
     ruling: z.enum(RULINGS).nullable(),
     note: z.string().trim().max(500, 'At most 500 characters.'),
   }),
+  /** Checked decks, taken in whole. */
+  z.strictObject({ name: z.literal('deck.import'), decks: z.array(deckSchema).min(1).max(50) }),
 ] as const;
 
 export const writeSchema = z.discriminatedUnion('name', writes);

@@ -1,5 +1,25 @@
 import { z } from 'zod';
 
+export const finite = (message: string) => z.number({ error: message });
+
+/** Longest name or label kept. */
+export const NAME_LENGTH = 200;
+
+const CONTROL = /[\u0000-\u001f\u007f]/;
+/** A name as people type it: trimmed, 1–200 characters, no control characters; anything else, emoji included, is theirs to use. */
+export const nameSchema = z
+  .string()
+  .trim()
+  .min(1, 'Give it a name.')
+  .max(NAME_LENGTH, `At most ${NAME_LENGTH} characters.`)
+  .refine((s) => !CONTROL.test(s), 'Leave out line breaks and control characters.');
+
+export const labSchema = z.strictObject({
+  l: finite('L* is a number.').min(0, 'L* lies between 0 and 100.').max(100, 'L* lies between 0 and 100.'),
+  a: finite('a* is a number.').min(-160, 'a* lies between −160 and 160.').max(160, 'a* lies between −160 and 160.'),
+  b: finite('b* is a number.').min(-160, 'b* lies between −160 and 160.').max(160, 'b* lies between −160 and 160.'),
+});
+
 /** Lab under D65 with the 10° observer, within what any surface could be; the solid itself is checked by the reflectance solver. */
 export const labTupleSchema = z.tuple([z.number().min(0).max(100), z.number().min(-160).max(160), z.number().min(-160).max(160)]);
 

@@ -4,7 +4,7 @@ import { deltaE00 } from '../colour/ciede2000';
 import { reflectanceFromLab } from '../colour/reflectance';
 import type { Lab } from '../colour/types';
 import { absorptionOverScattering, reflectanceOfRatio } from './kubelka-munk';
-import { labAtStrength } from './lab-at-strength';
+import { paintAtStrength } from './paint';
 import { internalReflectance, measuredReflectance, surfaceFor } from './saunderson';
 import { atStrength, sayStrength } from './strength';
 
@@ -14,6 +14,16 @@ const curve = (lab: Lab) => {
   return solved.value;
 };
 const BASE: Lab = { l: 96.2, a: -0.6, b: 2.1 };
+const labAtStrength = (full: Lab, base: Lab, percent: number) =>
+  paintAtStrength(
+    {
+      lab: full,
+      reflectance: undefined,
+      tint: undefined,
+      base: { id: 'b', kind: 'white', name: 'base', lab: base, reflectance: undefined, optical: undefined },
+    },
+    percent,
+  ).lab;
 const tints = fc.record({
   l: fc.double({ min: 45, max: 92, noNaN: true }),
   a: fc.double({ min: -8, max: 10, noNaN: true }),

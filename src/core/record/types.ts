@@ -2,6 +2,7 @@ import type { Lab } from '../colour/types';
 import type { School, StayKind } from '../judge/relation';
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person, Ruling } from '../judge/ruling';
+import type { BaseKind } from '../paint/tint-system';
 import type { JudgingLight, Wall } from '../room/facing';
 
 /** Where a recorded colour came from. */
@@ -28,6 +29,7 @@ export type RecordedStay = {
   readonly name: string;
   readonly kind: StayKind;
   readonly school: School;
+  readonly revision: number;
   readonly components: readonly RecordedComponent[];
 };
 
@@ -37,9 +39,9 @@ export type Candidate = {
   readonly maker: string;
   readonly code: string;
   readonly name: string;
-  /** The colour at 100 % and the maker's own base, Lab (D65, 10°). */
-  readonly full: Lab;
-  readonly base: Lab;
+  readonly baseKind: BaseKind;
+  /** The strengths usually offered, each with its Lab (D65, 10°) in the maker's own base. */
+  readonly offered: readonly { readonly strength: number; readonly lab: Lab }[];
   /** Percent of the formula. */
   readonly strength: number;
   /** The maker's colour at this strength, Lab (D65, 10°). */

@@ -5,7 +5,6 @@ import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import { lrvOf } from '@/core/colour/lab';
-import { labAtStrength } from '@/core/paint/lab-at-strength';
 import { sayStrength } from '@/core/paint/strength';
 import type { Candidate, RecordedStay } from '@/core/record/types';
 import { Patch, PatchLabel } from '@/ui/patch';
@@ -20,12 +19,13 @@ type StripProps = { readonly bench: Bench; readonly candidate: Candidate };
 /** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
 function StrengthStrip({ bench, candidate }: StripProps) {
   const { save } = useVisit();
-  const { full, base } = candidate;
   const steps = useMemo(() => {
     const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
-    const more = bench.offered.map((strength) => ({ strength, lab: labAtStrength(full, base, strength), id: undefined }));
+    const more = candidate.offered
+      .filter((o) => bench.offered.includes(o.strength as never))
+      .map((o) => ({ ...o, id: undefined }));
     return [...here, ...more].sort((p, q) => q.strength - p.strength);
-  }, [bench.strengths, bench.offered, full, base]);
+  }, [bench.strengths, bench.offered, candidate.offered]);
   const add = async (strength: number) => {
     const result = await save({
       name: 'candidate.add',

@@ -1,29 +1,102 @@
 'use client';
 
-import { Check, Plus } from 'lucide-react';
-import { useMemo } from 'react';
-import { lrvOf } from '@/core/colour/lab';
-import { labAtStrength } from '@/core/paint/lab-at-strength';
-import { MARKED_BELOW, OFFERED_STRENGTHS, sayStrength } from '@/core/paint/strength';
+import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-react';
 import type { Candidate } from '@/core/record/types';
-import { classNames } from '@/ui/class-names';
+import { MARKED_BELOW } from '@/core/paint/strength';
+import { Button } from '@/ui/button';
+import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
+import { sayColour } from '../shared/colour-entry';
 import type { DeckColour } from '../shared/deck-data';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { ColourSheet } from './colour-sheet';
+import { SharedNames } from './shared-names';
+import { useSheet, type Sheet, type SheetState } from './use-sheet';
+
+type Toggle = (strength: number, candidate: Candidate | undefined) => void;
+
+type RowProps = {
+  readonly strength: Sheet['strengths'][number];
+  readonly candidate: Candidate | undefined;
+  readonly onToggle: Toggle;
+};
+
+function StrengthRow({ strength, candidate, onToggle }: RowProps) {
+  const { percent, says, hex, lrv, name, caution } = strength;
+  return (
+    <li>
+      <button
+        type="button"
+        aria-pressed={candidate !== undefined}
+        aria-label={says}
+        onClick={() => onToggle(percent, candidate)}
+        className="flex min-h-14 w-full cursor-pointer items-stretch text-left hover:bg-raised"
+      >
+        <Patch hex={hex} label={`${name}, LRV ${Math.round(lrv)}`} className="w-20 shrink-0" />
+        <span className="flex-1 px-3 py-2">
+          <span className="font-semibold">{percent} %</span> · LRV {Math.round(lrv)}
+          <span className="block text-sm text-soft">
+            {says.replace(/^.*\((.*)\)$/, '$1')}
+            {percent < MARKED_BELOW && ', hardly any tint left'}
+            {caution === 'hides-less' && ', hides less'}
+          </span>
+        </span>
+        <span className="grid w-12 place-items-center">
+          {candidate ? <Check aria-hidden size={20} /> : <Plus aria-hidden size={20} />}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+function Strengths({
+  state,
+  candidates,
+  colour,
+  onToggle,
+}: {
+  state: SheetState;
+  candidates: readonly Candidate[];
+  colour: DeckColour;
+  onToggle: Toggle;
+}) {
+  if (state.state === 'loading') return <p className="h-56 text-sm text-soft">Working out the strengths…</p>;
+  if (state.state === 'failed')
+    return (
+      <div className="grid justify-items-start gap-2">
+        <FieldError>The strengths could not be worked out.</FieldError>
+        <Button onClick={state.retry}>Try again</Button>
+      </div>
+    );
+  return (
+    <ul className="grid">
+      {state.sheet.strengths.map((strength) => (
+        <StrengthRow
+          key={strength.percent}
+          strength={strength}
+          candidate={candidates.find((c) => c.deckColourId === colour.id && c.strength === strength.percent)}
+          onToggle={onToggle}
+        />
+      ))}
+    </ul>
+  );
+}
 
 type Props = {
   readonly colour: DeckColour;
   readonly twins: readonly DeckColour[];
   readonly candidates: readonly Candidate[];
-  readonly onToggle: (strength: number, candidate: Candidate | undefined) => void;
+  readonly onToggle: Toggle;
+  readonly lighter: DeckColour | undefined;
+  readonly deeper: DeckColour | undefined;
+  readonly onChoose: (colour: DeckColour) => void;
+  readonly compared: boolean;
+  readonly onCompare: () => void;
 };
 
-/** A deck colour large, with its strengths to take to the bench. */
-export function ColourPanel({ colour, twins, candidates, onToggle }: Props) {
-  const strengths = useMemo(
-    () => OFFERED_STRENGTHS.map((strength) => ({ strength, lab: labAtStrength(colour.lab, colour.base, strength) })),
-    [colour],
-  );
+/** A deck colour large, its neighbours on the strip, and its strengths to take to the bench. */
+export function ColourPanel(props: Props) {
+  const { colour, twins, candidates, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
+  const state = useSheet(colour.id);
   return (
     <aside
       aria-label="Chosen colour"
@@ -36,45 +109,37 @@ export function ColourPanel({ colour, twins, candidates, onToggle }: Props) {
           {colour.maker} {colour.code}
         </p>
         <p className="mt-1">{sayColour(colour.lab)}</p>
-        {twins.map((twin) => (
-          <div key={twin.id} role="note" className="mt-3 flex border-2 border-ink">
-            <Patch hex={twin.hex} label={twin.says} className="w-14 shrink-0" />
-            <p className="p-2 text-sm">
-              <b>Same name, another colour:</b> {twin.maker} {twin.code}. Order by maker and code, never by name.
-            </p>
-          </div>
-        ))}
+        <SharedNames twins={twins} />
+        <div className="mt-3 grid grid-cols-2 gap-2">
+          <Button
+            disabled={!lighter}
+            onClick={() => lighter && onChoose(lighter)}
+            title="On the same strip: a step that can be seen"
+          >
+            <ArrowUp aria-hidden size={16} /> 2 lighter
+          </Button>
+          <Button
+            disabled={!deeper}
+            onClick={() => deeper && onChoose(deeper)}
+            title="On the same strip: a step that can be seen"
+          >
+            <ArrowDown aria-hidden size={16} /> 2 deeper
+          </Button>
+          <Button aria-pressed={compared} onClick={onCompare}>
+            <Columns3 aria-hidden size={16} /> {compared ? 'In the tray' : 'Compare'}
+          </Button>
+          <ColourSheet colour={colour} twins={twins} state={state}>
+            <Button>
+              <FileText aria-hidden size={16} /> Sheet
+            </Button>
+          </ColourSheet>
+        </div>
         <h3 className="mt-4 mb-2 font-semibold">Take to this room at</h3>
-        <ul className="grid">
-          {strengths.map(({ strength, lab }) => {
-            const candidate = candidates.find((c) => c.deckColourId === colour.id && c.strength === strength);
-            return (
-              <li key={strength}>
-                <button
-                  type="button"
-                  aria-pressed={candidate !== undefined}
-                  aria-label={sayStrength(strength)}
-                  onClick={() => onToggle(strength, candidate)}
-                  className="flex min-h-14 w-full cursor-pointer items-stretch text-left hover:bg-raised"
-                >
-                  <Patch hex={hexOf(lab)} label={sayColour(lab)} className="w-20 shrink-0" />
-                  <span className="flex-1 px-3 py-2">
-                    <span className="font-semibold">{strength} %</span> · LRV {Math.round(lrvOf(lab))}
-                    <span className={classNames('block text-sm text-soft')}>
-                      {sayStrength(strength).replace(/^.*\((.*)\)$/, '$1')}
-                      {strength < MARKED_BELOW && ', hardly any tint left'}
-                    </span>
-                  </span>
-                  <span className="grid w-12 place-items-center">
-                    {candidate ? <Check aria-hidden size={20} /> : <Plus aria-hidden size={20} />}
-                  </span>
-                </button>
-              </li>
-            );
-          })}
-        </ul>
+        <Strengths state={state} candidates={candidates} colour={colour} onToggle={onToggle} />
         <p className="mt-3 text-sm text-soft">
-          Strengths are predicted from the colour and {colour.maker}’s own base (Kubelka–Munk).
+          Predicted{' '}
+          {colour.hasFormula ? 'from its formula, colourant by colourant' : `from the colour and ${colour.maker}’s own base`}{' '}
+          (Kubelka–Munk).
         </p>
       </div>
     </aside>

@@ -3,73 +3,19 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
-import { FAMILIES, type Family } from '@/core/colour/family';
 import type { Candidate } from '@/core/record/types';
 import { Button, buttonClass } from '@/ui/button';
-import { ChoiceField, FieldError, TextField } from '@/ui/field';
+import { FieldError } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useDeck, type DeckColour } from '../shared/deck-data';
 import { useRoom, useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
 import { VisitLink } from '../shared/where';
+import { sayRefusal } from '../shared/words';
 import { ColourPanel } from './colour-panel';
-import { DEPTH_BANDS, filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
-import { DeckGrid } from './deck-grid';
-
-function Filters({
-  colours,
-  filter,
-  onChange,
-}: {
-  readonly colours: readonly DeckColour[];
-  readonly filter: DeckFilter;
-  readonly onChange: (f: DeckFilter) => void;
-}) {
-  const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
-  const families = useMemo(() => FAMILIES.filter((f) => colours.some((c) => c.family === f)), [colours]);
-  const set = (change: Partial<DeckFilter>) => onChange({ ...filter, ...change });
-  return (
-    <div className="flex flex-wrap items-end gap-3 px-5 pb-3">
-      <TextField
-        className="w-56"
-        label="Find by name or code"
-        type="search"
-        value={filter.text}
-        onChange={(e) => set({ text: e.target.value })}
-      />
-      <ChoiceField
-        className="w-40"
-        label="Family"
-        value={filter.family}
-        onChange={(e) => set({ family: e.target.value as Family | '' })}
-      >
-        <option value="">every family</option>
-        {families.map((f) => (
-          <option key={f}>{f}</option>
-        ))}
-      </ChoiceField>
-      <ChoiceField
-        className="w-40"
-        label="Depth"
-        value={filter.depth}
-        onChange={(e) => set({ depth: e.target.value as DeckFilter['depth'] })}
-      >
-        {Object.entries(DEPTH_BANDS).map(([key, band]) => (
-          <option key={key} value={key}>
-            {band.name}
-          </option>
-        ))}
-      </ChoiceField>
-      <ChoiceField className="w-40" label="Maker" value={filter.maker} onChange={(e) => set({ maker: e.target.value })}>
-        <option value="">both makers</option>
-        {makers.map((m) => (
-          <option key={m}>{m}</option>
-        ))}
-      </ChoiceField>
-      {filter !== NO_FILTER && <Button onClick={() => onChange(NO_FILTER)}>Show all</Button>}
-    </div>
-  );
-}
+import { CompareTray, MOST_COMPARED } from './compare-tray';
+import { DeckFan } from './deck-fan';
+import { alongStrip, filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
+import { DeckFilters } from './deck-filters';
 
 /** Takes a colour at a strength into the room, or out of it again. */
 function useToggleCandidate(roomId: string) {
@@ -89,6 +35,17 @@ function useToggleCandidate(roomId: string) {
   };
 }
 
+/** The compare tray: colours once each, at most twelve. */
+function useTray() {
+  const [tray, setTray] = useState<readonly DeckColour[]>([]);
+  const toggle = (colour: DeckColour) => {
+    if (tray.some((c) => c.id === colour.id)) return setTray(tray.filter((c) => c.id !== colour.id));
+    if (tray.length === MOST_COMPARED) return void toast(`The tray holds ${MOST_COMPARED} colours: take one out first.`);
+    setTray([...tray, colour]);
+  };
+  return { tray, toggle, clear: () => setTray([]) };
+}
+
 /** The deck: strips of depth steps, filtered, and the strengths of the chosen colour to take to the bench. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
@@ -97,6 +54,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
   const settled = useDeferredValue(filter);
   const [chosen, setChosen] = useState<DeckColour>();
+  const { tray, toggle: toggleCompared, clear } = useTray();
   const toggle = useToggleCandidate(roomId);
   const colours = deck.state === 'ready' ? deck.colours : undefined;
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);
@@ -110,11 +68,14 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   );
   return (
     <div className="flex h-full flex-col">
-      <div className="px-5 pt-5">
+      <div className="px-5 pt-4">
         <StepTitle
           title={`${room.name}: the deck`}
           aside={colours && `${shown.length} of ${colours.length} colours · ${room.candidates.length} in this room`}
         >
+          <a href="/decks" className={buttonClass()}>
+            Decks in and out
+          </a>
           {room.candidates.length > 0 && (
             <VisitLink href={`/visits/${visit.id}/${roomId}/bench`} className={buttonClass('main')}>
               To the bench
@@ -131,10 +92,10 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
       )}
       {colours && (
         <>
-          <Filters colours={colours} filter={filter} onChange={setFilter} />
+          <DeckFilters colours={colours} filter={filter} onChange={setFilter} />
           <div className="flex min-h-0 flex-1 max-md:flex-col">
             {shown.length > 0 ? (
-              <DeckGrid colours={shown} inRoom={inRoom} chosen={chosen?.id} onChoose={setChosen} />
+              <DeckFan all={colours} shown={shown} inRoom={inRoom} chosen={chosen?.id} onChoose={setChosen} />
             ) : (
               <div className="flex-1 px-5">
                 <EmptyState title="No colour fits">
@@ -148,9 +109,15 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
                 twins={twins}
                 candidates={room.candidates}
                 onToggle={(strength, candidate) => void toggle(chosen, strength, candidate)}
+                lighter={alongStrip(colours, chosen, -2)}
+                deeper={alongStrip(colours, chosen, 2)}
+                onChoose={setChosen}
+                compared={tray.some((c) => c.id === chosen.id)}
+                onCompare={() => toggleCompared(chosen)}
               />
             )}
           </div>
+          {tray.length > 0 && <CompareTray colours={tray} onRemove={toggleCompared} onClear={clear} />}
         </>
       )}
     </div>

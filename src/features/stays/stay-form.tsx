@@ -117,7 +117,7 @@ type Props = { readonly room: Room; readonly stay: RecordedStay | undefined; rea
 export function StayForm({ room, stay, onDone }: Props) {
   const { save } = useVisit();
   const [ids] = useState(() => ({ stay: stay?.id ?? v7(), operation: v7() }));
-  const [revision, setRevision] = useState(room.revision);
+  const [revision, setRevision] = useState<number | null>(stay?.revision ?? null);
   const [draft, setDraft] = useState(() => draftOf(stay));
   const [open, setOpen] = useState<string | undefined>(stay ? undefined : draft.components[0]!.id);
   const [errors, setErrors] = useState<FieldErrors>({});
@@ -159,7 +159,7 @@ export function StayForm({ room, stay, onDone }: Props) {
     const result = await save(checked.write, ids.operation);
     setBusy(false);
     if (result.ok) return onDone();
-    if (result.reason === 'changed-elsewhere') setRevision(room.revision);
+    if (result.reason === 'changed-elsewhere') setRevision(room.stays.find((s) => s.id === ids.stay)?.revision ?? null);
     setErrors({ form: sayRefusal(result) });
   }
 

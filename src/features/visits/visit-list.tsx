@@ -15,9 +15,14 @@ export function VisitList({ visits }: { readonly visits: readonly VisitSummary[]
           <p className="text-soft">Elm Swatch</p>
           <h1 className="text-3xl font-semibold">Visits</h1>
         </div>
-        <Link href="/visits/new" className={buttonClass('main')}>
-          <Plus aria-hidden size={18} /> Start a visit
-        </Link>
+        <div className="flex gap-2">
+          <Link href="/decks" className={buttonClass()}>
+            Decks
+          </Link>
+          <Link href="/visits/new" className={buttonClass('main')}>
+            <Plus aria-hidden size={18} /> Start a visit
+          </Link>
+        </div>
       </div>
       {visits.length === 0 ? (
         <div className="border border-dashed border-line-strong p-8 text-center">

@@ -1,8 +1,10 @@
 import { screenColour } from '@/core/colour/srgb';
-import { describeColour, familyOf, type Family } from '@/core/colour/family';
+import { describeColour, familyOf, nameColour, type Family } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import type { Lab } from '@/core/colour/types';
-import type { DeckColourRow } from '@/data/rows';
+import type { Lean } from '@/core/colour/lean';
+import type { BaseKind } from '@/core/paint/tint-system';
+import type { DeckListRow } from '@/data/rows';
 
 /** A deck colour as the deck step shows it; `says` and `family` are computed, never stored. */
 export type DeckColour = {
@@ -13,15 +15,19 @@ export type DeckColour = {
   readonly strip: string;
   readonly step: number;
   readonly lab: Lab;
-  readonly base: Lab;
   readonly hex: string;
   readonly lrv: number;
   readonly family: Family;
+  readonly lean: Lean;
+  readonly baseKind: BaseKind;
+  /** A spectrum was measured; otherwise the colour is known by its Lab only. */
+  readonly measured: boolean;
+  readonly hasFormula: boolean;
   readonly says: string;
   readonly sharedName: boolean;
 };
 
-export function deckColour(row: DeckColourRow): DeckColour {
+export function deckColour(row: DeckListRow): DeckColour {
   const lab = { l: row.l, a: row.a, b: row.b };
   return {
     id: row.id,
@@ -31,10 +37,13 @@ export function deckColour(row: DeckColourRow): DeckColour {
     strip: row.strip,
     step: row.step,
     lab,
-    base: { l: row.base_l, a: row.base_a, b: row.base_b },
     hex: screenColour(lab).hex,
     lrv: lrvOf(lab),
     family: familyOf(lab),
+    lean: nameColour(lab).lean,
+    baseKind: row.base_kind,
+    measured: row.measured,
+    hasFormula: row.has_formula,
     says: describeColour(lab),
     sharedName: row.shared_name,
   };

@@ -55,11 +55,11 @@ async function loadRoom(write: Writer, id: () => string, roomId: string, room: D
     oldWall: room.oldWall && typed(...room.oldWall),
   });
   const stayIds: string[] = [];
-  for (const [i, stay] of room.stays.entries()) {
+  for (const stay of room.stays) {
     const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
     const { kind, school = 'share' } = stay;
     stayIds.push(
-      await write({ name: 'stay.save', roomId, revision: 2 + i, stayId: id(), stay: stay.name, kind, school, components }),
+      await write({ name: 'stay.save', roomId, revision: null, stayId: id(), stay: stay.name, kind, school, components }),
     );
   }
   for (const tried of room.tries) await loadTry(write, id, { roomId, stayIds }, tried);

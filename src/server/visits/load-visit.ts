@@ -1,5 +1,6 @@
 import type { Candidate, RecordedStay, Room, Visit } from '@/core/record/types';
-import { labAtStrength } from '@/core/paint/lab-at-strength';
+import { paintAtStrength, type Paint } from '@/core/paint/paint';
+import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { listCandidates } from '@/data/candidates';
 import { listDeckColoursOfVisit } from '@/data/decks';
 import type { DeckColourRow } from '@/data/rows';
@@ -8,28 +9,24 @@ import type { Sql } from '@/data/sql';
 import { listComponents, listStays } from '@/data/stays';
 import { listRulings, listVerdicts } from '@/data/verdicts';
 import { findVisit, listRooms } from '@/data/visits';
+import { paintsOf } from '../paint/paint-of';
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
 type CandidateRow = Awaited<ReturnType<typeof listCandidates>>[number];
 
-const toCandidate = (row: CandidateRow, deck: ReadonlyMap<string, DeckColourRow>): Candidate => {
-  const colour = deck.get(row.deck_colour_id)!;
-  const full = { l: colour.l, a: colour.a, b: colour.b };
-  const base = { l: colour.base_l, a: colour.base_a, b: colour.base_b };
-  return {
-    id: row.id,
-    deckColourId: row.deck_colour_id,
-    maker: colour.maker,
-    code: colour.code,
-    name: colour.name,
-    full,
-    base,
-    strength: row.strength,
-    lab: labAtStrength(full, base, row.strength),
-    sharedName: colour.shared_name,
-  };
-};
+const toCandidate = (row: CandidateRow, colour: DeckColourRow, paint: Paint): Candidate => ({
+  id: row.id,
+  deckColourId: row.deck_colour_id,
+  maker: colour.maker,
+  code: colour.code,
+  name: colour.name,
+  baseKind: paint.base.kind,
+  offered: OFFERED_STRENGTHS.map((strength) => ({ strength, lab: paintAtStrength(paint, strength).lab })),
+  strength: row.strength,
+  lab: paintAtStrength(paint, row.strength).lab,
+  sharedName: colour.shared_name,
+});
 
 /** A visit with all its rooms, or undefined when there is none of that id. */
 export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | undefined> {
@@ -44,15 +41,19 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const candidates = await listCandidates(sql, visitId);
   const verdicts = await listVerdicts(sql, visitId);
   const rulings = await listRulings(sql, visitId);
-  const deck = new Map((await listDeckColoursOfVisit(sql, visitId)).map((c) => [c.id, c]));
+  const colours = await listDeckColoursOfVisit(sql, visitId);
+  const deck = new Map(colours.map((c) => [c.id, c]));
+  const paints = await paintsOf(sql, colours);
+  const candidateOf = (row: CandidateRow) => toCandidate(row, deck.get(row.deck_colour_id)!, paints.get(row.deck_colour_id)!);
   const staysOf = (roomId: string): RecordedStay[] =>
     stays
       .filter((s) => s.room_id === roomId)
-      .map(({ id, name, kind, school }) => ({
+      .map(({ id, name, kind, school, revision }) => ({
         id,
         name,
         kind,
         school,
+        revision,
         components: components
           .filter((c) => c.stay_id === id)
           .map((c) => ({ id: c.id, name: c.name, share: c.share, colour: c.colour })),
@@ -75,7 +76,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
         .map((w) => ({ id: w.id, wall: w.wall, widthM: w.width_m, heightM: w.height_m })),
       lamps: lamps.filter((l) => l.room_id === room.id).map((l) => ({ id: l.id, name: l.name, cctK: l.cct_k })),
       stays: staysOf(room.id),
-      candidates: candidates.filter((c) => c.room_id === room.id).map((c) => toCandidate(c, deck)),
+      candidates: candidates.filter((c) => c.room_id === room.id).map(candidateOf),
       verdicts: verdicts
         .filter((v) => v.room_id === room.id)
         .map((v) => ({

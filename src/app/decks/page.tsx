@@ -1,0 +1,9 @@
+import type { Metadata } from 'next';
+import { DecksPage } from '@/features/decks/decks-page';
+import { makerSummaries } from '@/server/decks/export';
+
+export const metadata: Metadata = { title: 'Decks' };
+
+export default async function Decks() {
+  return <DecksPage makers={(await makerSummaries()).map(({ id, name, colours }) => ({ id, name, colours }))} />;
+}

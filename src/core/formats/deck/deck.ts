@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { BASE_KINDS, type BaseKind } from '../../paint/tint-system';
+import { labSchema, nameSchema, spectrumSchema } from '../schemas';
+
+export const codeSchema = z.string().trim().min(1, 'a code is missing').max(40, 'at most 40 characters');
+const amounts = z.record(z.string().min(1).max(40), z.number().positive().max(1000));
+
+const colourOf = {
+  lab: labSchema.optional(),
+  hex: z
+    .string()
+    .regex(/^#[0-9a-f]{6}$/)
+    .optional(),
+  spectrum: spectrumSchema.optional(),
+};
+
+/** A maker's untinted paint: at least one of Lab (D65, 10°), hex or spectrum. */
+export const deckBaseSchema = z.strictObject({ id: codeSchema, kind: z.enum(BASE_KINDS), name: nameSchema, ...colourOf });
+
+/** One colour; its spectrum, when there is one, is what counts, then Lab, then hex. `formula` is in millilitres per litre of base. */
+export const deckColourSchema = z.strictObject({
+  code: codeSchema,
+  name: nameSchema,
+  strip: z.string().max(80),
+  step: z.int().min(1).max(50),
+  base: codeSchema.optional(),
+  ...colourOf,
+  formula: amounts.optional(),
+});
+
+/** A deck of one maker. Version 1; its JSON Schema is docs/schemas/deck.json. */
+export const deckSchema = z.strictObject({
+  format: z.literal('elm-swatch/deck'),
+  version: z.literal(1),
+  about: z.string().max(500),
+  maker: z.strictObject({ id: codeSchema, name: nameSchema }),
+  tintSystem: codeSchema.optional(),
+  bases: z.array(deckBaseSchema).max(20),
+  colours: z.array(deckColourSchema).max(20_000),
+});
+export type Deck = z.infer<typeof deckSchema>;
+export type DeckBase = Deck['bases'][number];
+export type DeckEntry = Deck['colours'][number];
+
+/** What is wrong with one line of a file, in words; line 0 is the file as a whole. */
+export type Problem = { readonly line: number; readonly reason: string };
+export type ReadDecks = {
+  readonly decks: readonly Deck[];
+  readonly problems: readonly Problem[];
+  readonly notes: readonly string[];
+};
+
+export const isBaseKind = (text: string): text is BaseKind => (BASE_KINDS as readonly string[]).includes(text);
+
+/** "ochre 1.46; lampblack 0.14", millilitres per litre. */
+export const formulaText = (formula: DeckEntry['formula']): string =>
+  Object.entries(formula ?? {})
+    .map(([id, ml]) => `${id} ${ml}`)
+    .join('; ');

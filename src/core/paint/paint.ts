@@ -1,0 +1,81 @@
+import type { Reflectance } from '../colour/grid';
+import { labFromXyz } from '../colour/lab';
+import { reflectanceFromLab } from '../colour/reflectance';
+import { D65_10, tristimulus } from '../colour/tristimulus';
+import type { Lab } from '../colour/types';
+import { contrastRatio, opaqueReflectance } from './film';
+import { atStrength } from './strength';
+import { mix, type BaseKind, type Formula, type Optical, type TintSystem } from './tint-system';
+
+/** A maker's base as far as it is known: always its Lab, a spectrum when it was measured, K and S when its tint system is known. */
+export type PaintBase = {
+  readonly id: string;
+  readonly kind: BaseKind;
+  readonly name: string;
+  readonly lab: Lab;
+  readonly reflectance: Reflectance | undefined;
+  readonly optical: (Optical & { readonly film: number }) | undefined;
+};
+
+/** A deck colour as paint. */
+export type Paint = {
+  readonly lab: Lab;
+  readonly reflectance: Reflectance | undefined;
+  readonly base: PaintBase;
+  /** Only with the tint system it is written in. */
+  readonly tint: { readonly system: TintSystem; readonly formula: Formula } | undefined;
+};
+
+export type PaintAtStrength = {
+  readonly reflectance: Reflectance;
+  readonly lab: Lab;
+  readonly lrv: number;
+  /** By the formula's own colourants, or by one constant between colour and base. */
+  readonly how: 'colourants' | 'one-constant';
+};
+
+/** The reflectance that stands for a colour: its measured one, else the smoothest with its Lab. */
+function curveOf(lab: Lab, measured: Reflectance | undefined): Reflectance {
+  if (measured) return measured;
+  const solved = reflectanceFromLab(lab);
+  if (!solved.ok) throw new RangeError(`not a surface colour: L* ${lab.l} a* ${lab.a} b* ${lab.b}`);
+  return solved.value;
+}
+
+const described = (reflectance: Reflectance, how: PaintAtStrength['how']): PaintAtStrength => {
+  const xyz = tristimulus(reflectance, D65_10);
+  return { reflectance, lab: labFromXyz(xyz), lrv: xyz.y, how };
+};
+
+/**
+ * A paint at a strength (percent of its formula, 0–150), hiding. With a formula, K and S of base and colourants add (two-constant
+ * Kubelka–Munk, Duncan 1940); without, K/S is scaled between base and colour, which holds for white and pastel bases.
+ *
+ * @throws RangeError when the colour or base is no surface colour, or more strength than there is absorption is asked for
+ */
+export function paintAtStrength(paint: Paint, percent: number): PaintAtStrength {
+  const { base, tint } = paint;
+  if (tint && base.optical)
+    return described(
+      opaqueReflectance(mix(tint.system, base.optical, tint.formula, percent / 100), tint.system.surface),
+      'colourants',
+    );
+  const full = curveOf(paint.lab, paint.reflectance);
+  if (percent === 100) return { ...described(full, 'one-constant'), lab: paint.lab };
+  const mixed = atStrength(full, curveOf(base.lab, base.reflectance), percent / 100);
+  if (!mixed.ok) throw new RangeError(`${percent} % of this colour needs less absorption than none at ${mixed.nanometres} nm`);
+  return { ...mixed.value, how: 'one-constant' };
+}
+
+/** Contrast ratio (0–1) of two coats at a strength; undefined when the base's K and S are not known. */
+export function hidingAtStrength({ base, tint }: Paint, percent: number): number | undefined {
+  if (!tint || !base.optical) return undefined;
+  return contrastRatio(mix(tint.system, base.optical, tint.formula, percent / 100), base.optical.film, tint.system.surface);
+}
+
+/** What to be told before a strength is cut. */
+export type StrengthCaution = 'none' | 'hides-less';
+
+/** In a deep or clear base the colourant does the hiding: cutting strength costs hiding first. Common practice, no source. */
+export const cautionOf = (base: Pick<PaintBase, 'kind'>, percent: number): StrengthCaution =>
+  base.kind !== 'white' && percent < 100 ? 'hides-less' : 'none';

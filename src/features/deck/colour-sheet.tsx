@@ -1,0 +1,176 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState, type ReactNode } from 'react';
+import { ChoiceRow } from '@/ui/choice-row';
+import { Dialog } from '@/ui/dialog';
+import { Explain } from '@/ui/explain';
+import { FieldError } from '@/ui/field';
+import { Patch } from '@/ui/patch';
+import { sayColour } from '../shared/colour-entry';
+import type { DeckColour } from '../shared/deck-data';
+import { SharedNames } from './shared-names';
+import type { Sheet, SheetState } from './use-sheet';
+
+const SpectrumChart = dynamic(() => import('./spectrum-chart').then((module) => module.SpectrumChart), {
+  ssr: false,
+  loading: () => <div className="h-64 text-sm text-soft">Drawing the curve…</div>,
+});
+
+const percent = (share: number) => `${(100 * share).toFixed(share > 0.99 ? 1 : 0)} %`;
+
+function Lights({ sheet }: { readonly sheet: Sheet }) {
+  return (
+    <section>
+      <h3 className="mb-1 text-lg font-semibold">Under other lights, predicted</h3>
+      <p className="mb-2 text-sm text-soft">
+        {sheet.measured
+          ? 'From its spectrum: one answer each, to an eye used to that light.'
+          : 'Known by its Lab only: many surfaces have it. The range holds nine in ten plausible ones.'}
+      </p>
+      <ul className="grid">
+        {sheet.lights.map((light) => (
+          <li key={light.name} className="grid grid-cols-[5rem_1fr_auto] items-center gap-3">
+            <Patch hex={light.hex} label={sayColour(light.lab)} className="h-10" />
+            <span>
+              {light.name} <span className="block text-sm text-soft">{sayColour(light.lab)}</span>
+            </span>
+            <span className="text-sm">{light.spread === 0 ? 'no range' : `± ΔE ${light.spread.toFixed(1)}`}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Strengths({ sheet }: { readonly sheet: Sheet }) {
+  return (
+    <section>
+      <h3 className="mb-2 text-lg font-semibold">What each strength gives</h3>
+      <table className="w-full text-left text-sm">
+        <tbody>
+          {sheet.strengths.map((s) => (
+            <tr key={s.percent}>
+              <td className="w-20">
+                <Patch hex={s.hex} label={s.name} className="h-12 w-20" />
+              </td>
+              <td className="py-1 pl-3">
+                <span className="block font-semibold">{s.says}</span>
+                {s.name}, LRV {Math.round(s.lrv)}
+                {s.hiding !== null && (
+                  <>
+                    {' '}
+                    · two coats hide{' '}
+                    <Explain
+                      label="Hiding"
+                      why="Contrast ratio of two dry coats over a black and white card (ISO 6504-3), predicted; from 98 % a coat hides."
+                    >
+                      {percent(s.hiding)}
+                    </Explain>
+                  </>
+                )}
+                {s.caution === 'hides-less' && (
+                  <span className="block">
+                    ▲ Mixed in a {sheet.base.kind} base: the colourant does the hiding, so cutting strength costs hiding first.
+                    Plan another coat or a tinted undercoat.
+                  </span>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Formulas({ sheet }: { readonly sheet: Sheet }) {
+  const [at, setAt] = useState('100');
+  const chosen = sheet.pours.find((p) => String(p.percent) === at);
+  if (!chosen || sheet.shotMl === null) return <p className="text-soft">No formula is known for this colour.</p>;
+  return (
+    <section>
+      <h3 className="mb-2 text-lg font-semibold">Formula at the counter</h3>
+      <ChoiceRow
+        label="Strength of the formula"
+        value={at}
+        onChange={setAt}
+        options={sheet.pours.map((p) => ({ value: String(p.percent), label: `${p.percent} %` }))}
+      />
+      <p className="my-2 text-sm text-soft">
+        In {sheet.base.name}. Whole shots of {sheet.shotMl} ml; small cans round more. From ΔE 1 the can will not be the colour
+        that was meant.
+      </p>
+      <div className="overflow-x-auto">
+        <table className="w-full text-left text-sm">
+          <thead>
+            <tr>
+              <th scope="col" className="py-1 pr-3">
+                Can
+              </th>
+              <th scope="col" className="py-1 pr-3">
+                Shots
+              </th>
+              <th scope="col" className="py-1">
+                From the colour meant
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {chosen.pours.map((pour) => (
+              <tr key={pour.container} className="border-t border-line align-top">
+                <th scope="row" className="py-1.5 pr-3 font-normal whitespace-nowrap">
+                  {pour.name}
+                </th>
+                <td className="py-1.5 pr-3">
+                  {pour.shots.length === 0 ? 'nothing but base' : pour.shots.map((s) => `${s.colourant} ${s.shots}`).join(', ')}
+                </td>
+                <td className="py-1.5 whitespace-nowrap">
+                  ΔE {pour.deltaE00.toFixed(1)} {pour.warns && <b>▲ visibly off</b>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+type Props = {
+  readonly colour: DeckColour;
+  readonly twins: readonly DeckColour[];
+  readonly state: SheetState;
+  readonly children: ReactNode;
+};
+
+/** Everything known and predicted of one deck colour. */
+export function ColourSheet({ colour, twins, state, children }: Props) {
+  return (
+    <Dialog title={`${colour.name}, ${colour.maker} ${colour.code}`} description={sayColour(colour.lab)} trigger={children} wide>
+      {state.state === 'failed' && <FieldError>The sheet could not be worked out.</FieldError>}
+      {state.state === 'loading' && <p className="text-soft">Working it out…</p>}
+      {state.state === 'ready' && (
+        <div className="grid gap-6">
+          <div className="flex h-28">
+            <Patch
+              hex={state.sheet.base.hex}
+              label={`${state.sheet.base.name}: ${sayColour(state.sheet.base.lab)}`}
+              className="w-24"
+            />
+            {[...state.sheet.strengths].reverse().map((s) => (
+              <Patch key={s.percent} hex={s.hex} label={`${s.percent} %: ${s.name}`} className="flex-1" />
+            ))}
+          </div>
+          <SharedNames twins={twins} />
+          <div className="grid gap-6 lg:grid-cols-2">
+            <SpectrumChart sheet={state.sheet} />
+            <Lights sheet={state.sheet} />
+            <Strengths sheet={state.sheet} />
+            <Formulas sheet={state.sheet} />
+          </div>
+        </div>
+      )}
+    </Dialog>
+  );
+}

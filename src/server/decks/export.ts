@@ -1,0 +1,60 @@
+import { writeCgats } from '@/core/formats/deck/cgats';
+import type { Deck } from '@/core/formats/deck/deck';
+import { deckTable } from '@/core/formats/deck/write-table';
+import { listBasesOfMaker, listDeckColoursOfMaker, listMakers } from '@/data/decks';
+import { database } from '../database';
+import { csvFile } from '../exports/csv';
+
+export const makerSummaries = async () => listMakers(await database());
+
+const labOf = ({ l, a, b }: { l: number; a: number; b: number }) => ({ lab: { l, a, b } });
+
+/** The deck of one maker as it would be imported again; undefined when there is no such maker. */
+export async function deckOf(makerId: string): Promise<Deck | undefined> {
+  const db = await database();
+  const maker = (await listMakers(db)).find((m) => m.id === makerId);
+  if (!maker) return undefined;
+  const bases = await listBasesOfMaker(db, makerId);
+  const colours = await listDeckColoursOfMaker(db, makerId);
+  return {
+    format: 'elm-swatch/deck',
+    version: 1,
+    about: `The deck of ${maker.name}, from Elm Swatch.`,
+    maker: { id: maker.id, name: maker.name },
+    ...(maker.tint_system_id ? { tintSystem: maker.tint_system_id } : {}),
+    bases: bases.map((b) => ({ id: b.id, kind: b.kind, name: b.name, ...(b.spectrum ? { spectrum: b.spectrum } : labOf(b)) })),
+    colours: colours.map((c) => ({
+      code: c.code,
+      name: c.name,
+      strip: c.strip,
+      step: c.step,
+      base: c.base_id,
+      ...(c.spectrum ? { spectrum: c.spectrum } : labOf(c)),
+      ...(c.formula ? { formula: c.formula } : {}),
+    })),
+  };
+}
+
+const KINDS = {
+  json: { type: 'application/json; charset=utf-8', write: (deck: Deck) => `${JSON.stringify(deck)}\n` },
+  cgats: { type: 'text/plain; charset=utf-8', write: writeCgats },
+  csv: {
+    type: 'text/csv; charset=utf-8',
+    write: (deck: Deck) => {
+      const { columns, rows } = deckTable(deck);
+      return csvFile(
+        columns,
+        rows.map((row) => Object.fromEntries(columns.map((c, i) => [c, row[i]!]))),
+      );
+    },
+  },
+} as const;
+
+/** A deck file to take away: `deck.json`, `deck.csv` or `deck.cgats`. */
+export async function deckFile(makerId: string, file: string): Promise<{ body: string; type: string; name: string } | undefined> {
+  const extension = /^deck\.(json|csv|cgats)$/.exec(file)?.[1] as keyof typeof KINDS | undefined;
+  const deck = extension && (await deckOf(makerId));
+  if (!deck) return undefined;
+  const { type, write } = KINDS[extension];
+  return { body: write(deck), type, name: `${deck.maker.name.replace(/[^\p{L}\p{N} _-]/gu, ' ').trim() || 'deck'}.${extension}` };
+}

@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+import { v7 } from 'uuid';
+import type { WriteResult } from '@/core/formats/operations';
+import { database } from '../database';
+import { applyOperation } from '../operations/apply';
+import { checkDecks, type Preview, type Progress } from './preview';
+import { readDeckFile } from './read-file';
+
+type Held = Preview & { readonly at: number };
+const KEY = Symbol.for('elm-swatch.previews');
+/** Previews waiting to be taken or left; few, since each may hold thousands of colours. */
+const held = ((globalThis as { [KEY]?: Map<string, Held> })[KEY] ??= new Map<string, Held>());
+const MOST_HELD = 4;
+
+/** What the page shows of a preview. */
+export type PreviewAnswer = {
+  readonly token: string;
+  readonly makers: readonly {
+    readonly name: string;
+    readonly colours: number;
+    readonly bases: number;
+    readonly spectra: number;
+    readonly formulas: number;
+  }[];
+  readonly problems: Preview['problems'];
+  readonly problemCount: number;
+  readonly notes: readonly string[];
+};
+const SHOWN_PROBLEMS = 200;
+
+/** Reads and checks a deck file; nothing is written. The answer's token takes it in afterwards. */
+export async function previewDeck(bytes: Uint8Array, name: string, progress: Progress): Promise<PreviewAnswer> {
+  const preview = await checkDecks(await database(), readDeckFile(bytes, name), progress);
+  const token = randomUUID();
+  held.set(token, { ...preview, at: Date.now() });
+  for (const old of [...held.keys()].slice(0, -MOST_HELD)) held.delete(old);
+  return {
+    token,
+    makers: preview.decks.map((d) => ({
+      name: d.maker.name,
+      colours: d.colours.length,
+      bases: d.bases.length,
+      spectra: d.colours.filter((c) => c.spectrum).length,
+      formulas: d.colours.filter((c) => c.formula).length,
+    })),
+    problems: preview.problems.slice(0, SHOWN_PROBLEMS),
+    problemCount: preview.problems.length,
+    notes: preview.notes,
+  };
+}
+
+/** Takes in the good colours of a preview, all of them or none. */
+export async function takeDeck(token: string): Promise<WriteResult> {
+  const preview = held.get(token);
+  if (!preview) return { ok: false, reason: 'not-found', what: 'preview' };
+  const decks = preview.decks.filter((d) => d.colours.length > 0 || d.bases.length > 0);
+  if (decks.length === 0) return { ok: false, reason: 'not-found', what: 'colour to take' };
+  const result = await applyOperation(await database(), {
+    id: v7(),
+    at: new Date().toISOString(),
+    write: { name: 'deck.import', decks: [...decks] },
+  });
+  if (result.ok) held.delete(token);
+  return result;
+}
