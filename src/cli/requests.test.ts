@@ -20,6 +20,16 @@ describe('the core on the command line', () => {
     });
   });
 
+  test('cam16 of the published example', () => {
+    const asked = { XYZ: [19.01, 20, 21.78], white: [95.05, 100, 108.88], la: 318.31, yb: 20, surround: 'average' };
+    expect(answer('cam16', asked)).toMatchObject({
+      J: expect.closeTo(41.73120791, 7),
+      C: expect.closeTo(0.10335574, 7),
+      h: expect.closeTo(217.06795977, 6),
+    });
+    expect(answer('cam16', { ...asked, la: 0 })).toEqual({ error: expect.stringMatching(/la/) });
+  });
+
   test('reflectance, then xyz, comes back to the colour', () => {
     const { spectrum } = answer('reflectance', BEIGE) as { spectrum: object };
     const { lab } = answer('xyz', { spectrum }) as { lab: number[] };

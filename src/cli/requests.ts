@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Reflectance } from '@/core/colour/grid';
 import { GRID } from '@/core/colour/grid';
 import { deltaE00 } from '@/core/colour/ciede2000';
+import { cam16, viewing } from '@/core/colour/cam16';
 import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
@@ -102,10 +103,29 @@ function judge(request: Record<string, unknown>) {
   };
 }
 
+const tripleSchema = z.tuple([z.number().min(0).max(1000), z.number().min(0).max(1000), z.number().min(0).max(1000)]);
+
+function cam16Of(request: Record<string, unknown>) {
+  const asked = z
+    .object({
+      XYZ: tripleSchema,
+      white: tripleSchema.refine((w) => w.every((v) => v > 0), 'a white has no zero'),
+      la: z.number().positive().max(1e6),
+      yb: z.number().positive().max(100),
+      surround: z.enum(['average', 'dim', 'dark']).default('average'),
+    })
+    .parse(request);
+  const xyzOf = ([x, y, z]: readonly [number, number, number]) => ({ x, y, z });
+  const { la, yb, surround } = asked;
+  const found = cam16(xyzOf(asked.XYZ), viewing({ white: xyzOf(asked.white), la, yb, surround }));
+  return { J: found.j, C: found.c, h: found.h, Q: found.q, M: found.m, s: found.s };
+}
+
 /** Every operation of the command line: one request in, one answer out; throws on a request that is wrong. */
 export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknown>) => unknown>> = {
   xyz,
   deltaE,
+  cam16: cam16Of,
   reflectance: (request) => ({ spectrum: spectrum(reflectanceOf(colourOf(request))) }),
   strength,
   undertone: undertoneOf,

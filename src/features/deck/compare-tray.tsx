@@ -84,7 +84,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
           const said = sayDirections(directions(pivot, c.lab));
           return (
             <li key={c.id} data-compared={c.code} className="relative min-w-28 flex-1">
-              <Patch hex={c.hex} label={sayColour(c.lab)} className="h-28" />
+              <Patch hex={c.hex} label={sayColour(c.lab)} className="h-20" />
               <button
                 type="button"
                 aria-label={`Take ${c.name} out of the tray`}

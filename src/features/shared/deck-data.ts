@@ -28,10 +28,13 @@ export function useDeck(): DeckState {
   return deck;
 }
 
-/** Colours whose name or code holds every word typed. */
+/** Colours whose name or code holds what was typed; failing that, every word of it somewhere, the maker's name included. */
 export function findInDeck(colours: readonly DeckColour[], text: string): readonly DeckColour[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   if (words.length === 0) return colours;
+  const phrase = words.join(' ');
+  const exact = colours.filter((c) => `${c.name} ${c.code}`.toLowerCase().includes(phrase));
+  if (exact.length > 0) return exact;
   return colours.filter((c) => {
     const label = `${c.name} ${c.code} ${c.maker}`.toLowerCase();
     return words.every((w) => label.includes(w));

@@ -1,0 +1,202 @@
+import { readFileSync } from 'node:fs';
+import { deckSchema, type Deck } from '@/core/formats/deck/deck';
+import { writeCgats } from '@/core/formats/deck/cgats';
+import { listDeck } from '@/data/decks';
+import type { Database } from '@/data/sql';
+import { checkDecks } from '@/server/decks/preview';
+import { decode, readDeckFile } from '@/server/decks/read-file';
+import { deckColour } from '@/server/deck/deck-colour';
+import { applyUnknown } from '@/server/operations/apply';
+import { doIt, freshDatabase, operation } from './made-up';
+
+const bytes = (text: string, encoding: BufferEncoding = 'utf8') => new Uint8Array(Buffer.from(text, encoding));
+const read = (text: string, name = 'test.csv') => readDeckFile(bytes(text), name);
+const demo = (file: string) => readDeckFile(new Uint8Array(readFileSync(`demo/decks/${file}`)), file);
+const json = (maker: string): Deck => deckSchema.parse(JSON.parse(readFileSync(`demo/decks/${maker}.json`, 'utf8')));
+/** What a file says of a deck, its title aside. */
+const content = ({ about: _, ...deck }: Deck) => deck;
+
+describe('the demo decks in open formats', () => {
+  test.each(['ferrowmere', 'tullacote'])('%s is the same deck as JSON, CSV and CGATS', (maker) => {
+    for (const kind of ['json', 'csv', 'cgats']) {
+      const { decks, problems } = demo(`${maker}.${kind}`);
+      expect(problems).toEqual([]);
+      expect(decks.map(content)).toEqual([content(json(maker))]);
+    }
+  });
+
+  test('what is written reads back without loss', () => {
+    const deck = json('ferrowmere');
+    expect(readDeckFile(bytes(writeCgats(deck)), 'x.txt').decks).toEqual([deck]);
+  });
+});
+
+describe('CSV as people have it', () => {
+  test('Lab only, hex only, semicolons and decimal commas', () => {
+    const { decks, problems, notes } = read('code;name;L;a;b;hex\nA 1;Eins;84,5;3,2;11,5;\nA 2;Zwei;;;;#D9CFBD\n');
+    expect(problems).toEqual([]);
+    expect(notes).toContain('Columns are parted by semicolons.');
+    expect(decks[0]!.colours).toMatchObject([
+      { code: 'A 1', lab: { l: 84.5, a: 3.2, b: 11.5 } },
+      { code: 'A 2', hex: '#d9cfbd' },
+    ]);
+    expect(decks[0]!.maker).toEqual({ id: 'test', name: 'test' });
+  });
+
+  test('other encodings are recognised and said', () => {
+    expect(decode(bytes('Küche', 'latin1'))).toEqual({ text: 'Küche', encoding: 'Windows-1252' });
+    expect(decode(new Uint8Array([0xff, 0xfe, ...bytes('Küche', 'utf16le')])).encoding).toBe('UTF-16');
+    const latin = readDeckFile(bytes('code,name,L,a,b\nK 1,Küche,80,1,5\n', 'latin1'), 'x.csv');
+    expect(latin.decks[0]!.colours[0]!.name).toBe('Küche');
+    expect(latin.notes).toContain('Read as Windows-1252.');
+  });
+
+  test('every bad row is named with its line and its reason; the good ones stay', () => {
+    const { decks, problems } = read(
+      [
+        'code,name,L,a,b,400,500,600',
+        'G 1,good,80,1,5,,,',
+        ',nameless,80,1,5,,,',
+        'B 2,word,eighty,1,5,,,',
+        'G 1,again,80,1,5,,,',
+        'B 3,above one,,,,0.2,1.4,0.3',
+        'B 4,gap,,,,0.2,,0.3',
+        'B 5,percent,,,,20,40,30',
+        `B 6,${'n'.repeat(201)},80,1,5,,,`,
+        'B 7,too many,80,1,5,,,,9',
+        'G 8,=HYPERLINK("x"),70,0,0,,,',
+      ].join('\n'),
+    );
+    expect(decks[0]!.colours.map((c) => c.code)).toEqual(['G 1', 'G 8']);
+    expect(decks[0]!.colours[1]!.name).toBe('=HYPERLINK("x")');
+    expect(problems.map((p) => p.line)).toEqual([3, 4, 5, 6, 7, 8, 9, 10]);
+    expect(problems.map((p) => p.reason).join('\n')).toMatch(
+      /a code is missing[^]*“eighty”, not a number[^]*stands already in line 2[^]*1\.4 at 500 nm lies outside 0–1[^]*gap at 500 nm[^]*in percent\?[^]*At most 200[^]*9 cells, the head has 8/,
+    );
+  });
+
+  test.each([
+    ['', 'the file is empty'],
+    ['name,L,a,b\nx,1,2,3\n', 'there is no column “code”'],
+    ['code,code,L\n1,2,3\n', 'the column “code” stands twice'],
+    ['code,400,450,600\nA,0.1,0.2,0.3\n', 'do not go up in even steps'],
+  ])('%j cannot be read, in words', (text, reason) => {
+    const { decks, problems } = read(text);
+    expect(decks).toEqual([]);
+    expect(problems[0]!.reason).toContain(reason);
+  });
+});
+
+describe('CGATS', () => {
+  test.each([
+    ['BEGIN_DATA\n1 2\nEND_DATA\n', 'does not begin with CGATS'],
+    ['CGATS.17\nBEGIN_DATA\n1 2\nEND_DATA\n', 'no list of fields'],
+  ])('a broken header is answered by what is missing', (text, reason) => {
+    const { problems } = readDeckFile(bytes(text.startsWith('CGATS') ? text : text), 'x.cgats');
+    if (text.startsWith('CGATS')) expect(problems[0]!.reason).toContain(reason);
+    else expect(problems[0]!.reason).toContain('there is no column “code”'); // read as a table then
+  });
+
+  test('a cut-off file and a wrong count are said; short rows are named', () => {
+    const text = [
+      'CGATS.17',
+      'NUMBER_OF_SETS 3',
+      'BEGIN_DATA_FORMAT',
+      'SAMPLE_ID LAB_L LAB_A LAB_B',
+      'END_DATA_FORMAT',
+      'BEGIN_DATA',
+      'A1 70 1 2',
+      'A2 70 1',
+    ].join('\n');
+    const { decks, problems } = readDeckFile(bytes(text), 'x.cgats');
+    expect(decks[0]!.colours.map((c) => c.code)).toEqual(['A1']);
+    expect(problems.map((p) => p.reason).join('\n')).toMatch(
+      /NUMBER_OF_SETS says 3, there are 2[^]*may be cut off[^]*it has 3 values, the format lists 4/,
+    );
+  });
+});
+
+describe('JSON', () => {
+  test('what does not fit the schema is named by its place', () => {
+    expect(readDeckFile(bytes('{ "format": "elm-swatch/deck"'), 'x.json').problems[0]!.reason).toContain('the file is no JSON');
+    const deck = { ...json('ferrowmere'), colours: [{ code: 'A', name: 'x', strip: '', step: 0 }] };
+    expect(readDeckFile(bytes(JSON.stringify(deck)), 'x.json').problems[0]!.reason).toMatch(/colours\.0\.step/);
+  });
+});
+
+describe('taking a deck in', () => {
+  let db: Database;
+  beforeAll(async () => {
+    db = await freshDatabase();
+  }, 60_000);
+  afterAll(() => db.close());
+  const quiet = async () => undefined;
+
+  test('colours no surface can have and codes that are here already are left out', async () => {
+    const preview = await checkDecks(
+      db,
+      read('maker,code,name,L,a,b\nFR,FR 3112,dup,70,1,2\nNM,N 1,strong,50,140,0\nNM,N 2,good,70,2,9\n'),
+      quiet,
+    );
+    expect(preview.problems.map((p) => p.reason)).toEqual([
+      'FR 3112: this code is in the deck already',
+      'N 1: no real surface has the colour L* 50.0 a* 140.0 b* 0.0',
+    ]);
+    expect(preview.decks.map((d) => [d.maker.id, d.colours.length])).toEqual([
+      ['FR', 0],
+      ['NM', 1],
+    ]);
+    expect(preview.notes.join()).toContain('a usual white base');
+    expect((await listDeck(db)).some((c) => c.maker_id === 'NM')).toBe(false);
+  });
+
+  test('is taken whole, journaled, and shows in the deck with what it is', async () => {
+    const preview = await checkDecks(
+      db,
+      read('maker,code,name,strip,step,L,a,b\nNM,N 2,Kell Wharf,s,1,70,2,9\nNM,N 3,three,s,2,60,2,9\n'),
+      quiet,
+    );
+    await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
+    const mine = (await listDeck(db)).filter((c) => c.maker_id === 'NM').map(deckColour);
+    expect(mine).toMatchObject([
+      { code: 'N 2', sharedName: true, measured: false, hasFormula: false, baseKind: 'white' },
+      { code: 'N 3', sharedName: false },
+    ]);
+  });
+
+  test('half a deck is never written', async () => {
+    const before = (await listDeck(db)).length;
+    const deck = json('ferrowmere');
+    const bad = {
+      ...deck,
+      maker: { id: 'HH', name: 'Half' },
+      bases: [],
+      colours: [{ ...deck.colours[0]!, base: 'HH:none', formula: undefined }],
+    };
+    delete (bad.colours[0] as { formula?: unknown }).formula;
+    await expect(doIt(db, { name: 'deck.import', decks: [bad as Deck] })).rejects.toThrow('not-found');
+    expect((await listDeck(db)).length).toBe(before);
+  });
+
+  test('cannot be slipped in past its preview', async () => {
+    const slipped = operation({ name: 'deck.import', decks: [json('ferrowmere')] });
+    expect(await applyUnknown(db, slipped)).toMatchObject({ ok: false, reason: 'invalid' });
+  });
+
+  test('a deck of 5,000 colours is read and checked with progress', async () => {
+    const rows = Array.from(
+      { length: 5000 },
+      (_, i) => `BG,B ${i},colour ${i},${Math.floor(i / 8)},${(i % 8) + 1},${30 + (i % 60)},${(i % 9) - 4},${(i % 17) - 4}`,
+    );
+    const seen: number[] = [];
+    const preview = await checkDecks(
+      db,
+      read(`maker,code,name,strip,step,L,a,b\n${rows.join('\n')}\n`),
+      async (done) => void seen.push(done),
+    );
+    expect(preview.decks[0]!.colours).toHaveLength(5000);
+    expect(seen.length).toBeGreaterThan(20);
+    await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
+    expect((await listDeck(db)).filter((c) => c.maker_id === 'BG')).toHaveLength(5000);
+  }, 60_000);
+});
