@@ -1,7 +1,7 @@
 'use client';
 
 import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-react';
-import type { Candidate } from '@/core/record/types';
+import type { Candidate, RecordedStay } from '@/core/record/types';
 import { MARKED_BELOW } from '@/core/paint/strength';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
@@ -85,6 +85,7 @@ type Props = {
   readonly colour: DeckColour;
   readonly twins: readonly DeckColour[];
   readonly candidates: readonly Candidate[];
+  readonly stays: readonly RecordedStay[];
   readonly onToggle: Toggle;
   readonly lighter: DeckColour | undefined;
   readonly deeper: DeckColour | undefined;
@@ -95,7 +96,7 @@ type Props = {
 
 /** A deck colour large, its neighbours on the strip, and its strengths to take to the bench. */
 export function ColourPanel(props: Props) {
-  const { colour, twins, candidates, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
+  const { colour, twins, candidates, stays, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
   const state = useSheet(colour.id);
   return (
     <aside
@@ -128,7 +129,7 @@ export function ColourPanel(props: Props) {
           <Button aria-pressed={compared} onClick={onCompare}>
             <Columns3 aria-hidden size={16} /> {compared ? 'In the tray' : 'Compare'}
           </Button>
-          <ColourSheet colour={colour} twins={twins} state={state}>
+          <ColourSheet colour={colour} twins={twins} state={state} stays={stays}>
             <Button>
               <FileText aria-hidden size={16} /> Sheet
             </Button>

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
+import type { RecordedStay } from '@/core/record/types';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
 import { Explain } from '@/ui/explain';
@@ -9,7 +10,9 @@ import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../shared/colour-entry';
 import type { DeckColour } from '../shared/deck-data';
+import { FindStrength } from './find-strength';
 import { SharedNames } from './shared-names';
+import { Sheens } from './sheens';
 import type { Sheet, SheetState } from './use-sheet';
 
 const SpectrumChart = dynamic(() => import('./spectrum-chart').then((module) => module.SpectrumChart), {
@@ -141,11 +144,12 @@ type Props = {
   readonly colour: DeckColour;
   readonly twins: readonly DeckColour[];
   readonly state: SheetState;
+  readonly stays: readonly RecordedStay[];
   readonly children: ReactNode;
 };
 
 /** Everything known and predicted of one deck colour. */
-export function ColourSheet({ colour, twins, state, children }: Props) {
+export function ColourSheet({ colour, twins, state, stays, children }: Props) {
   return (
     <Dialog title={`${colour.name}, ${colour.maker} ${colour.code}`} description={sayColour(colour.lab)} trigger={children} wide>
       {state.state === 'failed' && <FieldError>The sheet could not be worked out.</FieldError>}
@@ -168,6 +172,8 @@ export function ColourSheet({ colour, twins, state, children }: Props) {
             <Lights sheet={state.sheet} />
             <Strengths sheet={state.sheet} />
             <Formulas sheet={state.sheet} />
+            <FindStrength colourId={colour.id} stays={stays} />
+            <Sheens lab={state.sheet.lab} />
           </div>
         </div>
       )}

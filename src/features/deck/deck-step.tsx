@@ -108,6 +108,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
                 colour={chosen}
                 twins={twins}
                 candidates={room.candidates}
+                stays={room.stays}
                 onToggle={(strength, candidate) => void toggle(chosen, strength, candidate)}
                 lighter={alongStrip(colours, chosen, -2)}
                 deeper={alongStrip(colours, chosen, 2)}
