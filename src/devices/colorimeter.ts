@@ -1,47 +1,38 @@
-import type { Lab } from '@/core/colour/types';
-import { normal, type Random } from '@/core/random';
-
-/** A pocket colorimeter: put it on a surface, get Lab (D65, 10°). A real one plugs in behind the same port. */
-export interface Colorimeter {
-  /** Shown wherever its readings are: a stand-in says that it is simulated. */
-  readonly label: string;
-  readonly simulated: boolean;
-  read(surfaceId: string): Promise<Lab>;
-}
-
-/** The stand-in's own small set of made-up surfaces to measure. */
-export const SIMULATED_SURFACES = [
-  { id: 'hearth-field', name: 'Hearth stone, field', lab: { l: 76.2, a: 4.4, b: 11.6 } },
-  { id: 'hearth-band', name: 'Hearth stone, band', lab: { l: 68.9, a: 6.3, b: 15.1 } },
-  { id: 'oak-board', name: 'Oak floor, board', lab: { l: 51.4, a: 9.6, b: 21.8 } },
-  { id: 'oak-grain', name: 'Oak floor, grain', lab: { l: 43.7, a: 10.2, b: 19.5 } },
-  { id: 'skirting', name: 'Painted skirting, soft white', lab: { l: 95.4, a: -0.5, b: 2.7 } },
-  { id: 'cream-door', name: 'Cream cupboard door', lab: { l: 92.1, a: 0.1, b: 11.3 } },
-  { id: 'grey-cloth', name: 'Grey sofa cloth', lab: { l: 57.8, a: -0.4, b: -0.9 } },
-  { id: 'rug-ground', name: 'Rug, ground', lab: { l: 85.7, a: 0.4, b: 5.2 } },
-  { id: 'rug-blue', name: 'Rug, blue border', lab: { l: 44.6, a: -4.1, b: -17.9 } },
-  { id: 'grey-marble', name: 'Grey marble, field', lab: { l: 89.6, a: -0.4, b: -0.5 } },
-  { id: 'marble-vein', name: 'Grey marble, vein', lab: { l: 66.3, a: -0.6, b: -2.4 } },
-  { id: 'slate', name: 'Slate hearth', lab: { l: 36.2, a: -1.1, b: -2.3 } },
-  { id: 'old-wall', name: 'Existing wall, buttermilk', lab: { l: 90.2, a: 0.6, b: 14.4 } },
-  { id: 'terracotta', name: 'Terracotta tile', lab: { l: 53.1, a: 21.7, b: 27.6 } },
-] as const satisfies readonly { id: string; name: string; lab: Lab }[];
+import { normal } from '@/core/random';
+import type { Colorimeter } from './ports';
+import { surfaceOf } from './surfaces';
 
 /** Scatter of one reading (standard deviation, Lab units), and how often the foot of the instrument tilts, and by how much L*. */
 export const SIMULATED_SCATTER = { sigma: 0.18, tiltShare: 0.12, tilt: 3.2 } as const;
 
-/** The simulated colorimeter: its surfaces with realistic scatter, now and then a reading off by too much. */
-export function simulatedColorimeter(random: Random): Colorimeter {
+/** How it drifts: never calibrated it reads this much off; afterwards a little more with each reading, up to as much again. */
+export const SIMULATED_DRIFT = { uncalibrated: { l: -1.6, a: 0.3, b: 1.1 }, perReading: 0.02 } as const;
+
+/** The simulated colorimeter: its surfaces with realistic scatter, drift until calibrated, now and then a reading off by too much. */
+export function simulatedColorimeter(): Colorimeter {
+  let since: number | undefined;
+  const drift = () => (since === undefined ? 1 : Math.min(1, since * SIMULATED_DRIFT.perReading));
   return {
     label: 'Simulated pocket colorimeter',
     simulated: true,
-    async read(surfaceId) {
-      const surface = SIMULATED_SURFACES.find((s) => s.id === surfaceId);
-      if (!surface) throw new RangeError(`the simulated colorimeter has no surface ${surfaceId}`);
+    get sinceCalibration() {
+      return since;
+    },
+    async calibrate() {
+      since = 0;
+    },
+    async read(surfaceId, random) {
+      const { lab } = surfaceOf(surfaceId);
       const tilted = random() < SIMULATED_SCATTER.tiltShare ? SIMULATED_SCATTER.tilt : 0;
       const scatter = () => SIMULATED_SCATTER.sigma * normal(random);
-      const { l, a, b } = surface.lab;
-      return { l: Math.min(100, l + scatter() + tilted), a: a + scatter(), b: b + scatter() };
+      const off = drift();
+      if (since !== undefined) since += 1;
+      const { uncalibrated } = SIMULATED_DRIFT;
+      return {
+        l: Math.min(100, lab.l + scatter() + tilted + off * uncalibrated.l),
+        a: lab.a + scatter() + off * uncalibrated.a,
+        b: lab.b + scatter() + off * uncalibrated.b,
+      };
     },
   };
 }

@@ -4,7 +4,7 @@ import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
 import { LIGHTS } from '../room/facing';
 import { deckSchema } from './deck/deck';
-import { finite, labSchema, nameSchema } from './schemas';
+import { finite, labSchema, nameSchema, spectrumSchema } from './schemas';
 
 export { labSchema, nameSchema };
 
@@ -36,6 +36,7 @@ export const sourceSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('deck'), deckColourId: z.string().max(200), label: nameSchema }),
   z.strictObject({ kind: z.literal('hex'), hex: z.string().regex(/^#[0-9a-f]{6}$/) }),
+  z.strictObject({ kind: z.literal('spectrophotometer'), surface: nameSchema, spectrum: spectrumSchema }),
   z.strictObject({ kind: z.literal('lab') }),
 ]);
 export const recordedColourSchema = z.strictObject({ lab: labSchema, source: sourceSchema });

@@ -30,7 +30,7 @@ export const spectrumSchema = z
   .strictObject({
     start: z.number().min(200).max(1000),
     step: z.number().min(1).max(50),
-    values: z.array(z.number().min(0).max(1)).min(3).max(1000),
+    values: z.array(z.number().min(0).max(1)).min(3).max(1000).readonly(),
   })
   .refine((s) => s.start <= 700 && s.start + s.step * (s.values.length - 1) >= 400, 'the spectrum must reach into 400–700 nm');
 

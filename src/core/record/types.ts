@@ -10,6 +10,12 @@ export type ColourSource =
   | { readonly kind: 'colorimeter'; readonly surface: string; readonly readings: number; readonly spread: number }
   | { readonly kind: 'deck'; readonly deckColourId: string; readonly label: string }
   | { readonly kind: 'hex'; readonly hex: string }
+  | {
+      readonly kind: 'spectrophotometer';
+      readonly surface: string;
+      /** Reflectance factors from `start` nm in steps of `step` nm. */
+      readonly spectrum: { readonly start: number; readonly step: number; readonly values: readonly number[] };
+    }
   | { readonly kind: 'lab' };
 
 export type RecordedColour = { readonly lab: Lab; readonly source: ColourSource };

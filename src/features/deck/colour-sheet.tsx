@@ -10,6 +10,7 @@ import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../shared/colour-entry';
 import type { DeckColour } from '../shared/deck-data';
+import { CounterOrder } from './counter-order';
 import { FindStrength } from './find-strength';
 import { SharedNames } from './shared-names';
 import { Sheens } from './sheens';
@@ -87,7 +88,7 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
   );
 }
 
-function Formulas({ sheet }: { readonly sheet: Sheet }) {
+function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly deckColourId: string }) {
   const [at, setAt] = useState('100');
   const chosen = sheet.pours.find((p) => String(p.percent) === at);
   if (!chosen || sheet.shotMl === null) return <p className="text-soft">No formula is known for this colour.</p>;
@@ -117,6 +118,9 @@ function Formulas({ sheet }: { readonly sheet: Sheet }) {
               <th scope="col" className="py-1">
                 From the colour meant
               </th>
+              <th scope="col" className="py-1 pl-3">
+                Counter, simulated
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -130,6 +134,15 @@ function Formulas({ sheet }: { readonly sheet: Sheet }) {
                 </td>
                 <td className="py-1.5 whitespace-nowrap">
                   ΔE {pour.deltaE00.toFixed(1)} {pour.warns && <b>▲ visibly off</b>}
+                </td>
+                <td className="py-1.5 pl-3">
+                  <CounterOrder
+                    key={at}
+                    deckColourId={deckColourId}
+                    percent={chosen.percent}
+                    container={pour.container}
+                    name={pour.name}
+                  />
                 </td>
               </tr>
             ))}
@@ -171,7 +184,7 @@ export function ColourSheet({ colour, twins, state, stays, children }: Props) {
             <SpectrumChart sheet={state.sheet} />
             <Lights sheet={state.sheet} />
             <Strengths sheet={state.sheet} />
-            <Formulas sheet={state.sheet} />
+            <Formulas sheet={state.sheet} deckColourId={colour.id} />
             <FindStrength colourId={colour.id} stays={stays} />
             <Sheens lab={state.sheet.lab} />
           </div>

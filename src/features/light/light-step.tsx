@@ -13,6 +13,7 @@ import { StepTitle } from '@/ui/step-title';
 import { ColourEntry, hexOf, sayColour, saySource } from '../shared/colour-entry';
 import { useVisit } from '../shared/visit-context';
 import type { LightDraft } from './light-draft';
+import { LightMeterReading } from './light-meter';
 import { RoomPlan } from './room-plan';
 import { useLightDraft, type LightSaving } from './use-light-draft';
 
@@ -265,6 +266,7 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
           <WindowRows {...section} />
           <LampRows {...section} />
           <OldWall {...section} />
+          <LightMeterReading roomId={roomId} />
         </div>
       </div>
     </div>

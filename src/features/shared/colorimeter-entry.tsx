@@ -1,33 +1,27 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { averageReadings, READINGS } from '@/core/colour/readings';
 import type { Lab } from '@/core/colour/types';
 import type { RecordedColour } from '@/core/record/types';
-import { colorimeterSurfaces, takeReading, type SurfaceChoice } from '@/server/colorimeter/actions';
+import { calibrateColorimeter, takeReading } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
-import { ChoiceField, FieldError } from '@/ui/field';
+import { FieldError } from '@/ui/field';
+import { newSeed, Simulated, SurfaceField, useSurfaces } from './surfaces';
 
-const newSeed = () => crypto.getRandomValues(new Uint32Array(1))[0]!;
+/** Readings after which the drift begins to show. */
+const RECALIBRATE_AFTER = 15;
 
 /** Three readings of the simulated pocket colorimeter, averaged; one that is off by too much is refused and taken again. */
 export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: RecordedColour) => void }) {
-  const [surfaces, setSurfaces] = useState<readonly SurfaceChoice[]>([]);
+  const { surfaces, failed } = useSurfaces();
   const [surface, setSurface] = useState('');
   const [readings, setReadings] = useState<readonly Lab[]>([]);
   const [message, setMessage] = useState<string>();
   const [busy, setBusy] = useState(false);
 
-  useEffect(() => {
-    let here = true;
-    void colorimeterSurfaces().then(
-      (all) => here && setSurfaces(all),
-      () => here && setMessage('The colorimeter does not answer.'),
-    );
-    return () => {
-      here = false;
-    };
-  }, []);
+  /** Readings since the white tile; null when never, undefined until the first reading. */
+  const [since, setSince] = useState<number | null>();
 
   const move = (id: string) => {
     setSurface(id);
@@ -57,23 +51,32 @@ export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: Rec
     setBusy(false);
     if (!answer?.ok) return setMessage('The colorimeter did not answer. Try again.');
     setMessage(undefined);
+    setSince(answer.sinceCalibration);
     settle([...readings, answer.lab]);
+  }
+
+  async function calibrate() {
+    await calibrateColorimeter();
+    setSince(0);
+    setReadings([]);
+    setMessage(undefined);
   }
 
   const left = READINGS.needed - readings.length;
   return (
     <div className="grid gap-3">
-      <p className="border-l-4 border-line-strong bg-panel px-3 py-2 text-sm">
-        Simulated instrument: it reads made-up surfaces that ship with Elm Swatch, with realistic scatter.
-      </p>
-      <ChoiceField label="Put it on" value={surface} onChange={(e) => move(e.target.value)}>
-        <option value="">Choose a surface…</option>
-        {surfaces.map((s) => (
-          <option key={s.id} value={s.id}>
-            {s.name}
-          </option>
-        ))}
-      </ChoiceField>
+      <Simulated>
+        it reads made-up surfaces that ship with Elm Swatch, with realistic scatter, and drifts until it is calibrated.
+      </Simulated>
+      <div className="flex flex-wrap items-end gap-3">
+        <SurfaceField surfaces={surfaces} value={surface} onChange={move} />
+        <Button onClick={() => void calibrate()}>Calibrate on the white tile</Button>
+      </div>
+      {failed && <FieldError>The colorimeter does not answer.</FieldError>}
+      {since === null && <p className="text-sm">▲ Not calibrated since it was switched on: it reads too dark and too yellow.</p>}
+      {typeof since === 'number' && since > RECALIBRATE_AFTER && (
+        <p className="text-sm">▲ {since} readings since the white tile: calibrate again.</p>
+      )}
       <div className="flex flex-wrap items-center gap-4">
         <Button look="strong" disabled={surface === '' || busy} onClick={() => void read()}>
           {left > 0 ? `Read (${readings.length + 1} of ${READINGS.needed})` : 'Read once more'}

@@ -13,6 +13,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { ColorimeterEntry } from './colorimeter-entry';
+import { SpectrumEntry } from './spectrum-entry';
 import { findInDeck, useDeck } from './deck-data';
 
 export const hexOf = (lab: Lab): string => screenColour(lab).hex;
@@ -27,6 +28,8 @@ export function saySource(source: ColourSource): string {
       return `deck: ${source.label}`;
     case 'hex':
       return `hex ${source.hex}`;
+    case 'spectrophotometer':
+      return 'spectrophotometer (simulated), spectrum kept';
     case 'lab':
       return 'Lab, typed';
   }
@@ -120,7 +123,7 @@ function DeckEntry({ onColour }: EntryProps) {
   );
 }
 
-const WAYS = { colorimeter: ColorimeterEntry, deck: DeckEntry, hex: HexEntry, lab: LabEntry } as const;
+const WAYS = { colorimeter: ColorimeterEntry, spectrum: SpectrumEntry, deck: DeckEntry, hex: HexEntry, lab: LabEntry } as const;
 type Way = keyof typeof WAYS;
 
 type Props = { readonly value: RecordedColour | null; readonly onChange: (colour: RecordedColour) => void };
@@ -137,6 +140,7 @@ export function ColourEntry({ value, onChange }: Props) {
         onChange={setWay}
         options={[
           { value: 'colorimeter', label: 'Colorimeter' },
+          { value: 'spectrum', label: 'Spectrum' },
           { value: 'deck', label: 'Deck' },
           { value: 'hex', label: 'Hex' },
           { value: 'lab', label: 'Lab' },

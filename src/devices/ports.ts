@@ -1,0 +1,43 @@
+import type { Lab } from '@/core/colour/types';
+import type { Container } from '@/core/paint/containers';
+import type { Formula } from '@/core/paint/tint-system';
+import type { Random } from '@/core/random';
+
+/** What every instrument says of itself; a stand-in says that it is simulated, wherever its readings are shown. */
+export interface Device {
+  readonly label: string;
+  readonly simulated: boolean;
+}
+
+/** A pocket colorimeter: put it on a surface, get Lab (D65, 10°). It drifts until it is calibrated on its white tile. */
+export interface Colorimeter extends Device {
+  read(surfaceId: string, random: Random): Promise<Lab>;
+  calibrate(): Promise<void>;
+  /** Readings since the last calibration; undefined when never calibrated. */
+  readonly sinceCalibration: number | undefined;
+}
+
+/** Reflectance factors, 0–1, from `start` nm in steps of `step` nm. */
+export type SpectrumReading = { readonly start: number; readonly step: number; readonly values: readonly number[] };
+export interface Spectrophotometer extends Device {
+  read(surfaceId: string, random: Random): Promise<SpectrumReading>;
+}
+
+/** Illuminance in lux and correlated colour temperature in kelvin at one place. */
+export type LightReading = { readonly lux: number; readonly cct: number };
+export interface LightMeter extends Device {
+  read(place: { readonly sunAltitudeDeg: number; readonly facesSun: boolean }, random: Random): Promise<LightReading>;
+}
+
+/** What to make: millilitres per litre at 100 %, and into which can. */
+export type PaintOrder = {
+  readonly formula: Formula;
+  readonly percent: number;
+  readonly container: Container;
+  readonly shotMl: number;
+};
+/** What really went in, millilitres per litre. */
+export type PaintMade = { readonly poured: Formula };
+export interface TintCounter extends Device {
+  make(order: PaintOrder, random: Random): Promise<PaintMade>;
+}

@@ -1,0 +1,24 @@
+import { simulatedColorimeter } from '@/devices/colorimeter';
+import { simulatedLightMeter } from '@/devices/light-meter';
+import type { Colorimeter, LightMeter, Spectrophotometer, TintCounter } from '@/devices/ports';
+import { simulatedSpectrophotometer } from '@/devices/spectrophotometer';
+import { simulatedTintCounter } from '@/devices/tint-counter';
+
+export type Devices = {
+  readonly colorimeter: Colorimeter;
+  readonly spectrophotometer: Spectrophotometer;
+  readonly lightMeter: LightMeter;
+  readonly tintCounter: TintCounter;
+};
+
+const KEY = Symbol.for('elm-swatch.devices');
+const holder = globalThis as { [KEY]?: Devices };
+
+/** The instruments of this process; real ones would be put here behind the same ports. */
+export const devices = (): Devices =>
+  (holder[KEY] ??= {
+    colorimeter: simulatedColorimeter(),
+    spectrophotometer: simulatedSpectrophotometer(),
+    lightMeter: simulatedLightMeter(),
+    tintCounter: simulatedTintCounter(),
+  });
