@@ -1,5 +1,11 @@
 import Color from 'colorjs.io';
-import { differenceCiede2000 } from 'culori';
+import { converter, differenceCiede2000 } from 'culori';
+import { cam16, viewing, xyzFromCam16 } from '@/core/colour/cam16';
+import { lightOfTemperature } from '@/core/colour/illuminant';
+import { labFromXyz } from '@/core/colour/lab';
+import { metamers } from '@/core/colour/metamers';
+import { paintAtStrength } from '@/core/paint/paint';
+import { strengthForLook, strengthForLrv } from '@/core/paint/solve';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
@@ -35,6 +41,75 @@ export function benchDeltaE(): void {
   ratio(`deltaE00, ${(COUNT / own / 1e6).toFixed(2)} million a second`, own, culori, 'culori');
   ratio('deltaE00', own, colorjs, 'colorjs.io');
   if (!Number.isFinite(sink)) throw new Error('a difference was not a number');
+}
+
+/** CAM16 forward and back, and Lab from XYZ, side by side with a registry library that has both. */
+export function benchConversions(): void {
+  const count = COUNT / 5;
+  const random = seededRandom(2);
+  const xyz = Array.from({ length: count }, () => {
+    const y = 2 + 90 * random();
+    return { x: y * (0.85 + 0.2 * random()), y, z: y * (0.8 + 0.5 * random()) };
+  });
+  const v = viewing({ white: { x: 95.047, y: 100, z: 108.883 }, la: (64 / Math.PI) * 0.2, yb: 20, surround: 'average' });
+  let sink = 0;
+  const forward = medianSeconds(() => {
+    for (let i = 0; i < count; i++) sink += cam16(xyz[i]!, v).j;
+  });
+  const looks = xyz.map((c) => cam16(c, v));
+  const back = medianSeconds(() => {
+    for (let i = 0; i < count; i++) sink += xyzFromCam16(looks[i]!, v).y;
+  });
+  const toLab = medianSeconds(() => {
+    for (let i = 0; i < count; i++) sink += labFromXyz(xyz[i]!).l;
+  });
+  const few = count / 10;
+  const from = Color.Space.get('xyz-d65');
+  const coords = xyz.slice(0, few).map((c): [number, number, number] => [c.x / 100, c.y / 100, c.z / 100]);
+  const theirs = (name: string) => {
+    const to = Color.Space.get(name);
+    const seconds = medianSeconds(() => {
+      for (let i = 0; i < few; i++) sink += Number(from.to(to, coords[i]!)[0]);
+    }, 3);
+    return 10 * seconds;
+  };
+  ratio(`CAM16 from XYZ, ${(count / forward / 1e6).toFixed(2)} million a second`, forward, theirs('cam16-jmh'), 'colorjs.io');
+  ratio(`Lab from XYZ, ${(count / toLab / 1e6).toFixed(2)} million a second`, toLab, theirs('lab-d65'), 'colorjs.io');
+  const culoriLab = converter('lab65');
+  const c = xyz.map((p) => ({ mode: 'xyz65' as const, x: p.x / 100, y: p.y / 100, z: p.z / 100 }));
+  const culori = medianSeconds(() => {
+    for (let i = 0; i < count; i++) sink += culoriLab(c[i]!).l;
+  });
+  ratio('Lab from XYZ', toLab, culori, 'culori');
+  process.stdout.write(`XYZ from CAM16, ${(count / back / 1e6).toFixed(2)} million a second\n`);
+  if (!Number.isFinite(sink)) throw new Error('a conversion was not a number');
+}
+
+/** An ensemble of metamers, and strengths solved for. */
+export function benchPaint(): void {
+  const colours = labs(40).map((c) => ({ l: 40 + c.l / 2, a: c.a / 4, b: c.b / 3 }));
+  const ensemble = medianSeconds(() => colours.forEach((c, i) => metamers(c, i)), 3);
+  against('ensemble of plausible metamers, each', (1000 * ensemble) / colours.length, 20, 'ms');
+  const base = {
+    id: 'b',
+    kind: 'white' as const,
+    name: 'base',
+    lab: { l: 96, a: -0.5, b: 2 },
+    reflectance: undefined,
+    optical: undefined,
+  };
+  const paints = colours.slice(0, 10).map((lab) => ({ lab, reflectance: undefined, tint: undefined, base }));
+  const lrv = medianSeconds(() => paints.forEach((p) => strengthForLrv(p, 70)), 3);
+  against('strength solved for an LRV, each', (1000 * lrv) / paints.length, 100, 'ms');
+  const [day, lamp] = [
+    { power: lightOfTemperature(6500), lux: 500 },
+    { power: lightOfTemperature(2800), lux: 150 },
+  ];
+  const look = medianSeconds(
+    () => paints.forEach((p) => strengthForLook(p, lamp, { reflectance: paintAtStrength(p, 100).reflectance, light: day })),
+    3,
+  );
+  against('strength solved for a look in another light, each', (1000 * look) / paints.length, 150, 'ms');
 }
 
 /** Smoothest reflectance of ordinary surface colours. */

@@ -75,6 +75,25 @@ const keyToPaint = (page: Page, key: string, name: string) =>
     [key, name] as const,
   );
 
+/** Reads in and takes a deck of 5,000 colours known by their Lab. */
+async function benchImport(url: string): Promise<void> {
+  const rows = Array.from(
+    { length: 5000 },
+    (_, i) => `IM,I ${i},imported ${i},${Math.floor(i / 8)},${(i % 8) + 1},${30 + (i % 60)},${(i % 9) - 4},${(i % 17) - 4}`,
+  );
+  const body = `maker,code,name,strip,step,L,a,b\n${rows.join('\n')}\n`;
+  const start = performance.now();
+  const lines = (await (await fetch(`${url}/api/decks/import?name=five.csv`, { method: 'PUT', body })).text()).trim().split('\n');
+  const { preview } = JSON.parse(lines.at(-1)!) as { preview: { token: string } };
+  const taken = await fetch(`${url}/api/decks/import`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ token: preview.token }),
+  });
+  if (!((await taken.json()) as { ok: boolean }).ok) throw new Error('the deck was not taken');
+  against(`deck of 5,000 read in and taken (${lines.length} reports)`, (performance.now() - start) / 1000, 10, 's');
+}
+
 /** The deck of 4,000 and the verdict key, in headless Chromium against the built application. */
 export async function benchPage(): Promise<void> {
   process.env['ELM_SWATCH_DECKS'] = largeDecks();
@@ -98,6 +117,7 @@ export async function benchPage(): Promise<void> {
     await page.waitForTimeout(500);
     await longestOfThree(page, 'deck of 4,000: longest task while scrolling', scrollDeck);
     await longestOfThree(page, 'deck of 4,000: longest task while filtering', filterDeck);
+    await benchImport(server.url);
     await openRoom(page, server.url, 'Sitting room', 'Bench');
     await page.waitForTimeout(400);
     const times: number[] = [];

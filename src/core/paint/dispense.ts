@@ -42,7 +42,7 @@ export function dispense(
 }
 
 /** Most colourant, millilitres per litre, that a base of a kind takes before it turns soft and slow to dry. Common practice, no source. */
-export const MOST_COLOURANT = { white: 60, deep: 110, clear: 150 } as const;
+export const MOST_COLOURANT = { white: 60, pastel: 60, deep: 110, clear: 150 } as const;
 
 /** True when a formula holds more colourant than its base should take. */
 export const overloaded = (kind: keyof typeof MOST_COLOURANT, formula: Formula): boolean =>

@@ -1,9 +1,9 @@
-import type { Reflectance } from '../colour/grid';
+import { GRID, type Reflectance } from '../colour/grid';
 import { labFromXyz } from '../colour/lab';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { D65_10, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
-import { contrastRatio, opaqueReflectance } from './film';
+import { contrastRatio, opaqueReflectance, reflectanceOver } from './film';
 import { atStrength } from './strength';
 import { mix, type BaseKind, type Formula, type Optical, type TintSystem } from './tint-system';
 
@@ -76,6 +76,27 @@ export function hidingAtStrength({ base, tint }: Paint, percent: number): number
 /** What to be told before a strength is cut. */
 export type StrengthCaution = 'none' | 'hides-less';
 
+/** In a deep or clear base little or no white pigment hides. */
+export const hidesByColourant = (base: Pick<PaintBase, 'kind'>): boolean => base.kind === 'deep' || base.kind === 'clear';
+
 /** In a deep or clear base the colourant does the hiding: cutting strength costs hiding first. Common practice, no source. */
 export const cautionOf = (base: Pick<PaintBase, 'kind'>, percent: number): StrengthCaution =>
-  base.kind !== 'white' && percent < 100 ? 'hides-less' : 'none';
+  hidesByColourant(base) && percent < 100 ? 'hides-less' : 'none';
+
+/** What may lie under a finish: flat reflectances of usual primers. Common practice, no source. */
+export const UNDERCOATS = {
+  white: { name: 'white primer', reflectance: 0.85 },
+  grey: { name: 'mid-grey primer', reflectance: 0.3 },
+} as const;
+export type Undercoat = keyof typeof UNDERCOATS;
+
+/**
+ * Lab (D65, 10°) of two coats at a strength over an undercoat, which shows through as far as they do not hide. Two-constant Kubelka–Munk
+ * with incomplete hiding; undefined when the base's K and S are not known.
+ */
+export function overUndercoat({ base, tint }: Paint, percent: number, undercoat: Undercoat): Lab | undefined {
+  if (!tint || !base.optical) return undefined;
+  const under = new Float64Array(GRID.count).fill(UNDERCOATS[undercoat].reflectance);
+  const paint = mix(tint.system, base.optical, tint.formula, percent / 100);
+  return labFromXyz(tristimulus(reflectanceOver(paint, base.optical.film, under, tint.system.surface), D65_10));
+}

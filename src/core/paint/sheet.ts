@@ -1,3 +1,4 @@
+import { deltaE00 } from '../colour/ciede2000';
 import { describeColour } from '../colour/family';
 import type { Reflectance } from '../colour/grid';
 import { illuminant } from '../colour/illuminant';
@@ -7,7 +8,17 @@ import { screenColour } from '../colour/srgb';
 import type { Lab } from '../colour/types';
 import { CONTAINERS, type Container } from './containers';
 import { dispense } from './dispense';
-import { cautionOf, hidingAtStrength, paintAtStrength, type Paint, type StrengthCaution } from './paint';
+import {
+  cautionOf,
+  hidesByColourant,
+  hidingAtStrength,
+  overUndercoat,
+  paintAtStrength,
+  UNDERCOATS,
+  type Paint,
+  type StrengthCaution,
+  type Undercoat,
+} from './paint';
 import { OFFERED_STRENGTHS, sayStrength } from './strength';
 
 /** Lights a colour sheet foretells, by the names of {@link illuminant}. */
@@ -29,6 +40,8 @@ export type SheetStrength = {
   /** Contrast ratio of two coats, 0–1; null when the base's K and S are not known. */
   readonly hiding: number | null;
   readonly caution: StrengthCaution;
+  /** Two coats over usual undercoats; only where the colourant does the hiding. */
+  readonly over: readonly { readonly name: string; readonly lab: Lab; readonly hex: string; readonly deltaE00: number }[];
   readonly curve: readonly number[];
 };
 export type SheetPour = {
@@ -61,6 +74,13 @@ export type Sheet = {
 const hexOf = (lab: Lab) => screenColour(lab).hex;
 const plain = (r: Reflectance) => Array.from(r, (v) => Math.round(v * 1e4) / 1e4);
 
+function overOf(paint: Paint, percent: number, hiding: Lab): SheetStrength['over'] {
+  return (Object.keys(UNDERCOATS) as Undercoat[]).flatMap((undercoat) => {
+    const lab = overUndercoat(paint, percent, undercoat);
+    return lab ? [{ name: UNDERCOATS[undercoat].name, lab, hex: hexOf(lab), deltaE00: deltaE00(hiding, lab) }] : [];
+  });
+}
+
 function strengthOf(paint: Paint, percent: number): SheetStrength {
   const { lab, lrv, reflectance } = paintAtStrength(paint, percent);
   return {
@@ -72,6 +92,7 @@ function strengthOf(paint: Paint, percent: number): SheetStrength {
     name: describeColour(lab),
     hiding: hidingAtStrength(paint, percent) ?? null,
     caution: cautionOf(paint.base, percent),
+    over: hidesByColourant(paint.base) ? overOf(paint, percent, lab) : [],
     curve: plain(reflectance),
   };
 }

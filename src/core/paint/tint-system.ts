@@ -6,7 +6,7 @@ export type Optical = { readonly k: Float64Array; readonly s: Float64Array };
 
 export type Colourant = Optical & { readonly id: string; readonly name: string };
 
-export const BASE_KINDS = ['white', 'deep', 'clear'] as const;
+export const BASE_KINDS = ['white', 'pastel', 'deep', 'clear'] as const;
 export type BaseKind = (typeof BASE_KINDS)[number];
 
 /** A maker's untinted paint. Deep and clear bases hold little or no white pigment: what hides is the colourant. */

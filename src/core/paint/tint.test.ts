@@ -9,7 +9,7 @@ import { dispense, overloaded, ROUNDING_WARNS_FROM } from './dispense';
 import { contrastRatio, filmReflectance, HIDES_FROM, opaqueReflectance } from './film';
 import { labOfFormula, matchWith } from './match-formula';
 import { absorptionOverScattering, reflectanceOfRatio } from './kubelka-munk';
-import { cautionOf, hidingAtStrength, paintAtStrength, type Paint } from './paint';
+import { cautionOf, hidingAtStrength, overUndercoat, paintAtStrength, type Paint } from './paint';
 import { internalReflectance, measuredReflectance } from './saunderson';
 import { colourSheet } from './sheet';
 import { mix, type Optical, type TintBase, type TintSystem } from './tint-system';
@@ -153,6 +153,8 @@ describe('strength by colourants', () => {
     const [full, quarter] = [hidingAtStrength(clear, 100)!, hidingAtStrength(clear, 25)!];
     expect(full).toBeGreaterThan(quarter);
     expect(contrastRatio(clear.base.optical as Optical, 18)).toBeLessThan(0.5);
+    const stray = (percent: number) => deltaE00(overUndercoat(clear, percent, 'white')!, overUndercoat(clear, percent, 'grey')!);
+    expect(stray(25)).toBeGreaterThan(stray(100));
     expect(hidingAtStrength(paint('FR 3114'), 50)!).toBeGreaterThan(HIDES_FROM);
     expect([cautionOf(clear.base, 50), cautionOf(clear.base, 100), cautionOf({ kind: 'white' }, 50)]).toEqual([
       'hides-less',

@@ -13,7 +13,7 @@ create table tint_system (
 create table base (
   id text primary key,
   maker_id text not null references maker (id),
-  kind text not null check (kind in ('white', 'deep', 'clear')),
+  kind text not null check (kind in ('white', 'pastel', 'deep', 'clear')),
   name text not null,
   l float8 not null check (l between 0 and 100),
   a float8 not null,

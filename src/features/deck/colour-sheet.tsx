@@ -73,6 +73,12 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
                     </Explain>
                   </>
                 )}
+                {s.over.map((o) => (
+                  <span key={o.name} className="flex items-center gap-2">
+                    <Patch hex={o.hex} label={`over ${o.name}: ${sayColour(o.lab)}`} className="h-5 w-10" />
+                    two coats over {o.name}: ΔE {o.deltaE00.toFixed(1)} from the hiding colour
+                  </span>
+                ))}
                 {s.caution === 'hides-less' && (
                   <span className="block">
                     ▲ Mixed in a {sheet.base.kind} base: the colourant does the hiding, so cutting strength costs hiding first.
@@ -180,7 +186,7 @@ export function ColourSheet({ colour, twins, state, stays, children }: Props) {
             ))}
           </div>
           <SharedNames twins={twins} />
-          <div className="grid gap-6 lg:grid-cols-2">
+          <div className="grid items-start gap-6 lg:grid-cols-2">
             <SpectrumChart sheet={state.sheet} />
             <Lights sheet={state.sheet} />
             <Strengths sheet={state.sheet} />

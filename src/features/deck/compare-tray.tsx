@@ -7,7 +7,7 @@ import { PAPERS, type Paper } from '@/core/colour/paper';
 import type { Lab } from '@/core/colour/types';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
-import { Patch } from '@/ui/patch';
+import { inkOn, Patch } from '@/ui/patch';
 import { hexOf, sayColour } from '../shared/colour-entry';
 import type { DeckColour } from '../shared/deck-data';
 
@@ -90,7 +90,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
                 aria-label={`Take ${c.name} out of the tray`}
                 onClick={() => onRemove(c)}
                 className="absolute top-0 right-0 grid size-11 cursor-pointer place-items-center"
-                style={{ color: c.lrv > 38 ? '#1a1a1a' : '#ffffff' }}
+                style={{ color: inkOn(c.lrv) }}
               >
                 <X aria-hidden size={18} />
               </button>

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { FAMILIES, type Family } from '@/core/colour/family';
 import type { GreenGreySchool, Lean } from '@/core/colour/lean';
 import { typedNumber } from '@/core/units/length';
-import type { BaseKind } from '@/core/paint/tint-system';
+import { BASE_KINDS, type BaseKind } from '@/core/paint/tint-system';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import type { DeckColour } from '../shared/deck-data';
@@ -38,6 +38,7 @@ type Props = {
 export function DeckFilters({ colours, filter, onChange }: Props) {
   const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
   const families = useMemo(() => FAMILIES.filter((f) => colours.some((c) => c.family === f)), [colours]);
+  const bases = useMemo(() => BASE_KINDS.filter((kind) => colours.some((c) => c.baseKind === kind)), [colours]);
   const set = (change: Partial<DeckFilter>) => onChange({ ...filter, ...change });
   return (
     <div className="flex flex-wrap items-end gap-2.5 px-5 pb-3">
@@ -105,9 +106,9 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
         onChange={(e) => set({ base: e.target.value as BaseKind | '' })}
       >
         <option value="">any base</option>
-        <option>white</option>
-        <option>deep</option>
-        <option>clear</option>
+        {bases.map((kind) => (
+          <option key={kind}>{kind}</option>
+        ))}
       </ChoiceField>
       <label className="flex min-h-11 items-center gap-2 text-sm">
         <input

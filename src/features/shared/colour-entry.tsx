@@ -111,7 +111,10 @@ function DeckEntry({ onColour }: EntryProps) {
               onClick={() => onColour({ lab: c.lab, source: { kind: 'deck', deckColourId: c.id, label: `${c.name} ${c.code}` } })}
             >
               <Patch hex={c.hex} label={c.says} className="h-11 w-16 shrink-0" />
-              <span className="flex-1">{c.name}</span>
+              <span className="flex-1">
+                {c.name}
+                {c.sharedName && <span className="block text-sm">≠ another maker uses this name too</span>}
+              </span>
               <span className="text-soft">{c.code}</span>
             </button>
           </li>

@@ -72,7 +72,7 @@ const colourFields = (cells: Cells) => ({ lab: labOf(cells), hex: hexOf(cells.he
 
 function readBase(cells: Cells): DeckBase {
   const kind = cells.base ?? '';
-  if (!isBaseKind(kind)) return wrong(`a base is white, deep or clear, not “${kind.slice(0, 20)}”`);
+  if (!isBaseKind(kind)) return wrong(`a base is white, pastel, deep or clear, not “${kind.slice(0, 20)}”`);
   return deckBaseSchema.parse(present({ id: cells.code, kind, name: cells.name || `${kind} base`, ...colourFields(cells) }));
 }
 
