@@ -2,7 +2,7 @@ import nextJest from 'next/jest.js';
 
 const createJestConfig = nextJest({ dir: './' });
 /** Packages that ship as ES modules only. */
-const esm = ['culori', 'colorjs.io', '@electric-sql/pglite', '@tanstack', 'uuid', 'suncalc'];
+const esm = ['culori', 'colorjs.io', '@electric-sql/pglite', '@tanstack', 'uuid', 'suncalc', 'astronomy-engine'];
 
 /** @type {import('jest').Config} */
 const base = {

@@ -30,6 +30,15 @@ describe('the core on the command line', () => {
     expect(answer('cam16', { ...asked, la: 0 })).toEqual({ error: expect.stringMatching(/la/) });
   });
 
+  test('sun of NREL’s worked example, with and without an offset', () => {
+    const place = { lat: 39.742476, lon: -105.1786 };
+    const found = { azimuth: expect.closeTo(194.34, 1), altitude: expect.closeTo(39.872, 1) };
+    expect(answer('sun', { ...place, time: '2003-10-17T12:30:30-07:00' })).toEqual(found);
+    expect(answer('sun', { ...place, time: '2003-10-17T19:30:30Z' })).toEqual(found);
+    expect(answer('sun', { ...place, time: '2003-10-17' })).toEqual({ error: expect.stringMatching(/offset/) });
+    expect(answer('sun', { ...place, lat: 91, time: '2003-10-17T19:30:30Z' })).toEqual({ error: expect.stringMatching(/lat/) });
+  });
+
   test('reflectance, then xyz, comes back to the colour', () => {
     const { spectrum } = answer('reflectance', BEIGE) as { spectrum: object };
     const { lab } = answer('xyz', { spectrum }) as { lab: number[] };

@@ -14,6 +14,7 @@ import type { Lab } from '@/core/colour/types';
 import { undertone } from '@/core/colour/undertone';
 import { colourSchema, judgeSchema, labTupleSchema, type ColourInput } from '@/core/formats/schemas';
 import { relation, type Stay } from '@/core/judge/relation';
+import { sunPosition } from '@/core/light/sun';
 import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
@@ -121,6 +122,18 @@ function cam16Of(request: Record<string, unknown>) {
   return { J: found.j, C: found.c, h: found.h, Q: found.q, M: found.m, s: found.s };
 }
 
+function sun(request: Record<string, unknown>) {
+  const { lat, lon, time } = z
+    .object({
+      lat: z.number().min(-90).max(90),
+      lon: z.number().min(-180).max(180),
+      time: z.iso.datetime({ offset: true, error: 'an ISO 8601 time with its offset, such as 2026-06-21T12:00:00+01:00' }),
+    })
+    .parse(request);
+  const { azimuthDeg, altitudeDeg } = sunPosition(Date.parse(time), { latitude: lat, longitude: lon });
+  return { azimuth: azimuthDeg, altitude: altitudeDeg };
+}
+
 /** Every operation of the command line: one request in, one answer out; throws on a request that is wrong. */
 export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknown>) => unknown>> = {
   xyz,
@@ -129,6 +142,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   reflectance: (request) => ({ spectrum: spectrum(reflectanceOf(colourOf(request))) }),
   strength,
   undertone: undertoneOf,
+  sun,
   judge,
 };
 
