@@ -40,7 +40,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
       ],
       tries: [
         { code: 'FR 3092', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
-        { code: 'FR 3031', strength: 100, day: 'W N:too-close' },
+        { code: 'FR 3031', strength: 100, day: 'W W' },
       ],
     },
     {
@@ -88,8 +88,8 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         { code: 'FR 3122', strength: 100, day: 'W W W N:too-strong W', overcast: 'W W W N:too-strong W', client: 'W . W . .' },
         { code: 'FR 3122', strength: 75, day: 'W W W W W', overcast: 'W W W W .', lamps: 'W W W W .', client: 'W W . W .' },
         { code: 'FR 3122', strength: 50, day: 'W W W W .', overcast: 'W . W . .' },
-        { code: 'FR 3162', strength: 100, day: 'X:too-green N:too-green W X:too-yellow .' },
-        { code: 'FR 3162', strength: 50, day: 'N:too-green . . . .' },
+        { code: 'FR 3162', strength: 100, day: 'X:too-green N:too-green W X:too-strong .' },
+        { code: 'FR 3162', strength: 50, day: 'X:too-green N:too-green . . .' },
         { code: 'FR 3072', strength: 100, day: 'N:too-violet W W W W', client: 'N:too-violet . . . .' },
         { code: 'FR 3071', strength: 100, day: 'W W N:too-close W .', overcast: '. . N:reads-dirty . .' },
         { code: 'TC 0213', strength: 75 },
@@ -117,7 +117,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         { name: 'Tile', kind: 'fixed', components: [['tile', 1, 70, 1.2, 3.5]] },
       ],
       tries: [
-        { code: 'FR 3152', strength: 100, day: 'W N:too-yellow N:too-strong' },
+        { code: 'FR 3152', strength: 100, day: 'W N:too-yellow X:too-strong' },
         { code: 'FR 3072', strength: 100, day: 'X:too-violet W W' },
         { code: 'TC 0333', strength: 50, day: 'N:too-pink . .' },
       ],

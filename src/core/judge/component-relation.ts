@@ -42,13 +42,20 @@ function hueConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict {
   return { reason, cost: (Math.abs(deltaH) / sH / m.hueStep) * besidePink * committed * touch };
 }
 
+/** How much a stay is a clean white that any colour sets off, 0–1. */
+const crispness = (stay: Lab, m: RelationModel) =>
+  chroma(stay) <= m.cleanWhiteChroma ? clamp01((stay.l - m.crispFrom) / (m.crispFull - m.crispFrom)) : 0;
+
 function strengthConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict {
   const excess = chroma(candidate) - (m.strongAllowance + m.strongGrowth * chroma(stay));
-  if (excess > 0) return { reason: 'too-strong', cost: (excess / m.strongStep) * easiness(stay.l, m) };
+  if (excess > 0) return { reason: 'too-strong', cost: (excess / m.strongStep) * easiness(stay.l, m) * (1 - crispness(stay, m)) };
   const touch = candidate.l < stay.l ? 1 : nearness(candidate.l - stay.l, m.weakDepth);
   const lack = familyChroma(stay, candidate.l) * (1 - m.weakSlack) - chroma(candidate);
   return { reason: 'too-weak', cost: (Math.max(0, lack) / m.weakStep) * touch * easiness(stay.l, m) };
 }
+
+/** How much a lightness counts as an off-white's, 0–1. */
+const whiteness = (l: number, m: RelationModel) => clamp01((l - m.offWhiteL) / (m.offWhiteFullL - m.offWhiteL));
 
 /** White by white: the yellower and darker of two whites looks dirty, or makes the other look dated. */
 function whiteConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict | undefined {
@@ -56,7 +63,7 @@ function whiteConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict | 
   const yellower = candidate.b - stay.b;
   const clean = (lab: Lab) => lab.l >= m.cleanWhiteL && chroma(lab) <= m.cleanWhiteChroma;
   if (clean(stay) && yellower > 0 && candidate.l < stay.l)
-    return { reason: 'reads-dirty', cost: Math.max(0, yellower - 1.5) / m.dirtyStep };
+    return { reason: 'reads-dirty', cost: (whiteness(candidate.l, m) * Math.max(0, yellower - 1.5)) / m.dirtyStep };
   const dated = clean(candidate) && stay.l >= m.offWhiteL && yellower < 0 && candidate.l >= stay.l - 1;
   return dated ? { reason: 'dates-it', cost: -yellower / m.datedStep } : undefined;
 }

@@ -15,6 +15,9 @@ export const RELATION = {
   /** Chroma a candidate may hold: allowance + growth × the stay's chroma, before it is too strong. */
   strongAllowance: 5,
   strongGrowth: 1.3,
+  /** A clean white beside a colour is crisp contrast: "too strong" fades from this L* of a clean white stay, and is gone at the other. */
+  crispFrom: 91,
+  crispFull: 95,
   /** Excess chroma that costs one. */
   strongStep: 2,
   /** Chroma shortfall (from the chroma the stay's own depth family has at the candidate's depth) that costs one. */
@@ -33,6 +36,8 @@ export const RELATION = {
   cleanWhiteL: 89,
   cleanWhiteChroma: 4,
   offWhiteL: 84,
+  /** L* from which a candidate counts fully as an off-white: a light beige beside white trim is contrast, not dirt. */
+  offWhiteFullL: 90,
   /** A white stay yellower than the candidate by this many b* units looks dated beside it: costs one. */
   datedStep: 5,
   /** ΔE00 under which a candidate blends with a large component ("too close") and under which it is simply the same colour. */
