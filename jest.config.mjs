@@ -10,6 +10,8 @@ const base = {
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/**/*.test.{ts,tsx}'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/empty.ts' },
   watchman: false,
+  // a busy machine is slow, not wrong
+  testTimeout: 120_000,
 };
 
 const config = async () => {

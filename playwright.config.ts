@@ -4,14 +4,14 @@ import { defineConfig, devices } from '@playwright/test';
 export default defineConfig({
   testDir: './tests/e2e',
   workers: 1,
-  timeout: 120_000,
-  expect: { timeout: 10_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   reporter: [['list']],
   use: {
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
-    actionTimeout: 10_000,
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [
