@@ -1,4 +1,5 @@
 import { defineConfig, devices } from '@playwright/test';
+import { CHROMIUM } from './tests/e2e/chromium';
 
 /** Each spec starts its own server on its own folder (tests/e2e/server.ts): restarts and kills are part of what is tested. */
 export default defineConfig({
@@ -12,17 +13,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
     actionTimeout: 30_000,
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

@@ -3,6 +3,7 @@ import { copyFileSync, mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '../e2e/chromium';
 import { openRoom } from '../e2e/demo';
 import { newFolder, startServer } from '../e2e/server';
 import { against } from './measure';
@@ -98,17 +99,7 @@ async function benchImport(url: string): Promise<void> {
 export async function benchPage(): Promise<void> {
   process.env['ELM_SWATCH_DECKS'] = largeDecks();
   const server = await startServer({ folder: newFolder(), demo: true });
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-sync',
-    ],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript('globalThis.__name = (named) => named'); // the loader marks named functions, the page does not know how
