@@ -35,10 +35,11 @@ function framesOf({ widthM: w, depthM: d, heightM: h }: Box): FaceFrame[] {
   ];
 }
 
-const along = (p: Vector, u: Vector, s: number, v: Vector, t: number): Vector => [
-  p[0] + s * u[0] + t * v[0],
-  p[1] + s * u[1] + t * v[1],
-  p[2] + s * u[2] + t * v[2],
+/** The point of a face at shares `s` and `t` of its edges. */
+const pointOn = ({ origin, u, v }: FaceFrame, s: number, t: number): Vector => [
+  origin[0] + s * u[0] + t * v[0],
+  origin[1] + s * u[1] + t * v[1],
+  origin[2] + s * u[2] + t * v[2],
 ];
 const length = (v: Vector) => Math.hypot(...v);
 
@@ -50,12 +51,13 @@ const length = (v: Vector) => Math.hypot(...v);
 export function patchesOf(box: Box, sizeM: number): Patch[] {
   for (const [name, value] of Object.entries({ ...box, sizeM }))
     if (!(value > 0)) throw new RangeError(`${name} ${value} m: must be more than 0`);
-  return framesOf(box).flatMap(({ face, origin, u, v, normal }) => {
+  return framesOf(box).flatMap((frame) => {
+    const { face, u, v, normal } = frame;
     const [across, up] = [Math.ceil(length(u) / sizeM), Math.ceil(length(v) / sizeM)];
     const area = (length(u) * length(v)) / (across * up);
     return Array.from({ length: across * up }, (_, n): Patch => {
       const [i, j] = [n % across, Math.floor(n / across)];
-      const at = (s: number, t: number) => along(origin, u, (i + s) / across, v, (j + t) / up);
+      const at = (s: number, t: number) => pointOn(frame, (i + s) / across, (j + t) / up);
       return { face, normal, area, centre: at(0.5, 0.5), corners: [at(0, 0), at(1, 0), at(1, 1), at(0, 1)] };
     });
   });

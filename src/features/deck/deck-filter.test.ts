@@ -3,7 +3,7 @@ import { lrvOf } from '@/core/colour/lab';
 import type { DeckColour } from '../shared/deck-data';
 import { alongStrip, fanRows, filterDeck, NO_FILTER, stripsOf } from './deck-filter';
 
-const colour = (code: string, l: number, a: number, b: number, more: Partial<DeckColour> = {}): DeckColour => {
+const colour = (code: string, [l, a, b]: readonly [number, number, number], more: Partial<DeckColour> = {}): DeckColour => {
   const lab = { l, a, b };
   return {
     id: `MM:${code}`,
@@ -25,9 +25,15 @@ const colour = (code: string, l: number, a: number, b: number, more: Partial<Dec
     ...more,
   };
 };
-const BEIGE = colour('A 1', 82, 3.5, 12);
-const GREEN_GREY = colour('A 2', 72, -3, 2.5, { strip: '02 other', hasFormula: true });
-const BLUE_GREY = colour('A 3', 60, -1, -4, { strip: '02 other', step: 2, baseKind: 'deep', maker: 'Othermaker', id: 'OM:A 3' });
+const BEIGE = colour('A 1', [82, 3.5, 12]);
+const GREEN_GREY = colour('A 2', [72, -3, 2.5], { strip: '02 other', hasFormula: true });
+const BLUE_GREY = colour('A 3', [60, -1, -4], {
+  strip: '02 other',
+  step: 2,
+  baseKind: 'deep',
+  maker: 'Othermaker',
+  id: 'OM:A 3',
+});
 const DECK = [BEIGE, GREEN_GREY, BLUE_GREY];
 const codes = (colours: readonly DeckColour[]) => colours.map((c) => c.code);
 
@@ -55,7 +61,7 @@ describe('filtering the deck', () => {
 describe('the fan', () => {
   const strip = (name: string, l: number) =>
     [1, 2, 3].map((step) =>
-      colour(`${name}${step}`, l - 10 * step, 3.5, 12, { strip: name, step, family: name < 'm' ? 'beige' : 'grey' }),
+      colour(`${name}${step}`, [l - 10 * step, 3.5, 12], { strip: name, step, family: name < 'm' ? 'beige' : 'grey' }),
     );
   const all = [...strip('a', 95), ...strip('b', 93), ...strip('z', 90)];
 
