@@ -40,7 +40,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
       ],
       tries: [
         { code: 'FR 3092', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
-        { code: 'FR 3031', strength: 100, day: 'W W' },
+        { code: 'FR 3031', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W' },
       ],
     },
     {

@@ -1,6 +1,7 @@
 'use client';
 
 import { Undo2 } from 'lucide-react';
+import { useState } from 'react';
 import { REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS } from '@/core/judge/ruling';
 import { verdictIn } from '@/core/record/room-record';
@@ -17,9 +18,13 @@ const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; rea
   { verdict: 'no', label: 'No', key: 'R' },
 ];
 
+/** Reasons shown at once, the likeliest first: so few that the colours above keep their size. Every reason has its key all the time. */
+const LIKELIEST = 5;
+
 /** The eye decides: three verdicts, then the reason. */
 export function EyePanel({ bench }: { readonly bench: Bench }) {
   const { current, person } = bench;
+  const [open, setOpen] = useState(false);
   return (
     <section aria-label="Your eye" className="min-w-0 border-l border-line p-3.5 max-lg:border-t max-lg:border-l-0">
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
@@ -58,7 +63,7 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
       </div>
       {current && current.verdict !== 'works' ? (
         <div role="group" aria-label="Why" className="mt-2 flex flex-wrap gap-1.5">
-          {bench.reasons.map((reason, i) => (
+          {bench.reasons.slice(0, open ? undefined : LIKELIEST).map((reason, i) => (
             <button
               key={reason}
               type="button"
@@ -70,6 +75,14 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
               {REASON_WORDS[reason]}
             </button>
           ))}
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+            className="min-h-11 cursor-pointer border border-transparent px-2.5 text-sm underline underline-offset-4 hover:bg-raised"
+          >
+            {open ? 'fewer' : 'more…'}
+          </button>
         </div>
       ) : (
         <p className="mt-2 text-sm text-soft">
