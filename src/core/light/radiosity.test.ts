@@ -63,6 +63,21 @@ describe('view factors', () => {
     ).toBeCloseTo(1, 5);
   });
 
+  test('a polygon in the element’s own plane gives it nothing, even around it', () => {
+    expect(
+      polygonFactor(
+        [0, 0, 0],
+        [0, 0, 1],
+        [
+          [-1, -1, 0],
+          [1, -1, 0],
+          [1, 1, 0],
+          [-1, 1, 0],
+        ],
+      ),
+    ).toBe(0);
+  });
+
   test('a polygon that crosses the element’s plane counts only above it', () => {
     const upper = [
       [-1, 1, 0],

@@ -50,6 +50,8 @@ function inFrontOf(polygon: readonly Vector[], point: Vector, normal: Vector): V
  * @returns 0–1
  */
 export function polygonFactor(point: Vector, normal: Vector, polygon: readonly Vector[]): number {
+  // a polygon in the element's own plane gives it no light
+  if (polygon.every((p) => dot(subtract(p, point), normal) < 1e-9)) return 0;
   const corners = inFrontOf(polygon, point, normal).map((p) => subtract(p, point));
   let sum = 0;
   corners.forEach((p, i) => {
