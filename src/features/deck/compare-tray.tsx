@@ -54,6 +54,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
           {colours.map((c) => (
             <option key={c.id} value={c.id}>
               {c.name} {c.code}
+              {c.sharedName ? ' (name shared)' : ''}
             </option>
           ))}
           {Object.entries(PAPERS).map(([key, p]) => (
@@ -96,6 +97,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
               </button>
               <p className="p-1 text-xs">
                 <b>{c.code}</b> LRV {Math.round(c.lrv)}
+                {c.sharedName && <span className="block">≠ another maker uses its name</span>}
                 <span className="block">
                   {!paper && c.id === own.id ? 'told against' : said.length > 0 ? said.join(', ') : 'no visible difference'}
                 </span>
