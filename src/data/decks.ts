@@ -107,6 +107,14 @@ export const upsertTintSystem = (
     [t.id, t.name, t.shotMl, JSON.stringify(t.surface), JSON.stringify(t.colourants)],
   );
 
+/** A maker as a file names it; one that is here already stays as it is. */
+export const addMaker = (sql: Sql, maker: { id: string; name: string; tintSystemId: string | null }) =>
+  sql.query(
+    `insert into maker (id, name, tint_system_id)
+     values ($1, $2, (select id from tint_system where id = $3)) on conflict (id) do nothing`,
+    [maker.id, maker.name, maker.tintSystemId],
+  );
+
 export const upsertMaker = (sql: Sql, maker: { id: string; name: string; tintSystemId: string | null }) =>
   sql.query(
     `insert into maker (id, name, tint_system_id) values ($1, $2, $3)

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { deckSchema, type Deck } from '@/core/formats/deck/deck';
-import { writeCgats } from '@/core/formats/deck/cgats';
+import { readCgats, writeCgats } from '@/core/formats/deck/cgats';
 import { listDeck } from '@/data/decks';
 import type { Database } from '@/data/sql';
 import { checkDecks } from '@/server/decks/preview';
@@ -91,10 +91,14 @@ describe('CGATS', () => {
   test.each([
     ['BEGIN_DATA\n1 2\nEND_DATA\n', 'does not begin with CGATS'],
     ['CGATS.17\nBEGIN_DATA\n1 2\nEND_DATA\n', 'no list of fields'],
+    [
+      'CGATS.17\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA\n',
+      'there is no column “code”',
+    ],
   ])('a broken header is answered by what is missing', (text, reason) => {
-    const { problems } = readDeckFile(bytes(text.startsWith('CGATS') ? text : text), 'x.cgats');
-    if (text.startsWith('CGATS')) expect(problems[0]!.reason).toContain(reason);
-    else expect(problems[0]!.reason).toContain('there is no column “code”'); // read as a table then
+    const { decks, problems } = readCgats(text, { maker: 'x', about: 'x' });
+    expect(decks).toEqual([]);
+    expect(problems[0]!.reason).toContain(reason);
   });
 
   test('a cut-off file and a wrong count are said; short rows are named', () => {
@@ -138,9 +142,9 @@ describe('taking a deck in', () => {
       read('maker,code,name,L,a,b\nFR,FR 3112,dup,70,1,2\nNM,N 1,strong,50,140,0\nNM,N 2,good,70,2,9\n'),
       quiet,
     );
-    expect(preview.problems.map((p) => p.reason)).toEqual([
-      'FR 3112: this code is in the deck already',
-      'N 1: no real surface has the colour L* 50.0 a* 140.0 b* 0.0',
+    expect(preview.problems).toEqual([
+      { line: 2, reason: 'FR 3112: this code is in the deck already' },
+      { line: 3, reason: 'N 1: no real surface has the colour L* 50.0 a* 140.0 b* 0.0' },
     ]);
     expect(preview.decks.map((d) => [d.maker.id, d.colours.length])).toEqual([
       ['FR', 0],
@@ -162,6 +166,28 @@ describe('taking a deck in', () => {
       { code: 'N 2', sharedName: true, measured: false, hasFormula: false, baseKind: 'white' },
       { code: 'N 3', sharedName: false },
     ]);
+  });
+
+  test('a file changes no base and no maker that is here already, and takes no other maker’s base', async () => {
+    const columns = 'kind,maker,maker_name,code,name,base,L,a,b';
+    const rows = [
+      'base,FR,Renamed,FR:white,other,white,80,5,5',
+      'base,QQ,Quite new,TC:white,stolen,white,90,0,2',
+      'colour,FR,Renamed,F 9,nine,FR:white,70,2,9',
+    ];
+    const preview = await checkDecks(db, read(`${columns}\n${rows.join('\n')}\n`), quiet);
+    expect(preview.problems).toEqual([{ line: 3, reason: 'the base TC:white is another maker’s' }]);
+    expect(preview.notes.join()).toContain('bases that are here already stay as they are');
+    const before = await db.query(`select id, l, name from base where id in ('FR:white', 'TC:white') order by id`);
+    await doIt(db, { name: 'deck.import', decks: [...preview.decks].filter((d) => d.colours.length > 0) });
+    expect(await db.query(`select id, l, name from base where id in ('FR:white', 'TC:white') order by id`)).toEqual(before);
+    expect((await listDeck(db)).find((c) => c.code === 'F 9')).toMatchObject({ maker: 'Ferrowmere', base_kind: 'white' });
+  });
+
+  test('a file of too many makers is refused whole', async () => {
+    const rows = Array.from({ length: 51 }, (_, i) => `M${i},C 1,x,70,2,9`);
+    const preview = await checkDecks(db, read(`maker,code,name,L,a,b\n${rows.join('\n')}\n`), quiet);
+    expect([preview.decks, preview.problems[0]!.reason]).toEqual([[], 'it names 51 makers; a file has at most 50']);
   });
 
   test('half a deck is never written', async () => {

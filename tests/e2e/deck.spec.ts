@@ -124,6 +124,8 @@ test('a file that is too large is not read, by the page or by the server', async
   const large = Buffer.alloc(33 * 1024 * 1024, 'a');
   const answer = await request.put(`${demo.url}/api/decks/import?name=large.csv`, { data: large });
   expect(answer.status()).toBe(413);
+  await page.getByLabel('Deck file').setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: large });
+  await expect(page.getByText('large.csv has 33 MB; a deck file has at most 32 MB. Nothing was read.')).toBeVisible();
   const noise = await request.put(`${demo.url}/api/decks/import?name=noise.csv`, {
     data: Buffer.from([0, 1, 2, 255, 254, 10, 200]),
   });

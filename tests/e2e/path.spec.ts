@@ -40,10 +40,8 @@ async function readColorimeter(page: Page, hand: Hand, surface: string) {
     if (await dialog.getByText(/colorimeter \(simulated\), 3 readings, spread ΔE/).isVisible()) return;
     const button = dialog.getByRole('button', { name: /^Read/ });
     await expect(button).toBeEnabled();
-    const before = await dialog.getByRole('listitem').count();
     await hand.press(button);
     await expect(button).toBeEnabled();
-    expect(before).toBeGreaterThanOrEqual(0);
   }
   throw new Error('the colorimeter never settled');
 }

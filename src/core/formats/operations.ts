@@ -3,7 +3,7 @@ import { isTimeZone } from '../light/time-zone';
 import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
 import { LIGHTS } from '../room/facing';
-import { deckSchema } from './deck/deck';
+import { deckSchema, MOST_MAKERS } from './deck/deck';
 import { finite, labSchema, nameSchema, spectrumSchema } from './schemas';
 
 export { labSchema, nameSchema };
@@ -149,7 +149,7 @@ const writes = [
     note: z.string().trim().max(500, 'At most 500 characters.'),
   }),
   /** Checked decks, taken in whole. */
-  z.strictObject({ name: z.literal('deck.import'), decks: z.array(deckSchema).min(1).max(50) }),
+  z.strictObject({ name: z.literal('deck.import'), decks: z.array(deckSchema).min(1).max(MOST_MAKERS) }),
 ] as const;
 
 export const writeSchema = z.discriminatedUnion('name', writes);

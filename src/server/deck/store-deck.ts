@@ -4,7 +4,7 @@ import { D65_10, tristimulus } from '@/core/colour/tristimulus';
 import type { Lab } from '@/core/colour/types';
 import { givenLab } from '@/core/formats/deck/check';
 import type { Deck, DeckBase } from '@/core/formats/deck/deck';
-import { upsertBases, upsertDeckColours, upsertMaker, type NewBase } from '@/data/decks';
+import { addMaker, upsertBases, upsertDeckColours, upsertMaker, type NewBase } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 
 /** Lab of an entry that was checked: of its spectrum when it has one. */
@@ -23,7 +23,8 @@ type Options = { readonly importId: string | null; readonly optical?: readonly O
 /** Writes a checked deck: its maker, bases and colours. Colours without a base stand in an assumed white one. */
 export async function storeDeck(sql: Sql, deck: Deck, { importId, optical = [] }: Options): Promise<void> {
   const { maker } = deck;
-  await upsertMaker(sql, { id: maker.id, name: maker.name, tintSystemId: deck.tintSystem ?? null });
+  if (importId === null) await upsertMaker(sql, { id: maker.id, name: maker.name, tintSystemId: deck.tintSystem ?? null });
+  else await addMaker(sql, { id: maker.id, name: maker.name, tintSystemId: deck.tintSystem ?? null });
   const bases = deck.bases.map((base): NewBase => {
     const known = optical.find((o) => o.id === base.id);
     return {

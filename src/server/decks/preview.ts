@@ -1,6 +1,15 @@
-import { wrongInDeck, wrongWith } from '@/core/formats/deck/check';
-import type { Deck, DeckEntry, Problem, ReadDecks } from '@/core/formats/deck/deck';
-import { listBasesOfMaker, listCodes, listTintSystems } from '@/data/decks';
+import { wrongInDeck, wrongWith, type Around } from '@/core/formats/deck/check';
+import {
+  MOST_MAKERS,
+  rowKey,
+  type Deck,
+  type DeckBase,
+  type DeckEntry,
+  type Problem,
+  type ReadDecks,
+} from '@/core/formats/deck/deck';
+import { listBases, listBasesOfMaker, listCodes, listTintSystems } from '@/data/decks';
+import type { TintSystemRow } from '@/data/rows';
 import type { Sql } from '@/data/sql';
 
 export type Preview = {
@@ -14,55 +23,82 @@ export type Progress = (done: number, total: number) => Promise<void>;
 /** Colours checked between two reports of progress; about 60 ms of work. */
 const BATCH = 150;
 
-type Known = { readonly codes: ReadonlySet<string>; readonly bases: ReadonlySet<string>; readonly colourants: readonly string[] };
+type Known = Around & {
+  readonly codes: ReadonlySet<string>;
+  /** Ids of the file's bases that another maker has. */
+  readonly foreign: ReadonlySet<string>;
+};
 
-async function knownOf(sql: Sql, deck: Deck): Promise<Known> {
-  const systems = await listTintSystems(sql);
+async function knownOf(sql: Sql, deck: Deck, systems: readonly TintSystemRow[]): Promise<Known> {
+  const named = await listBases(
+    sql,
+    deck.bases.map((b) => b.id),
+  );
   return {
     codes: new Set(await listCodes(sql, deck.maker.id)),
     bases: new Set((await listBasesOfMaker(sql, deck.maker.id)).map((b) => b.id)),
+    foreign: new Set(named.filter((b) => b.maker_id !== deck.maker.id).map((b) => b.id)),
     colourants: systems.find((t) => t.id === deck.tintSystem)?.colourants.map((c) => c.id) ?? [],
   };
 }
 
 function reasonAgainst(deck: Deck, entry: DeckEntry, known: Known): string | undefined {
   if (known.codes.has(entry.code)) return `${entry.code}: this code is in the deck already`;
-  const wrong = wrongWith(entry) ?? wrongInDeck(deck, entry, known.colourants);
+  const wrong = wrongWith(entry) ?? wrongInDeck(deck, entry, known);
   return wrong && `${entry.code}: ${wrong}`;
+}
+
+function reasonAgainstBase(base: DeckBase, known: Known): string | undefined {
+  if (known.foreign.has(base.id)) return `the base ${base.id} is another maker’s`;
+  const wrong = wrongWith(base);
+  return wrong && `the base ${base.id}: ${wrong}`;
+}
+
+const reachesFarEnough = ({ spectrum }: DeckEntry) =>
+  !spectrum || (spectrum.start <= 380 && spectrum.start + spectrum.step * (spectrum.values.length - 1) >= 780);
+
+/** What the person should know of a deck that would be taken. */
+function notesOn(deck: Deck, known: Known): string[] {
+  const { name } = deck.maker;
+  return [
+    ...(deck.colours.some((c) => c.base === undefined)
+      ? [`${name}: colours without a base are taken to stand in a usual white base (L* 96, a* −0.7, b* 2.3).`]
+      : []),
+    ...(deck.colours.every(reachesFarEnough)
+      ? []
+      : [`${name}: spectra do not reach from 380 to 780 nm; their end values are held.`]),
+    ...(deck.bases.some((b) => known.bases.has(b.id)) ? [`${name}: bases that are here already stay as they are.`] : []),
+  ];
 }
 
 /** Checks every colour against what a surface can be and against what is there already; nothing is written. */
 export async function checkDecks(sql: Sql, read: ReadDecks, progress: Progress): Promise<Preview> {
+  if (read.decks.length > MOST_MAKERS) {
+    const reason = `it names ${read.decks.length} makers; a file has at most ${MOST_MAKERS}`;
+    return { decks: [], notes: [...read.notes], problems: [{ line: 0, reason }] };
+  }
   const total = read.decks.reduce((sum, d) => sum + d.colours.length, 0);
+  const systems = await listTintSystems(sql);
   const problems: Problem[] = [...read.problems];
   const notes: string[] = [...read.notes];
   const decks: Deck[] = [];
   let done = 0;
   for (const deck of read.decks) {
-    const known = await knownOf(sql, deck);
-    const badBase = deck.bases.find((b) => wrongWith(b));
-    if (badBase) {
-      problems.push({ line: 0, reason: `the base ${badBase.id}: ${wrongWith(badBase)}` });
-      continue;
-    }
-    const taken: DeckEntry[] = [];
+    const known = await knownOf(sql, deck, systems);
+    const line = (kind: 'colour' | 'base', code: string) => read.lines?.get(rowKey(deck.maker.id, kind, code)) ?? 0;
+    const good = (kind: 'colour' | 'base', code: string, reason: string | undefined) => {
+      if (reason) problems.push({ line: line(kind, code), reason });
+      return !reason;
+    };
+    const bases = deck.bases.filter((b) => good('base', b.id, reasonAgainstBase(b, known)));
+    const colours: DeckEntry[] = [];
     for (const entry of deck.colours) {
-      const reason = reasonAgainst(deck, entry, known);
-      if (reason) problems.push({ line: 0, reason });
-      else taken.push(entry);
+      if (good('colour', entry.code, reasonAgainst({ ...deck, bases }, entry, known))) colours.push(entry);
       if (++done % BATCH === 0) await progress(done, total);
     }
-    if (taken.some((c) => c.base === undefined))
-      notes.push(`${deck.maker.name}: colours without a base are taken to stand in a usual white base (L* 96, a* −0.7, b* 2.3).`);
-    if (
-      taken.some(
-        (c) =>
-          c.spectrum && (c.spectrum.start > 380 || c.spectrum.start + c.spectrum.step * (c.spectrum.values.length - 1) < 780),
-      )
-    )
-      notes.push(`${deck.maker.name}: spectra do not reach from 380 to 780 nm; their end values are held.`);
-    decks.push({ ...deck, colours: taken });
+    notes.push(...notesOn({ ...deck, bases, colours }, known));
+    decks.push({ ...deck, bases: bases.filter((b) => !known.bases.has(b.id)), colours });
   }
   await progress(total, total);
-  return { decks, problems, notes };
+  return { decks, problems: problems.sort((p, q) => p.line - q.line), notes };
 }

@@ -19,14 +19,18 @@ export function wrongWith(entry: HasColour): string | undefined {
   return undefined;
 }
 
+/** What is here already: base ids of the deck's maker, and the colourants of its tint system. */
+export type Around = { readonly bases: ReadonlySet<string>; readonly colourants: readonly string[] };
+
 /** Why a colour's base or formula does not fit its deck, or undefined. */
 export function wrongInDeck(
   deck: Pick<Deck, 'bases' | 'tintSystem'>,
   entry: DeckEntry,
-  colourants: readonly string[],
+  { bases, colourants }: Around,
 ): string | undefined {
-  if (entry.base !== undefined && !deck.bases.some((b) => b.id === entry.base))
-    return `its base ${entry.base} is not in the file`;
+  const { base } = entry;
+  if (base !== undefined && !bases.has(base) && !deck.bases.some((b) => b.id === base))
+    return `its base ${base} is not in the file`;
   if (!entry.formula) return undefined;
   if (deck.tintSystem === undefined) return 'a formula without a tint system';
   const unknown = Object.keys(entry.formula).find((id) => !colourants.includes(id));

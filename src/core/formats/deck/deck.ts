@@ -44,7 +44,15 @@ export type DeckEntry = Deck['colours'][number];
 
 /** What is wrong with one line of a file, in words; line 0 is the file as a whole. */
 export type Problem = { readonly line: number; readonly reason: string };
+/** Where a row of a table stood, by {@link rowKey}; files without lines have none. */
+export type RowLines = ReadonlyMap<string, number>;
+export const rowKey = (maker: string, kind: 'colour' | 'base', code: string): string => `${maker}\0${kind}\0${code}`;
+
+/** Most makers in one file. */
+export const MOST_MAKERS = 50;
+
 export type ReadDecks = {
+  readonly lines?: RowLines;
   readonly decks: readonly Deck[];
   readonly problems: readonly Problem[];
   readonly notes: readonly string[];

@@ -8,6 +8,7 @@ import {
   type DeckEntry,
   type Problem,
   type ReadDecks,
+  rowKey,
 } from './deck';
 
 /** Columns of a deck table besides the spectral ones, which are named by their wavelength in nanometres. Required: code and a colour. */
@@ -138,7 +139,7 @@ export function readDeckTable(header: TableRow, rows: readonly TableRow[], defau
   }
   const ignored = names.filter((n) => n !== '' && !(DECK_COLUMNS as readonly string[]).includes(n) && !/^\d{3,4}$/.test(n));
   const notes = ignored.length > 0 ? [`Columns not used: ${ignored.join(', ')}.`] : [];
-  return { decks: [...decks.values()], problems, notes };
+  return { decks: [...decks.values()], problems, notes, lines: seen };
 }
 
 type Place = { readonly line: number; readonly defaults: Defaults };
@@ -147,7 +148,7 @@ function takeRow(decks: Map<string, Found>, seen: Map<string, number>, cells: Ce
   const maker = cells.maker || defaults.maker;
   const kind = cells.kind || 'colour';
   if (kind !== 'colour' && kind !== 'base') wrong(`its kind is “${kind.slice(0, 20)}”, neither colour nor base`);
-  const key = `${maker}\0${kind}\0${cells.code}`;
+  const key = rowKey(maker, kind === 'base' ? 'base' : 'colour', cells.code ?? '');
   const before = seen.get(key);
   if (before !== undefined) wrong(`the code ${cells.code} stands already in line ${before}`);
   const deck = decks.get(maker) ?? {
