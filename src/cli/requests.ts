@@ -6,37 +6,25 @@ import { cam16, viewing } from '@/core/colour/cam16';
 import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
-import { reflectanceFromLab } from '@/core/colour/reflectance';
-import { resample } from '@/core/colour/resample';
 import { labFromHex } from '@/core/colour/srgb';
 import { D65_10, lightReflectanceValue, tristimulus, whiteOf } from '@/core/colour/tristimulus';
 import type { Lab } from '@/core/colour/types';
 import { undertone } from '@/core/colour/undertone';
 import { colourSchema, judgeSchema, labTupleSchema, type ColourInput } from '@/core/formats/schemas';
+import { reflectanceOfColour } from '@/core/formats/room-light';
 import { relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
+import { appearance, light } from './light';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
 const tuple = (c: Lab) => [c.l, c.a, c.b];
 const spectrum = (values: Reflectance) => ({ start: GRID.start, step: GRID.step, values: Array.from(values) });
 
-function reflectanceOf(colour: ColourInput): Reflectance {
-  if ('spectrum' in colour) return resample(colour.spectrum.start, colour.spectrum.step, colour.spectrum.values).reflectance;
-  const solved = reflectanceFromLab('lab' in colour ? lab(colour.lab) : labFromHex(colour.hex));
-  if (!solved.ok)
-    throw new RangeError(
-      `Lab ${tuple(solved.lab)
-        .map((v) => v.toFixed(2))
-        .join(', ')} lies outside what a surface can be`,
-    );
-  return solved.value;
-}
-
 function labOf(colour: ColourInput): Lab {
   if ('lab' in colour) return lab(colour.lab);
   if ('hex' in colour) return labFromHex(colour.hex);
-  return labFromXyz(tristimulus(reflectanceOf(colour), D65_10));
+  return labFromXyz(tristimulus(reflectanceOfColour(colour), D65_10));
 }
 
 const observerSchema = z.union([z.literal(2), z.literal(10)]);
@@ -53,7 +41,7 @@ function xyz(request: Record<string, unknown>) {
   const asked = xyzSchema.parse(request);
   const light = illuminant(asked.illuminant);
   if (!light.ok) throw new RangeError(`unknown illuminant ${light.name}`);
-  const reflectance = reflectanceOf(colourOf(request));
+  const reflectance = reflectanceOfColour(colourOf(request));
   const weights = integrationWeights(light.value, asked.observer);
   const found = tristimulus(reflectance, weights);
   return {
@@ -72,7 +60,7 @@ function strength(request: Record<string, unknown>) {
   const { full, base, p } = z
     .object({ full: colourSchema, base: colourSchema, p: z.number().min(0).max(STRENGTH_RANGE.max) })
     .parse(request);
-  const mixed = atStrength(reflectanceOf(full), reflectanceOf(base), p);
+  const mixed = atStrength(reflectanceOfColour(full), reflectanceOfColour(base), p);
   if (!mixed.ok) throw new RangeError(`at ${mixed.nanometres} nm this strength would need less absorption than none`);
   const { reflectance, lab: found, lrv, surface } = mixed.value;
   return { spectrum: spectrum(reflectance), lab: tuple(found), lrv, says: sayStrength(p * 100), k1: surface.k1 };
@@ -89,7 +77,7 @@ function undertoneOf(request: Record<string, unknown>) {
 function under(cct: number): (colour: Lab) => Lab {
   const weights = integrationWeights(lightOfTemperature(cct), 10);
   const white = whiteOf(weights);
-  return (colour) => labFromXyz(tristimulus(reflectanceOf({ lab: [colour.l, colour.a, colour.b] }), weights), white);
+  return (colour) => labFromXyz(tristimulus(reflectanceOfColour({ lab: [colour.l, colour.a, colour.b] }), weights), white);
 }
 
 function judge(request: Record<string, unknown>) {
@@ -139,12 +127,25 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   xyz,
   deltaE,
   cam16: cam16Of,
-  reflectance: (request) => ({ spectrum: spectrum(reflectanceOf(colourOf(request))) }),
+  reflectance: (request) => ({ spectrum: spectrum(reflectanceOfColour(colourOf(request))) }),
   strength,
   undertone: undertoneOf,
   sun,
+  light,
+  appearance: (request) => appearance(request, colourOf(request)),
   judge,
 };
+
+type Issue = z.core.$ZodIssue;
+
+/** Of a choice of shapes, the issues of the one that came nearest: fewest, then deepest. */
+function nearest(issue: Issue): Issue[] {
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+  const choices = issue.errors.map((found) => found.flatMap(nearest));
+  const depth = (found: readonly Issue[]) => Math.max(...found.map((i) => i.path.length));
+  choices.sort((p, q) => p.length - q.length || depth(q) - depth(p));
+  return choices[0]!.map((i) => ({ ...i, path: [...issue.path, ...i.path] }));
+}
 
 /** The answer to one request, or `{ error }` in its place. */
 export function answer(operation: string, request: unknown): unknown {
@@ -152,7 +153,12 @@ export function answer(operation: string, request: unknown): unknown {
     return OPERATIONS[operation]!(z.record(z.string(), z.unknown()).parse(request));
   } catch (e) {
     if (e instanceof z.ZodError)
-      return { error: e.issues.map((i) => `${i.path.join('.') || 'request'}: ${i.message}`).join('; ') };
+      return {
+        error: e.issues
+          .flatMap(nearest)
+          .map((i) => `${i.path.join('.') || 'request'}: ${i.message}`)
+          .join('; '),
+      };
     if (e instanceof RangeError) return { error: e.message };
     throw e;
   }

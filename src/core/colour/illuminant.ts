@@ -14,13 +14,18 @@ export const daylight65: SpectralPower = tabled('D65');
 /** Range of the CIE daylight formula, in kelvin. CIE 15:2018 §3.1. */
 export const DAYLIGHT_RANGE = { min: 4000, max: 25000 } as const;
 
+/** The CIE daylight components S0, S1, S2, of which every CIE daylight is a sum. CIE 15:2018 table 6. */
+export const DAYLIGHT_COMPONENTS: readonly SpectralPower[] = [DAYLIGHT_S0, DAYLIGHT_S1, DAYLIGHT_S2].map((s) =>
+  Float64Array.from(s),
+);
+
 /**
- * CIE daylight of a correlated colour temperature, relative spectral power. CIE 15:2018 eq. 3.2–3.5.
+ * Shares M1, M2 of the second and third component in the CIE daylight of a correlated colour temperature. CIE 15:2018 eq. 3.2–3.5.
  *
  * @param kelvin 4,000–25,000
  * @throws RangeError outside that range
  */
-export function daylight(kelvin: number): SpectralPower {
+export function daylightShares(kelvin: number): readonly [m1: number, m2: number] {
   if (!(kelvin >= DAYLIGHT_RANGE.min && kelvin <= DAYLIGHT_RANGE.max))
     throw new RangeError(`daylight of ${kelvin} K: the CIE formula holds from 4,000 to 25,000 K`);
   const [p3, p2, p1, p0] = kelvin <= 7000 ? [-4.607e9, 2.9678e6, 0.09911e3, 0.244063] : [-2.0064e9, 1.9018e6, 0.24748e3, 0.23704];
@@ -29,6 +34,12 @@ export function daylight(kelvin: number): SpectralPower {
   const m = 0.0241 + 0.2562 * x - 0.7341 * y;
   const m1 = (-1.3515 - 1.7703 * x + 5.9114 * y) / m;
   const m2 = (0.03 - 31.4424 * x + 30.0717 * y) / m;
+  return [m1, m2];
+}
+
+/** CIE daylight of a correlated colour temperature (4,000–25,000 K), relative spectral power. CIE 15:2018 eq. 3.2–3.5. */
+export function daylight(kelvin: number): SpectralPower {
+  const [m1, m2] = daylightShares(kelvin);
   return Float64Array.from(DAYLIGHT_S0, (s0, i) => s0 + m1 * DAYLIGHT_S1[i]! + m2 * DAYLIGHT_S2[i]!);
 }
 

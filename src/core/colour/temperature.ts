@@ -22,28 +22,33 @@ function locus(kelvin: number): UV {
 
 export type ColourTemperature = { readonly cct: number; readonly duv: number };
 
-const SEARCH = { mired: [20, 1000], steps: 50, phi: (Math.sqrt(5) - 1) / 2 } as const;
+/** The Planckian locus in steps of 1 mired, from 20 (50,000 K) to 1,000 (1,000 K): between them it is as good as straight. */
+const MIREDS = { from: 20, to: 1000 } as const;
+let tabled: readonly UV[] | undefined;
+const locusTable = (): readonly UV[] =>
+  (tabled ??= Array.from({ length: MIREDS.to - MIREDS.from + 1 }, (_, k) => locus(1e6 / (MIREDS.from + k))));
+
+/** Nearest point of the segment from `p` to `q`: how far along (0–1), and how far away. */
+function nearestOn(p: UV, q: UV, [u, v]: UV): { readonly along: number; readonly away: number } {
+  const [du, dv] = [q[0] - p[0], q[1] - p[1]];
+  const along = Math.min(1, Math.max(0, ((u - p[0]) * du + (v - p[1]) * dv) / (du * du + dv * dv)));
+  return { along, away: Math.hypot(u - p[0] - along * du, v - p[1] - along * dv) };
+}
 
 /**
  * Correlated colour temperature in kelvin (1,000–50,000) and Duv (signed distance from the Planckian locus in CIE 1960 uv,
- * positive above it, i.e. greenish), by search along the locus in mireds. CIE 15:2018 §9.5; |Duv| ≤ 0.05 for meaning.
+ * positive above it, i.e. greenish), as the nearest point of the locus in steps of 1 mired. CIE 15:2018 §9.5; |Duv| ≤ 0.05 for meaning.
  *
  * @param xyz 2° tristimulus values of the light, any scale
  */
 export function colourTemperature(xyz: XYZ): ColourTemperature {
-  const [u, v] = chromaticity60(xyz);
-  const distance = (mired: number) => {
-    const [lu, lv] = locus(1e6 / mired);
-    return Math.hypot(u - lu, v - lv);
-  };
-  let [low, high]: [number, number] = [SEARCH.mired[0], SEARCH.mired[1]];
-  for (let i = 0; i < SEARCH.steps; i++) {
-    const a = high - SEARCH.phi * (high - low);
-    const b = low + SEARCH.phi * (high - low);
-    if (distance(a) < distance(b)) high = b;
-    else low = a;
+  const at = chromaticity60(xyz);
+  const table = locusTable();
+  let best = { mired: MIREDS.from as number, away: Infinity, v: 0 };
+  for (let k = 0; k + 1 < table.length; k++) {
+    const [p, q] = [table[k]!, table[k + 1]!];
+    const { along, away } = nearestOn(p, q, at);
+    if (away < best.away) best = { mired: MIREDS.from + k + along, away, v: p[1] + along * (q[1] - p[1]) };
   }
-  const mired = (low + high) / 2;
-  const [, lv] = locus(1e6 / mired);
-  return { cct: 1e6 / mired, duv: Math.sign(v - lv) * distance(mired) };
+  return { cct: 1e6 / best.mired, duv: Math.sign(at[1] - best.v) * best.away };
 }

@@ -4,7 +4,7 @@ import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
 import { LIGHTS } from '../room/facing';
 import { deckSchema, MOST_MAKERS } from './deck/deck';
-import { finite, labSchema, nameSchema, spectrumSchema } from './schemas';
+import { finite, labSchema, latitudeSchema, longitudeSchema, nameSchema, spectrumSchema } from './schemas';
 
 export { labSchema, nameSchema };
 
@@ -12,12 +12,8 @@ const id = z.uuid();
 
 export const placeSchema = z.strictObject({
   name: nameSchema,
-  latitude: finite('A latitude is a number of degrees.')
-    .min(-90, 'Latitude lies between −90 and 90°.')
-    .max(90, 'Latitude lies between −90 and 90°.'),
-  longitude: finite('A longitude is a number of degrees.')
-    .min(-180, 'Longitude lies between −180 and 180°.')
-    .max(180, 'Longitude lies between −180 and 180°.'),
+  latitude: latitudeSchema,
+  longitude: longitudeSchema,
   timeZone: z.string().max(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
 });
 export const unitsSchema = z.enum(['metric', 'imperial']);

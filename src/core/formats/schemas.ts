@@ -5,6 +5,13 @@ export const finite = (message: string) => z.number({ error: message });
 /** Longest name or label kept. */
 export const NAME_LENGTH = 200;
 
+export const latitudeSchema = finite('A latitude is a number of degrees.')
+  .min(-90, 'Latitude lies between −90 and 90°.')
+  .max(90, 'Latitude lies between −90 and 90°.');
+export const longitudeSchema = finite('A longitude is a number of degrees.')
+  .min(-180, 'Longitude lies between −180 and 180°.')
+  .max(180, 'Longitude lies between −180 and 180°.');
+
 const CONTROL = /[\u0000-\u001f\u007f]/;
 /** A name as people type it: trimmed, 1–200 characters, no control characters; anything else, emoji included, is theirs to use. */
 export const nameSchema = z

@@ -1,3 +1,5 @@
+import { ASSUMED } from './assumptions';
+
 /** Sky conditions of the IES daylight availability equations. */
 export const SKY_CONDITIONS = ['clear', 'partly-cloudy', 'overcast'] as const;
 export type SkyCondition = (typeof SKY_CONDITIONS)[number];
@@ -14,16 +16,27 @@ const SOLAR_CONSTANT_LUX = 127_500;
 
 const RAD = Math.PI / 180;
 
+/** Altitude at which civil twilight ends, degrees. */
+const CIVIL_TWILIGHT_DEG = -6;
+/** Below this nothing of the day is left. */
+const NIGHT_DEG = -12;
+
+/** Share of the sky's light at sunset that is left with the sun below the horizon: it falls evenly in the logarithm. */
+function twilightShare(altitudeDeg: number): number {
+  if (altitudeDeg < NIGHT_DEG) return 0;
+  return (ASSUMED.twilightLux.value / (1000 * AVAILABILITY.clear.a)) ** (altitudeDeg / CIVIL_TWILIGHT_DEG);
+}
+
 /** Daylight on the ground, lux: the sun's beam on a surface facing it, and the sky's light on a horizontal surface. */
 export type Daylight = { readonly beamNormalLux: number; readonly skyHorizontalLux: number };
 
 /**
- * Daylight available under a sky condition with the sun at an altitude (degrees, without refraction) on a day of the year (1–366). IES RP-21;
- * nothing once the sun is down: twilight is left out.
+ * Daylight available under a sky condition with the sun at an altitude (degrees, without refraction) on a day of the year (1–366). IES RP-21
+ * by day, twilight after it down to 12° below the horizon.
  */
 export function daylightAvailable(condition: SkyCondition, altitudeDeg: number, dayOfYear: number): Daylight {
-  if (altitudeDeg <= 0) return { beamNormalLux: 0, skyHorizontalLux: 0 };
   const { c, a, b, power } = AVAILABILITY[condition];
+  if (altitudeDeg <= 0) return { beamNormalLux: 0, skyHorizontalLux: 1000 * a * twilightShare(altitudeDeg) };
   const sine = Math.sin(altitudeDeg * RAD);
   const extraterrestrial = SOLAR_CONSTANT_LUX * (1 + 0.034 * Math.cos((2 * Math.PI * (dayOfYear - 2)) / 365));
   return {

@@ -112,8 +112,13 @@ describe('daylight availability (IES RP-21)', () => {
     }
   });
 
-  test('nothing once the sun is down', () => {
-    expect(daylightAvailable('clear', -1, 100)).toEqual({ beamNormalLux: 0, skyHorizontalLux: 0 });
+  test('twilight goes on from sunset to the usual 3.4 lx at the end of civil twilight, and to nothing at night', () => {
+    expect(daylightAvailable('clear', 0, 100).skyHorizontalLux).toBeCloseTo(800, 9); // IES RP-21 at the horizon
+    expect(daylightAvailable('clear', -6, 100)).toEqual({ beamNormalLux: 0, skyHorizontalLux: expect.closeTo(3.4, 9) as number });
+    expect(daylightAvailable('clear', -13, 100)).toEqual({ beamNormalLux: 0, skyHorizontalLux: 0 });
+    expect(daylightAvailable('overcast', -3, 100).skyHorizontalLux).toBeLessThan(
+      daylightAvailable('clear', -3, 100).skyHorizontalLux,
+    );
   });
 
   test('days of the year', () => {

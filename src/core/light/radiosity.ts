@@ -1,84 +1,31 @@
-import { polygonFactor, type Vector } from './view-factor';
+import type { PatchedBox } from './box';
+import { elementFactors } from './element-factors';
 
-/** Inside measures of a box room, metres: along the first wall, away from it, and up. */
-export type Box = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
-
-export const FACES = ['wall-0', 'wall-1', 'wall-2', 'wall-3', 'floor', 'ceiling'] as const;
-export type Face = (typeof FACES)[number];
-
-/** A flat piece of a face: centre, inward normal, corners (metres) and area (m²). */
-export type Patch = {
-  readonly face: Face;
-  readonly centre: Vector;
-  readonly normal: Vector;
-  readonly corners: readonly Vector[];
-  readonly area: number;
-};
-
-type FaceFrame = {
-  readonly face: Face;
-  readonly origin: Vector;
-  readonly u: Vector;
-  readonly v: Vector;
-  readonly normal: Vector;
-};
-
-/** Each face as an origin and two edges. Walls go clockwise seen from above; wall 0 lies at y = 0. */
-function framesOf({ widthM: w, depthM: d, heightM: h }: Box): FaceFrame[] {
-  return [
-    { face: 'wall-0', origin: [0, 0, 0], u: [w, 0, 0], v: [0, 0, h], normal: [0, 1, 0] },
-    { face: 'wall-1', origin: [w, 0, 0], u: [0, d, 0], v: [0, 0, h], normal: [-1, 0, 0] },
-    { face: 'wall-2', origin: [0, d, 0], u: [w, 0, 0], v: [0, 0, h], normal: [0, -1, 0] },
-    { face: 'wall-3', origin: [0, 0, 0], u: [0, d, 0], v: [0, 0, h], normal: [1, 0, 0] },
-    { face: 'floor', origin: [0, 0, 0], u: [w, 0, 0], v: [0, d, 0], normal: [0, 0, 1] },
-    { face: 'ceiling', origin: [0, 0, h], u: [w, 0, 0], v: [0, d, 0], normal: [0, 0, -1] },
-  ];
-}
-
-/** The point of a face at shares `s` and `t` of its edges. */
-const pointOn = ({ origin, u, v }: FaceFrame, s: number, t: number): Vector => [
-  origin[0] + s * u[0] + t * v[0],
-  origin[1] + s * u[1] + t * v[1],
-  origin[2] + s * u[2] + t * v[2],
-];
-const length = (v: Vector) => Math.hypot(...v);
-
-/**
- * The inside of a box room in patches no longer than `sizeM`, in the order of {@link FACES}.
- *
- * @throws RangeError for a measure or size that is not positive
- */
-export function patchesOf(box: Box, sizeM: number): Patch[] {
-  for (const [name, value] of Object.entries({ ...box, sizeM }))
-    if (!(value > 0)) throw new RangeError(`${name} ${value} m: must be more than 0`);
-  return framesOf(box).flatMap((frame) => {
-    const { face, u, v, normal } = frame;
-    const [across, up] = [Math.ceil(length(u) / sizeM), Math.ceil(length(v) / sizeM)];
-    const area = (length(u) * length(v)) / (across * up);
-    return Array.from({ length: across * up }, (_, n): Patch => {
-      const [i, j] = [n % across, Math.floor(n / across)];
-      const at = (s: number, t: number) => pointOn(frame, (i + s) / across, (j + t) / up);
-      return { face, normal, area, centre: at(0.5, 0.5), corners: [at(0, 0), at(1, 0), at(1, 1), at(0, 1)] };
-    });
-  });
-}
+const { abs, max } = Math;
 
 /**
  * Form factors from each patch's centre to every other patch, row by row (n × n): exact for a point, so that the rows of a closed room add
  * up to 1.
  */
-export function formFactors(patches: readonly Patch[]): Float64Array {
+export function formFactors({ faces, patches }: PatchedBox): Float64Array {
   const n = patches.length;
   const factors = new Float64Array(n * n);
-  patches.forEach((from, i) =>
-    patches.forEach((to, j) => {
-      if (from.face !== to.face) factors[i * n + j] = polygonFactor(from.centre, from.normal, to.corners);
-    }),
-  );
+  patches.forEach((from, i) => {
+    const own = faces[from.face]!.plane;
+    faces.forEach((to, f) => {
+      if (f !== from.face) factors.set(elementFactors(from.centre, own, to), i * n + to.first);
+    });
+  });
   return factors;
 }
 
-export const RADIOSITY = { sweeps: 200, tolerance: 1e-6 } as const;
+export const RADIOSITY = {
+  sweeps: 200,
+  /** Largest change of a sweep over the largest value at which a solution counts as found. */
+  tolerance: 1e-6,
+  /** The same for the adjoint, whose values only weigh light. */
+  weightTolerance: 1e-4,
+} as const;
 
 export type Bounced = {
   /** Illuminance with everything bounced, per patch, in the units of `direct`. */
@@ -89,6 +36,11 @@ export type Bounced = {
   readonly converged: boolean;
 };
 
+function mustReflectLess(reflectance: ArrayLike<number>): void {
+  for (let i = 0; i < reflectance.length; i++)
+    if (!(reflectance[i]! >= 0 && reflectance[i]! < 1)) throw new RangeError(`reflectance ${reflectance[i]}: must lie in [0, 1)`);
+}
+
 /**
  * Illuminance of each patch when all reflect diffusely: E = direct + F (ρ E), by Gauss–Seidel sweeps.
  *
@@ -97,8 +49,7 @@ export type Bounced = {
  */
 export function bounce(factors: Float64Array, direct: ArrayLike<number>, reflectance: ArrayLike<number>): Bounced {
   const n = direct.length;
-  for (let i = 0; i < n; i++)
-    if (!(reflectance[i]! >= 0 && reflectance[i]! < 1)) throw new RangeError(`reflectance ${reflectance[i]}: must lie in [0, 1)`);
+  mustReflectLess(reflectance);
   const total = Float64Array.from(direct);
   let residual = Infinity;
   for (let sweep = 1; sweep <= RADIOSITY.sweeps; sweep++) {
@@ -107,12 +58,96 @@ export function bounce(factors: Float64Array, direct: ArrayLike<number>, reflect
     for (let i = 0; i < n; i++) {
       let sum = direct[i]!;
       for (let j = 0; j < n; j++) sum += factors[i * n + j]! * reflectance[j]! * total[j]!;
-      change = Math.max(change, Math.abs(sum - total[i]!));
-      largest = Math.max(largest, sum);
+      change = max(change, abs(sum - total[i]!));
+      largest = max(largest, sum);
       total[i] = sum;
     }
     residual = largest > 0 ? change / largest : 0;
     if (residual < RADIOSITY.tolerance) return { total, sweeps: sweep, residual, converged: true };
   }
   return { total, sweeps: RADIOSITY.sweeps, residual, converged: false };
+}
+
+/** One receiver in one band: what it sees of each patch, and what the patches reflect there. */
+export type Receivers = {
+  /** Factor from receiver r to patch j at r · n + j. */
+  readonly factors: Float64Array;
+  /** Reflectance of patch j in band b at j · bands + b. */
+  readonly reflectance: Float64Array;
+  readonly count: number;
+  readonly bands: number;
+};
+
+/** The transpose of an n × n matrix. */
+function transposed(matrix: Float64Array, n: number): Float64Array {
+  const out = new Float64Array(n * n);
+  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) out[j * n + i] = matrix[i * n + j]!;
+  return out;
+}
+
+/** Columns that are summed side by side: as many as stay in registers. */
+const BLOCK = 4;
+
+/** Sums of factor[offset + i] · w[start + 4 i + c] over i for the four columns c of a block, into `sums`. */
+function fourSums(factors: Float64Array, offset: number, block: Float64Array, sums: Float64Array): void {
+  let [a, b, c, d] = [0, 0, 0, 0];
+  for (let i = offset, p = 0; p < block.length; i++, p += BLOCK) {
+    const f = factors[i]!;
+    a += f * block[p]!;
+    b += f * block[p + 1]!;
+    c += f * block[p + 2]!;
+    d += f * block[p + 3]!;
+  }
+  sums[0] = a;
+  sums[1] = b;
+  sums[2] = c;
+  sums[3] = d;
+}
+
+/** Solves four columns, from `first` on; answers their weights, patch by patch. */
+function solveBlock(toPatch: Float64Array, { factors, reflectance, count, bands }: Receivers, first: number): Float64Array {
+  const n = reflectance.length / bands;
+  const block = new Float64Array(n * BLOCK);
+  const sums = new Float64Array(BLOCK);
+  const width = Math.min(BLOCK, count * bands - first);
+  for (let sweep = 1; sweep <= RADIOSITY.sweeps; sweep++) {
+    let [change, largest] = [0, 0];
+    for (let j = 0; j < n; j++) {
+      fourSums(toPatch, j * n, block, sums);
+      for (let c = 0; c < width; c++) {
+        const column = first + c;
+        const seen = factors[Math.floor(column / bands) * n + j]!;
+        const value = (sums[c]! + seen) * reflectance[j * bands + (column % bands)]!;
+        const at = j * BLOCK + c;
+        change = max(change, abs(value - block[at]!));
+        largest = max(largest, value);
+        block[at] = value;
+      }
+    }
+    if (change <= RADIOSITY.weightTolerance * largest) return block;
+  }
+  throw new RangeError('the bounced light does not settle: the surfaces reflect nearly everything');
+}
+
+/**
+ * How much of the direct light of each patch reaches each receiver after one bounce or more, in each band: the adjoint of {@link bounce},
+ * solved once for all moments. w = ρ (f + Fᵀ w), by Gauss–Seidel sweeps. Weight of receiver r in band b for patch j at
+ * (j · count + r) · bands + b.
+ *
+ * @param formFactorsOf the room's own (n × n)
+ * @throws RangeError for a reflectance outside [0, 1), or when the sweeps do not settle
+ */
+export function bounceWeights(formFactorsOf: Float64Array, receivers: Receivers): Float64Array {
+  const { reflectance, count, bands } = receivers;
+  mustReflectLess(reflectance);
+  const n = reflectance.length / bands;
+  const columns = count * bands;
+  const toPatch = transposed(formFactorsOf, n);
+  const weights = new Float64Array(n * columns);
+  for (let first = 0; first < columns; first += BLOCK) {
+    const block = solveBlock(toPatch, receivers, first);
+    for (let j = 0; j < n; j++)
+      for (let c = 0; c < BLOCK && first + c < columns; c++) weights[j * columns + first + c] = block[j * BLOCK + c]!;
+  }
+  return weights;
 }

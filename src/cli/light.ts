@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import { seenIn, type SceneLight } from '@/core/appearance/scene';
+import { flagsOf, readingsOf } from '@/core/appearance/readings';
+import { lightOfTemperature } from '@/core/colour/illuminant';
+import { labFromXyz } from '@/core/colour/lab';
+import { integrationWeights } from '@/core/colour/observer';
+import { colourTemperature } from '@/core/colour/temperature';
+import { D65_10, tristimulus, whiteOf } from '@/core/colour/tristimulus';
+import type { ColourInput } from '@/core/formats/schemas';
+import {
+  firstProblem,
+  lightRoomOf,
+  lightSchema,
+  momentSchema,
+  reflectanceOfColour,
+  roomSchema,
+  type MomentInput,
+} from '@/core/formats/room-light';
+import type { LightRoom } from '@/core/light/light-room';
+import { outdoorsAt, outdoorsGiven, type Outdoors } from '@/core/light/outdoors';
+import { prepareRoom } from '@/core/light/prepare-room';
+import { illuminance, totalOf, type ReceivedLight, type Receiver } from '@/core/light/receiver';
+import { addLight, luxOf, noLight } from '@/core/light/spectral';
+import { slidePositions, usualPositions } from '@/core/light/sample-positions';
+
+function outdoorsOf(moment: MomentInput, room: LightRoom): Outdoors {
+  if (!('place' in moment)) return outdoorsGiven(moment.sky, room.ground);
+  const { place, time, sky } = moment;
+  return outdoorsAt({ at: Date.parse(time), place, date: time.slice(0, 10), sky }, room.ground);
+}
+
+function checkedRoom(description: z.infer<typeof roomSchema>): LightRoom {
+  const room = lightRoomOf(description);
+  const problem = firstProblem(room);
+  if (problem) throw new RangeError(problem);
+  return room;
+}
+
+const unit = ([x, y, z]: readonly [number, number, number]): [number, number, number] => {
+  const size = Math.hypot(x, y, z);
+  return [x / size, y / size, z / size];
+};
+
+/** What falls there: lux, temperature, and XYZ (2°, Y = 100) of a perfect white; nulls where there is no light to have a colour. */
+function described({ name, at, normal }: Receiver, light: ReceivedLight) {
+  const lux = illuminance(light);
+  if (!(lux.total > 0)) return { name, at, normal, lux, cct: null, duv: null, xyz: null };
+  const white = whiteOf(integrationWeights(totalOf(light), 2));
+  return { name, at, normal, lux, ...colourTemperature(white), xyz: [white.x, white.y, white.z] };
+}
+
+/** `light`: what falls on the room's usual positions, or on the points that are asked for, at a moment. */
+export function light(request: Record<string, unknown>) {
+  const { room: description, moment, points } = lightSchema.parse(request);
+  const room = checkedRoom(description);
+  const receivers = points
+    ? points.map(({ name, at, normal }, n): Receiver => ({ name: name ?? `point-${n + 1}`, at, normal: unit(normal) }))
+    : usualPositions(room);
+  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment, room), moment.lamps);
+  return { [points ? 'points' : 'positions']: receivers.map((receiver, r) => described(receiver, found[r]!)) };
+}
+
+const plainLight = z.strictObject({
+  cct: z.number().min(1000, 'a light of 1,000 to 25,000 K').max(25_000, 'a light of 1,000 to 25,000 K'),
+  lux: z.number().positive('more than 0 lx').max(200_000),
+});
+
+const askedSchema = z.union([
+  z.object({ light: plainLight }),
+  z.object({ room: roomSchema, moment: momentSchema, position: z.string().max(40) }),
+]);
+
+/** The light that comes into the room before any bounce, over its usual positions. */
+function directSum(lights: readonly ReceivedLight[]): Float64Array | undefined {
+  const sum = noLight();
+  for (const { direct } of lights) addLight(sum, direct);
+  return luxOf(sum) > 0 ? sum : undefined;
+}
+
+/** The light at a position of a room, with the room's own as what the eye adapts to. */
+function lightInRoom({
+  room: description,
+  moment,
+  position,
+}: Extract<z.infer<typeof askedSchema>, { position: string }>): SceneLight {
+  const room = checkedRoom(description);
+  const usual = usualPositions(room);
+  const receivers = [...usual, ...slidePositions(room)];
+  const place = receivers.findIndex((r) => r.name === position);
+  if (place < 0) throw new RangeError(`position ${position}: this room has ${receivers.map((r) => r.name).join(', ')}`);
+  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment, room), moment.lamps);
+  const lux = illuminance(found[place]!).total;
+  if (!(lux > 0)) throw new RangeError(`no light falls on ${position} at this moment`);
+  return { power: totalOf(found[place]!), lux, room: directSum(found.slice(0, usual.length)) };
+}
+
+/** `appearance`: how a colour reads in a room at a moment, or in a plain light. */
+export function appearance(request: Record<string, unknown>, colour: ColourInput) {
+  const asked = askedSchema.parse(request);
+  const scene = 'light' in asked ? { power: lightOfTemperature(asked.light.cct), lux: asked.light.lux } : lightInRoom(asked);
+  const reflectance = reflectanceOfColour(colour);
+  const seen = seenIn(scene)(reflectance);
+  const readings = readingsOf(labFromXyz(tristimulus(reflectance, D65_10)), seen);
+  return {
+    lab: [seen.lab.l, seen.lab.a, seen.lab.b],
+    hex: seen.hex,
+    inGamut: seen.inGamut,
+    flags: flagsOf(readings),
+    numbers: { brightness: seen.brightness, colourfulness: seen.colourfulness, lux: scene.lux, readings },
+  };
+}

@@ -1,0 +1,101 @@
+import { chroma } from '../colour/lab';
+import type { Lab } from '../colour/types';
+import { whiteBrightness, type Appearance } from './scene';
+
+export const FLAGS = ['dingy', 'washed-out', 'turned-blue', 'turned-warm', 'turned-green', 'turned-pink'] as const;
+/** What a light does to a colour that a consultant would name. */
+export type Flag = (typeof FLAGS)[number];
+
+export const FLAG_NAMES: Readonly<Record<Flag, string>> = {
+  dingy: 'dingy',
+  'washed-out': 'washed out',
+  'turned-blue': 'bluer',
+  'turned-warm': 'warmer, toward beige',
+  'turned-green': 'greener',
+  'turned-pink': 'pinker',
+};
+
+/**
+ * The one table of thresholds. Facts behind them: BRIEF of the trade, common practice, no source; the figures are this product's own,
+ * fitted to eight published-nowhere trade cases (tests/golden/casebook.json).
+ */
+export const READINGS = {
+  dingy: {
+    /** Only light colours are expected to shine: L* in the deck from here on. */
+    lightFrom: 75,
+    /** Brightness a light colour is expected to have: that of a white in so many lux. */
+    expectedLux: 250,
+    /** Each unit of b* lost counts as this share of brightness; warmth gained counts for the colour. */
+    perWarmth: 0.01,
+    /** Warmth gained counts at most so much. */
+    mostForgiven: 0.2,
+    /** Share of the expected brightness missing. */
+    threshold: 0.15,
+  },
+  'washed-out': {
+    /** L* in the deck: lighter is white already, darker has colour to spare. */
+    light: { from: 75, to: 93 },
+    /** C* in the deck up to here is weak. */
+    weakTo: 14,
+    /** Brightness beyond that of a white in so many lux dazzles; the number is a ratio to it. */
+    dazzlingLux: 3000,
+    threshold: 1,
+  },
+  /** C* in the deck up to which an undertone can turn at all. */
+  nearNeutralTo: 12,
+  'turned-blue': { shift: -1, reads: -2.5 },
+  'turned-warm': { shift: 4, reads: 8, deckBelow: 6 },
+  'turned-green': { shift: -1.5, reads: -2 },
+  'turned-pink': { shift: 1.5, reads: 2 },
+} as const;
+
+/** A reading with its number: it holds when the number reaches the threshold. */
+export type Reading = { readonly flag: Flag; readonly value: number; readonly threshold: number; readonly holds: boolean };
+
+const EXPECTED = whiteBrightness(READINGS.dingy.expectedLux);
+const DAZZLING = whiteBrightness(READINGS['washed-out'].dazzlingLux);
+
+/** Share of the brightness expected of a light colour that is missing, with warmth lost or gained. */
+function dinginess(deck: Lab, { brightness, lab }: Appearance): number {
+  const { perWarmth, mostForgiven } = READINGS.dingy;
+  const warmthLost = Math.max(-mostForgiven / perWarmth, deck.b - lab.b);
+  return 1 - brightness / EXPECTED + perWarmth * warmthLost;
+}
+
+/** A turn counts when the shift and what is read both reach their marks: the smaller share of the two. */
+function turn(shift: number, reads: number, marks: { readonly shift: number; readonly reads: number }): number {
+  return Math.min(shift / marks.shift, reads / marks.reads);
+}
+
+/**
+ * What a light does to a colour, each with its number and threshold.
+ *
+ * @param deck Lab (D65, 10°) of the colour in the deck; @param seen how it looks in the light
+ */
+export function readingsOf(deck: Lab, seen: Appearance): Reading[] {
+  const { dingy, 'washed-out': washed, nearNeutralTo } = READINGS;
+  const nearNeutral = chroma(deck) <= nearNeutralTo;
+  const reading = (flag: Flag, value: number, threshold: number, applies: boolean): Reading => ({
+    flag,
+    value,
+    threshold,
+    holds: applies && value >= threshold,
+  });
+  const [da, db] = [seen.lab.a - deck.a, seen.lab.b - deck.b];
+  const weakLight = deck.l >= washed.light.from && deck.l <= washed.light.to && chroma(deck) <= washed.weakTo;
+  return [
+    reading('dingy', dinginess(deck, seen), dingy.threshold, deck.l >= dingy.lightFrom),
+    reading('washed-out', seen.brightness / DAZZLING, washed.threshold, weakLight),
+    reading('turned-blue', turn(db, seen.lab.b, READINGS['turned-blue']), 1, nearNeutral),
+    reading(
+      'turned-warm',
+      turn(db, seen.lab.b, READINGS['turned-warm']),
+      1,
+      nearNeutral && deck.b < READINGS['turned-warm'].deckBelow,
+    ),
+    reading('turned-green', turn(da, seen.lab.a, READINGS['turned-green']), 1, nearNeutral),
+    reading('turned-pink', turn(da, seen.lab.a, READINGS['turned-pink']), 1, nearNeutral),
+  ];
+}
+
+export const flagsOf = (readings: readonly Reading[]): Flag[] => readings.filter((r) => r.holds).map((r) => r.flag);

@@ -1,0 +1,102 @@
+import { adaptingLuminance, cam16, degreeOfAdaptation, viewing, xyzFromCam16, type Viewing } from '../colour/cam16';
+import { fromRgb16, toRgb16, type Rgb } from '../colour/cat16';
+import type { Reflectance, SpectralPower } from '../colour/grid';
+import { labFromXyz } from '../colour/lab';
+import { integrationWeights } from '../colour/observer';
+import { screenColour } from '../colour/srgb';
+import { tristimulus, WHITE_D65_10, whiteOf } from '../colour/tristimulus';
+import type { Lab, XYZ } from '../colour/types';
+
+/** How a scene is taken to a screen. The adaptation formula is CAM16's; the rest is this product's own choice. */
+export const SCENE = {
+  /** The eye is never wholly adapted to a coloured light, however bright. Own choice, in line with measured degrees of 0.85–0.95. */
+  mostAdapted: 0.9,
+  /**
+   * Share of the light that comes into the room, before any bounce, against that at the spot itself, in the white the eye adapts to: what
+   * walls and floor add to the light is seen as their colour.
+   */
+  roomShare: 0.5,
+  /** Light in which a colour shows as it does in the deck, lx. */
+  deckLux: 500,
+  /** How much of the loss of brightness in a dimmer room shows as loss of lightness: an exponent. */
+  dimming: 0.3,
+  /** How much of the gain in a brighter one pulls what is light toward white: an exponent. */
+  glare: 0.5,
+  /** Below this nothing is seen by its colour, lx. */
+  leastLux: 0.05,
+} as const;
+
+/** The light on a sample, and the light that comes into the room when it is another. */
+export type SceneLight = { readonly power: SpectralPower; readonly lux: number; readonly room?: SpectralPower | undefined };
+
+/** How a colour looks in a scene. */
+export type Appearance = {
+  /** As it reads, Lab (D65, 10°) on a screen seen in {@link SCENE.deckLux}. */
+  readonly lab: Lab;
+  readonly hex: string;
+  /** False when the screen cannot show it. */
+  readonly inGamut: boolean;
+  /** CAM16 brightness Q in the scene. */
+  readonly brightness: number;
+  /** CAM16 colourfulness M in the scene. */
+  readonly colourfulness: number;
+};
+
+/** The screen: D65, fully adapted, as bright as a deck in good light. */
+const SCREEN: Viewing = viewing({
+  white: WHITE_D65_10,
+  la: adaptingLuminance(SCENE.deckLux),
+  yb: 20,
+  surround: 'average',
+  degree: 1,
+});
+
+/** Brightness Q of a white under D65 of so many lux. */
+export function whiteBrightness(lux: number): number {
+  return cam16(WHITE_D65_10, viewing({ white: WHITE_D65_10, la: adaptingLuminance(lux), yb: 20, surround: 'average', degree: 1 }))
+    .q;
+}
+
+const GOOD_LIGHT = whiteBrightness(SCENE.deckLux);
+
+/** Mixes two whites of Y = 100. */
+const mixWhites = (p: XYZ, q: XYZ, share: number): XYZ => ({
+  x: p.x + share * (q.x - p.x),
+  y: 100,
+  z: p.z + share * (q.z - p.z),
+});
+
+/** The white the eye is adapted to: the light's, as far as its luminance lets it, and daylight for the rest, mixed as cone responses. */
+function adaptedWhite(white: XYZ, la: number): XYZ {
+  const degree = Math.min(SCENE.mostAdapted, degreeOfAdaptation(la, 1));
+  const neutral = toRgb16(WHITE_D65_10);
+  return fromRgb16(toRgb16(white).map((w, i) => degree * w + (1 - degree) * neutral[i]!) as unknown as Rgb);
+}
+
+/** Lightness and colourfulness as the screen should show them: dulled in the dim, pulled toward white in glare. */
+function shown(j: number, m: number, qWhite: number): { readonly j: number; readonly m: number } {
+  if (qWhite < GOOD_LIGHT) return { j: j * (qWhite / GOOD_LIGHT) ** SCENE.dimming, m };
+  // glare washes out what is light; what is dark keeps its colour
+  const share = (GOOD_LIGHT / qWhite) ** ((j / 100) ** 2);
+  return { j: 100 - (100 - j) * share ** SCENE.glare, m: m * share };
+}
+
+/**
+ * How surfaces look in a light: CAM16 with the room's white, adapted as far as its luminance allows (Li et al. 2017 eq. 4) and never
+ * wholly, so that warm lamps still look warm and dim rooms lose colour; then the corresponding colour for a D65 screen. Prepared once for
+ * many surfaces.
+ */
+export function seenIn({ power, lux, room }: SceneLight): (reflectance: Reflectance) => Appearance {
+  const weights = integrationWeights(power, 10);
+  const spot = whiteOf(weights);
+  const white = room ? mixWhites(spot, whiteOf(integrationWeights(room, 10)), SCENE.roomShare) : spot;
+  const la = adaptingLuminance(Math.max(lux, SCENE.leastLux));
+  const conditions = viewing({ white: adaptedWhite(white, la), la, yb: 20, surround: 'average', degree: 1 });
+  const qWhite = whiteBrightness(Math.max(lux, SCENE.leastLux));
+  return (reflectance) => {
+    const { j, m, h, q } = cam16(tristimulus(reflectance, weights), conditions);
+    const to = shown(j, m, qWhite);
+    const lab = labFromXyz(xyzFromCam16({ j: to.j, c: to.m / SCREEN.fl ** 0.25, h }, SCREEN));
+    return { lab, ...screenColour(lab), brightness: q, colourfulness: m };
+  };
+}

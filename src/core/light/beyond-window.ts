@@ -1,0 +1,56 @@
+import type { SpectralPower } from '../colour/grid';
+import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
+import { ASSUMED } from './assumptions';
+import { bearingOf, type LightRoom } from './light-room';
+import { obstructionRadiance, verticalOutside, type Outdoors } from './outdoors';
+import { SKY_GRID } from './sky-grid';
+import { addLight, noLight } from './spectral';
+
+/** What is seen through a window besides the sky, in the order of the targets after its cells. */
+export const OTHERS = ['ground', 'obstruction', 'overhang', 'reveal', 'cloth'] as const;
+
+/** Spectral radiances (cd/m² when weighted by V) of what one window shows besides the sky. */
+export type BeyondWindow = Readonly<Record<(typeof OTHERS)[number], SpectralPower>>;
+
+/** What one window of a room shows at one moment, before its glass. */
+export function beyondWindow(room: LightRoom, window: number, outdoors: Outdoors): BeyondWindow {
+  const { wall, obstructionDeg, revealM, overhangM } = room.windows[window]!;
+  const bearing = bearingOf(room, wall);
+  const lit = verticalOutside(outdoors, bearing, obstructionDeg);
+  const obstruction = obstructionDeg > 0 ? obstructionRadiance(outdoors, bearing, room.obstruction) : noLight();
+  if (obstructionDeg > 0) {
+    const up = (obstructionDeg * Math.PI) / 180;
+    addLight(lit, obstruction, up + Math.sin(up) * Math.cos(up)); // a vertical surface's share of a band over the horizon
+  }
+  const share = (k: number) => lit.map((e) => (k * e) / Math.PI);
+  return {
+    ground: outdoors.ground,
+    obstruction,
+    overhang: overhangM > 0 ? outdoors.ground.map((l) => l * ASSUMED.overhangReflectance.value) : noLight(),
+    reveal: revealM > 0 ? share(ASSUMED.revealReturn.value) : noLight(),
+    cloth: share(1),
+  };
+}
+
+type Piece = { readonly factor: number; readonly target: number; readonly altitudeDeg: number; readonly azimuthDeg: number };
+
+/** Spectral illuminance straight through the pieces of one aperture, before its glass. */
+export function straightThrough(pieces: readonly Piece[], outdoors: Outdoors, beyond: BeyondWindow): SpectralPower {
+  const amounts = [0, 0, 0];
+  const seen = OTHERS.map(() => 0);
+  for (const { factor, target, altitudeDeg, azimuthDeg } of pieces) {
+    if (target >= SKY_GRID.cells) {
+      seen[target - SKY_GRID.cells]! += factor;
+      continue;
+    }
+    const luminance = outdoors.luminance(altitudeDeg, azimuthDeg);
+    const [a, b, c] = outdoors.amounts(luminance);
+    amounts[0]! += factor * luminance * a;
+    amounts[1]! += factor * luminance * b;
+    amounts[2]! += factor * luminance * c;
+  }
+  const power = noLight();
+  amounts.forEach((amount, c) => addLight(power, DAYLIGHT_COMPONENTS[c]!, Math.PI * amount));
+  seen.forEach((share, o) => addLight(power, beyond[OTHERS[o]!], Math.PI * share));
+  return power;
+}

@@ -1,0 +1,99 @@
+import type { SpectralPower } from '../colour/grid';
+import type { Place } from './day';
+import type { LightRoom } from './light-room';
+import { outdoorsAt, outdoorsDark, type SkyName } from './outdoors';
+import type { PreparedRoom } from './prepare-room';
+import { illuminance, totalOf } from './receiver';
+import { sunPatches } from './sun-patch';
+import { sunPosition, type SunPosition } from './sun';
+
+/** What falls on one position at one moment. */
+export type PositionLight = {
+  readonly power: SpectralPower;
+  readonly lux: number;
+  /** Of it, before any bounce. */
+  readonly direct: SpectralPower;
+  readonly directLux: number;
+};
+
+/** A room's daylight through one day under one sky, and its lamps apart: they add. */
+export type DayLight = {
+  readonly sun: readonly SunPosition[];
+  /** By moment, then by position in the prepared room's order. */
+  readonly daylight: readonly (readonly PositionLight[])[];
+  /** By position: all lamps alone. */
+  readonly lamps: readonly PositionLight[];
+};
+
+export type DayOf = {
+  readonly moments: readonly number[];
+  readonly place: Place;
+  readonly date: string;
+  readonly sky: SkyName;
+};
+
+const positionLights = (found: ReturnType<PreparedRoom['lightAt']>): PositionLight[] =>
+  found.map((light) => {
+    const { direct, total } = illuminance(light);
+    return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };
+  });
+
+/** A light and another, as one. */
+export function together(p: PositionLight, q: PositionLight): PositionLight {
+  const sum = (x: SpectralPower, y: SpectralPower) => x.map((v, i) => v + y[i]!);
+  return {
+    power: sum(p.power, q.power),
+    lux: p.lux + q.lux,
+    direct: sum(p.direct, q.direct),
+    directLux: p.directLux + q.directLux,
+  };
+}
+
+/** The light that comes into a room before any bounce, over all its positions; undefined in the dark. */
+export function incoming(lights: readonly PositionLight[]): SpectralPower | undefined {
+  const all = lights.reduce(together);
+  return all.directLux > 0 ? all.direct : undefined;
+}
+
+/**
+ * A prepared room through a day, step by step: yields how many moments are done, so that whoever runs it can show progress, let others
+ * in, or stop; returns the day.
+ */
+export function* dayLightSteps(prepared: PreparedRoom, day: DayOf): Generator<number, DayLight> {
+  const { moments, place, date, sky } = day;
+  const { ground } = prepared.room;
+  const daylight: PositionLight[][] = [];
+  for (const at of moments) {
+    daylight.push(positionLights(prepared.lightAt(outdoorsAt({ at, place, date, sky }, ground), false)));
+    yield daylight.length;
+  }
+  return {
+    sun: moments.map((at) => sunPosition(at, place)),
+    daylight,
+    lamps: positionLights(prepared.lightAt(outdoorsDark(ground), true)),
+  };
+}
+
+/** A prepared room through a day, at one go. */
+export function dayLight(prepared: PreparedRoom, day: DayOf): DayLight {
+  const steps = dayLightSteps(prepared, day);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** For each window, the stretches of moments (first, last) in which the sun comes in by it under a clear sky. */
+export function sunHours(room: LightRoom, sun: readonly SunPosition[]): (readonly (readonly [first: number, last: number])[])[] {
+  const windowsLit = sun.map((position) => new Set(sunPatches(room, position).map((p) => p.window)));
+  return room.windows.map((_, window) => {
+    const stretches: [number, number][] = [];
+    windowsLit.forEach((lit, moment) => {
+      if (!lit.has(window)) return;
+      const last = stretches.at(-1);
+      if (last && last[1] === moment - 1) last[1] = moment;
+      else stretches.push([moment, moment]);
+    });
+    return stretches;
+  });
+}

@@ -1,0 +1,30 @@
+import { wallClock } from './time-zone';
+
+/** Minutes between two moments of a day. */
+export const STEP_MINUTES = 15;
+const STEP_MS = STEP_MINUTES * 60_000;
+const DAY_MS = 86_400_000;
+
+/**
+ * Every quarter of an hour of a calendar date (YYYY-MM-DD) in a zone, as instants from local midnight on: 96, or 92 and 100 on the days
+ * the clocks change by an hour.
+ */
+export function dayMoments(date: string, zone: string): number[] {
+  const start = Date.parse(`${date}T00:00:00Z`) - DAY_MS;
+  const instants = Array.from({ length: (3 * DAY_MS) / STEP_MS }, (_, k) => start + k * STEP_MS);
+  // the zone's midnight lies within a day of Greenwich's on either side
+  const from = firstWhere(instants, (at) => wallClock(at, zone).date >= date);
+  const to = firstWhere(instants, (at) => wallClock(at, zone).date > date);
+  return instants.slice(from, to);
+}
+
+/** First index at which a condition that never turns back holds; the length when it never does. */
+function firstWhere(instants: readonly number[], holds: (at: number) => boolean): number {
+  let [low, high] = [0, instants.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (holds(instants[middle]!)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}

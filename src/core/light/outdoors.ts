@@ -1,0 +1,170 @@
+import type { Reflectance, SpectralPower } from '../colour/grid';
+import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
+import { daylightAvailable, dayOfYear, type SkyCondition } from './availability';
+import { beamSpectrum } from './beam-spectrum';
+import type { Place } from './day';
+import { daylightAmounts, skyTemperature } from './sky-colour';
+import { standardSky, traditionalOvercast, type Sky } from './sky';
+import { SKY_GRID } from './sky-grid';
+import { addLight, noLight } from './spectral';
+import { incidenceCosine, sunPosition, type SunPosition } from './sun';
+
+const RAD = Math.PI / 180;
+
+export const SKIES = ['clear', 'broken', 'overcast'] as const;
+/** The sky as a consultant says it. */
+export type SkyName = (typeof SKIES)[number];
+
+const CONDITION: Readonly<Record<SkyName, SkyCondition>> = { clear: 'clear', broken: 'partly-cloudy', overcast: 'overcast' };
+/** CIE Standard General Sky of each. ISO 15469: 12 clear, 7 partly cloudy, 1 overcast. */
+const STANDARD: Readonly<Record<SkyName, number>> = { clear: 12, broken: 7, overcast: 1 };
+
+/** A sky given outright instead of by place and time: its pattern, its horizontal illuminance, and the sun when there is one. */
+export type GivenSky = {
+  /** 1–15 of ISO 15469, or one of the two closed forms. */
+  readonly type: number | 'traditional-overcast' | 'uniform';
+  readonly horizontalLux: number;
+  readonly sun?: SunPosition | undefined;
+  readonly beamNormalLux?: number | undefined;
+  /** One temperature for the whole sky; 6,500 K when not given. */
+  readonly cctK?: number | undefined;
+};
+
+/** The light outside at one moment. Luminances in cd/m², illuminances in lux; spectra carry the same units. */
+export type Outdoors = {
+  readonly sun: SunPosition;
+  readonly beamNormalLux: number;
+  /** By the sky alone. */
+  readonly horizontalLux: number;
+  /** One lux of the beam. */
+  readonly beam: SpectralPower;
+  /** Luminance of the sky in a direction. */
+  readonly luminance: Sky;
+  /** Amounts of the CIE daylight components in a piece of sky of a luminance, per cd/m². */
+  readonly amounts: (luminance: number) => readonly [number, number, number];
+  /** The three amounts times luminance in every cell of the sky grid: cell · 3 + component. */
+  readonly cells: Float64Array;
+  /** Spectral radiance of open ground. */
+  readonly ground: SpectralPower;
+};
+
+const NO_SUN: SunPosition = { azimuthDeg: 0, altitudeDeg: -90 };
+
+type Description = {
+  readonly sun: SunPosition;
+  readonly beamNormalLux: number;
+  readonly horizontalLux: number;
+  readonly pattern: Sky;
+  readonly temperature: (luminance: number) => number;
+};
+
+function patternOf(type: GivenSky['type'], sun: SunPosition): Sky {
+  if (type === 'uniform') return () => 1;
+  if (type === 'traditional-overcast') return traditionalOvercast;
+  // below the horizon the pattern of a sun on it goes on
+  return standardSky(type, { ...sun, altitudeDeg: Math.max(0, sun.altitudeDeg) });
+}
+
+/** Steps of luminance for which the three amounts are kept: finer than any eye. */
+const LUMINANCE_STEP = 1.02;
+
+/** Amounts by luminance, remembered in steps of 2 %. */
+function remembered(temperature: (luminance: number) => number): Outdoors['amounts'] {
+  const known = new Map<number, readonly [number, number, number]>();
+  return (luminance) => {
+    const step = Math.round(Math.log(Math.max(luminance, 1e-3)) / Math.log(LUMINANCE_STEP));
+    const before = known.get(step);
+    if (before) return before;
+    const found = daylightAmounts(temperature(LUMINANCE_STEP ** step));
+    known.set(step, found);
+    return found;
+  };
+}
+
+/** Horizontal illuminance by a pattern over its zenith luminance, on the sky grid: within 0.5 % of a fine integration. */
+function horizontalOver(pattern: Sky): number {
+  let sum = 0;
+  for (let cell = 0; cell < SKY_GRID.cells; cell++)
+    sum += pattern(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!) * SKY_GRID.horizontal[cell]!;
+  return sum;
+}
+
+/** Spectral illuminance of a surface by the sky, when it sees each cell by so much (steradians, by the cosine). */
+function skyOn(cells: Float64Array, seen: (cell: number) => number): SpectralPower {
+  const sums = [0, 0, 0];
+  for (let cell = 0; cell < SKY_GRID.cells; cell++) {
+    const share = seen(cell);
+    if (share > 0) for (let k = 0; k < 3; k++) sums[k]! += share * cells[cell * 3 + k]!;
+  }
+  const power = noLight();
+  sums.forEach((s, k) => addLight(power, DAYLIGHT_COMPONENTS[k]!, s));
+  return power;
+}
+
+function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: Description, ground: Reflectance): Outdoors {
+  const zenith = horizontalLux > 0 ? horizontalLux / horizontalOver(pattern) : 0;
+  const luminance: Sky = (altitudeDeg, azimuthDeg) => zenith * pattern(altitudeDeg, azimuthDeg);
+  const amounts = remembered(temperature);
+  const cells = new Float64Array(SKY_GRID.cells * 3);
+  for (let cell = 0; zenith > 0 && cell < SKY_GRID.cells; cell++) {
+    const value = luminance(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!);
+    amounts(value).forEach((a, k) => (cells[cell * 3 + k] = a * value));
+  }
+  const beam = beamSpectrum(sun.altitudeDeg);
+  const onGround = skyOn(cells, (cell) => SKY_GRID.horizontal[cell]!);
+  addLight(onGround, beam, beamNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD)));
+  return {
+    sun,
+    beamNormalLux,
+    horizontalLux,
+    beam,
+    luminance,
+    amounts,
+    cells,
+    ground: onGround.map((e, i) => (e * ground[i]!) / Math.PI),
+  };
+}
+
+/** The light outside at a place and instant (epoch milliseconds) under a sky, over open ground of a reflectance. */
+export function outdoorsAt(
+  { at, place, date, sky }: { readonly at: number; readonly place: Place; readonly date: string; readonly sky: SkyName },
+  ground: Reflectance,
+): Outdoors {
+  const sun = sunPosition(at, place);
+  const condition = CONDITION[sky];
+  const { beamNormalLux, skyHorizontalLux } = daylightAvailable(condition, sun.altitudeDeg, dayOfYear(date));
+  const temperature = (luminance: number) => skyTemperature(condition, luminance);
+  return describe(
+    { sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern: patternOf(STANDARD[sky], sun), temperature },
+    ground,
+  );
+}
+
+/** The light outside under a sky that is given outright. */
+export function outdoorsGiven(given: GivenSky, ground: Reflectance): Outdoors {
+  const sun = given.sun ?? NO_SUN;
+  const kelvin = given.cctK ?? skyTemperature('overcast', 0);
+  const { horizontalLux, beamNormalLux = 0 } = given;
+  return describe({ sun, beamNormalLux, horizontalLux, pattern: patternOf(given.type, sun), temperature: () => kelvin }, ground);
+}
+
+/** No light outside at all: a room by its lamps. */
+export const outdoorsDark = (ground: Reflectance): Outdoors => outdoorsGiven({ type: 'uniform', horizontalLux: 0 }, ground);
+
+/** Spectral illuminance of a vertical surface outside that faces `bearingDeg`, above an obstruction that reaches up to an angle. */
+export function verticalOutside(outdoors: Outdoors, bearingDeg: number, obstructionDeg = 0): SpectralPower {
+  const power = skyOn(outdoors.cells, (cell) => {
+    const [altitudeDeg, azimuthDeg] = [SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!];
+    if (altitudeDeg < obstructionDeg) return 0;
+    return incidenceCosine({ altitudeDeg, azimuthDeg }, bearingDeg) * SKY_GRID.solidAngle[cell]!;
+  });
+  if (outdoors.sun.altitudeDeg > Math.max(0, obstructionDeg))
+    addLight(power, outdoors.beam, outdoors.beamNormalLux * Math.max(0, incidenceCosine(outdoors.sun, bearingDeg)));
+  addLight(power, outdoors.ground, Math.PI / 2);
+  return power;
+}
+
+/** Spectral radiance of what stands opposite a wall that faces `bearingDeg`: a façade that faces back, lit by sun, sky and ground. */
+export function obstructionRadiance(outdoors: Outdoors, bearingDeg: number, reflectance: Reflectance): SpectralPower {
+  return verticalOutside(outdoors, (bearingDeg + 180) % 360).map((e, i) => (e * reflectance[i]!) / Math.PI);
+}
