@@ -4,6 +4,8 @@ export type DemoStay = {
   readonly name: string;
   readonly kind: 'fixed' | 'furnishing';
   readonly school?: 'answer';
+  /** Where it lies and what share of that face it covers. */
+  readonly lies?: readonly [face: 'floor' | 'ceiling' | 'walls', cover: number];
   readonly components: readonly (readonly [name: string, share: number, l: number, a: number, b: number])[];
 };
 /** W works, N nearly, X no, with the reason after a colon; a dot is not looked at. */
@@ -15,11 +17,35 @@ export type DemoTry = {
   readonly lamps?: string;
   readonly client?: string;
 };
+export type DemoWindow = {
+  readonly wall: 0 | 1 | 2 | 3;
+  readonly widthM: number;
+  readonly heightM: number;
+  readonly leftM?: number;
+  readonly sillM?: number;
+  readonly obstructionDeg?: number;
+  readonly overhangM?: number;
+  readonly curtain?: 'sheer';
+};
+export type DemoLamp = {
+  readonly name: string;
+  readonly cctK: number;
+  readonly kind?: 'filament' | 'led-high';
+  readonly lumens?: number;
+  readonly throws?: 'down' | 'up';
+  readonly xM?: number;
+  readonly yM?: number;
+  readonly heightM?: number;
+};
 export type DemoRoom = {
   readonly name: string;
   readonly bearingDeg: number | null;
-  readonly windows: readonly (readonly [wall: 0 | 1 | 2 | 3, widthM: number, heightM: number])[];
-  readonly lamps: readonly (readonly [name: string, cctK: number])[];
+  /** Width along the first wall, depth, height, metres. */
+  readonly size: readonly [widthM: number, depthM: number, heightM: number] | null;
+  readonly ground?: 'lawn' | 'brick';
+  readonly obstruction?: 'trees' | 'brick';
+  readonly windows: readonly DemoWindow[];
+  readonly lamps: readonly DemoLamp[];
   readonly oldWall: readonly [number, number, number] | null;
   readonly stays: readonly DemoStay[];
   readonly tries: readonly DemoTry[];
@@ -31,11 +57,12 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
     {
       name: 'Hall',
       bearingDeg: 200,
-      windows: [[0, 0.9, 1.2]],
-      lamps: [['Ceiling lamp', 3000]],
+      size: [2.1, 5.2, 2.7],
+      windows: [{ wall: 0, widthM: 0.9, heightM: 1.2, leftM: 0.6, sillM: 1.1, obstructionDeg: 25 }],
+      lamps: [{ name: 'Ceiling lamp', cctK: 3000, lumens: 1400, heightM: 2.4 }],
       oldWall: [88, 1.2, 9],
       stays: [
-        { name: 'Slate floor', kind: 'fixed', components: [['slate', 1, 36.2, -1.1, -2.3]] },
+        { name: 'Slate floor', kind: 'fixed', lies: ['floor', 1], components: [['slate', 1, 36.2, -1.1, -2.3]] },
         { name: 'Stair trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
       ],
       tries: [
@@ -46,13 +73,16 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
     {
       name: 'Sitting room',
       bearingDeg: 285,
+      size: [4.2, 5.1, 2.7],
+      ground: 'lawn',
+      obstruction: 'trees',
       windows: [
-        [0, 1.8, 1.5],
-        [1, 1.1, 1.4],
+        { wall: 0, widthM: 1.8, heightM: 1.5, leftM: 1.2, sillM: 0.8, obstructionDeg: 12 },
+        { wall: 1, widthM: 1.1, heightM: 1.4, leftM: 1.4, sillM: 0.9, obstructionDeg: 22 },
       ],
       lamps: [
-        ['Standard lamp', 2700],
-        ['Table lamp', 2700],
+        { name: 'Standard lamp', cctK: 2700, lumens: 1500, xM: 0.7, yM: 4.3, heightM: 1.7 },
+        { name: 'Table lamp', cctK: 2700, kind: 'filament', lumens: 700, xM: 3.5, yM: 3.9, heightM: 1.1 },
       ],
       oldWall: [90.2, 0.6, 14.4],
       stays: [
@@ -67,6 +97,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         {
           name: 'Oak floor',
           kind: 'fixed',
+          lies: ['floor', 1],
           components: [
             ['board', 0.75, 51.4, 9.6, 21.8],
             ['grain', 0.25, 43.7, 10.2, 19.5],
@@ -77,6 +108,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         {
           name: 'Rug',
           kind: 'furnishing',
+          lies: ['floor', 0.3],
           school: 'answer',
           components: [
             ['ground', 0.7, 85.7, 0.4, 5.2],
@@ -98,10 +130,20 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
     {
       name: 'Kitchen',
       bearingDeg: 110,
-      windows: [[0, 1.4, 1.1]],
+      size: [3.6, 3.1, 2.5],
+      windows: [{ wall: 0, widthM: 1.4, heightM: 1.1, leftM: 1.1, sillM: 1.05, obstructionDeg: 18, curtain: 'sheer' }],
       lamps: [
-        ['Under the cupboards', 4000],
-        ['Pendant', 3000],
+        {
+          name: 'Under the cupboards',
+          cctK: 4000,
+          kind: 'led-high',
+          lumens: 900,
+          throws: 'down',
+          xM: 0.3,
+          yM: 1.6,
+          heightM: 1.4,
+        },
+        { name: 'Pendant', cctK: 3000, lumens: 1100, heightM: 1.8 },
       ],
       oldWall: null,
       stays: [
@@ -122,6 +164,15 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         { code: 'TC 0333', strength: 50, day: 'N:too-pink . .' },
       ],
     },
-    { name: 'North bedroom', bearingDeg: 5, windows: [[0, 1.2, 1.3]], lamps: [], oldWall: null, stays: [], tries: [] },
+    {
+      name: 'North bedroom',
+      bearingDeg: 5,
+      size: null,
+      windows: [{ wall: 0, widthM: 1.2, heightM: 1.3 }],
+      lamps: [],
+      oldWall: null,
+      stays: [],
+      tries: [],
+    },
   ],
 };

@@ -1,4 +1,4 @@
-import type { Candidate, Room, VerdictEvent, Visit } from '@/core/record/types';
+import type { Candidate, Room, RoomLamp, RoomWindow, VerdictEvent, Visit } from '@/core/record/types';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
 export const candidate = (id: string, strength: number): Candidate => ({
@@ -11,7 +11,37 @@ export const candidate = (id: string, strength: number): Candidate => ({
   offered: [100, 75, 50, 25].map((s) => ({ strength: s, lab: { l: 80 + (100 - s) / 20, a: 3, b: 12 } })),
   strength,
   lab: { l: 80 + (100 - strength) / 20, a: 3, b: 12 },
+  spectrum: null,
   sharedName: false,
+});
+
+export const roomWindow = (more: Partial<RoomWindow> = {}): RoomWindow => ({
+  id: 'w1',
+  wall: 0,
+  widthM: 1.2,
+  heightM: 1.3,
+  leftM: null,
+  sillM: null,
+  glazing: 'double',
+  curtain: 'open',
+  obstructionDeg: 0,
+  revealM: 0.1,
+  overhangM: 0,
+  ...more,
+});
+
+export const roomLamp = (more: Partial<RoomLamp> = {}): RoomLamp => ({
+  id: 'l1',
+  name: 'Lamp',
+  cctK: 2700,
+  kind: 'led',
+  lumens: 800,
+  throws: 'round',
+  xM: null,
+  yM: null,
+  heightM: null,
+  dimmedPercent: 100,
+  ...more,
 });
 
 let counter = 0;
@@ -41,12 +71,38 @@ export const room = (more: Partial<Room> = {}): Room => ({
   name: 'Sitting room',
   revision: 1,
   bearingDeg: 285,
-  windows: [{ id: 'w1', wall: 0, widthM: 1.2, heightM: 1.3 }],
+  widthM: null,
+  depthM: null,
+  heightM: null,
+  ground: 'paving',
+  obstruction: 'masonry',
+  ceiling: null,
+  calibrated: false,
+  readings: [],
+  windows: [roomWindow()],
   lamps: [],
   oldWall: null,
   stays: [
-    { id: 'floor', name: 'Oak floor', kind: 'fixed', school: 'share', revision: 1, components: [paint('k1', 45)] },
-    { id: 'trim', name: 'Skirting', kind: 'fixed', school: 'share', revision: 1, components: [paint('k2', 93)] },
+    {
+      id: 'floor',
+      name: 'Oak floor',
+      kind: 'fixed',
+      school: 'share',
+      lies: 'floor',
+      cover: 1,
+      revision: 1,
+      components: [paint('k1', 45)],
+    },
+    {
+      id: 'trim',
+      name: 'Skirting',
+      kind: 'fixed',
+      school: 'share',
+      lies: null,
+      cover: 1,
+      revision: 1,
+      components: [paint('k2', 93)],
+    },
   ],
   candidates: [candidate('c100', 100), candidate('c75', 75)],
   verdicts: [],

@@ -5,6 +5,19 @@ import { PERSONS, RULINGS } from '@/core/judge/ruling';
 import { BASE_KINDS } from '@/core/paint/tint-system';
 import { GRID } from '@/core/colour/grid';
 import { spectrumSchema } from '@/core/formats/schemas';
+import {
+  CURTAIN_KINDS,
+  GLAZING_KINDS,
+  GROUND_KINDS,
+  OBSTRUCTION_KINDS,
+  type Curtain,
+  type Glazing,
+  type Ground,
+  type Obstruction,
+} from '@/core/light/assumptions';
+import { LAMP_KINDS, LAMP_THROWS } from '@/core/light/lamp';
+import { SKIES } from '@/core/light/outdoors';
+import { STAY_PLACES } from '@/core/record/types';
 import { LIGHTS } from '@/core/room/facing';
 
 /** What the tables may hold; every row is parsed on its way out, so that a damaged file is noticed where it is read. */
@@ -24,6 +37,13 @@ export const roomRow = z.object({
   name: z.string(),
   revision: z.number(),
   bearing_deg: z.number().nullable(),
+  width_m: z.number().nullable(),
+  depth_m: z.number().nullable(),
+  height_m: z.number().nullable(),
+  ground: z.enum(GROUND_KINDS as [Ground, ...Ground[]]),
+  obstruction: z.enum(OBSTRUCTION_KINDS as [Obstruction, ...Obstruction[]]),
+  ceiling: recordedColourSchema.nullable(),
+  calibrated: z.boolean(),
   old_wall: recordedColourSchema.nullable(),
 });
 export const windowRow = z.object({
@@ -32,14 +52,47 @@ export const windowRow = z.object({
   wall: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
   width_m: z.number(),
   height_m: z.number(),
+  left_m: z.number().nullable(),
+  sill_m: z.number().nullable(),
+  glazing: z.enum(GLAZING_KINDS as [Glazing, ...Glazing[]]),
+  curtain: z.enum(CURTAIN_KINDS as [Curtain, ...Curtain[]]),
+  obstruction_deg: z.number(),
+  reveal_m: z.number(),
+  overhang_m: z.number(),
 });
-export const lampRow = z.object({ id: z.string(), room_id: z.string(), name: z.string(), cct_k: z.number() });
+export const lampRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  name: z.string(),
+  cct_k: z.number(),
+  kind: z.enum(LAMP_KINDS),
+  lumens: z.number(),
+  throws: z.enum(LAMP_THROWS),
+  x_m: z.number().nullable(),
+  y_m: z.number().nullable(),
+  height_m: z.number().nullable(),
+  dimmed_percent: z.number(),
+});
+export const lightReadingRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  position: z.string(),
+  lux: z.number(),
+  cct_k: z.number().nullable(),
+  computed_lux: z.number(),
+  sky: z.enum(SKIES),
+  lamps_on: z.boolean(),
+  at: z.string(),
+  undone: z.boolean(),
+});
 export const stayRow = z.object({
   id: z.string(),
   room_id: z.string(),
   name: z.string(),
   kind: z.enum(['fixed', 'furnishing']),
   school: z.enum(['share', 'answer']),
+  lies: z.enum(STAY_PLACES).nullable(),
+  cover: z.number(),
   revision: z.number(),
 });
 export const componentRow = z.object({

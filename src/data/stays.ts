@@ -6,7 +6,7 @@ import type { Sql } from './sql';
 export const listStays = async (sql: Sql, visitId: string) =>
   z.array(stayRow).parse(
     await sql.query(
-      `select id, room_id, name, kind, school, revision from stay
+      `select id, room_id, name, kind, school, lies, cover, revision from stay
        where room_id in (select id from room where visit_id = $1) and not retired order by position, id`,
       [visitId],
     ),
@@ -22,7 +22,9 @@ export const listComponents = async (sql: Sql, visitId: string) =>
   );
 
 export const findStay = async (sql: Sql, id: string) =>
-  z.array(stayRow).parse(await sql.query(`select id, room_id, name, kind, school, revision from stay where id = $1`, [id]))[0];
+  z
+    .array(stayRow)
+    .parse(await sql.query(`select id, room_id, name, kind, school, lies, cover, revision from stay where id = $1`, [id]))[0];
 
 export const listComponentsOfStay = async (sql: Sql, stayId: string) =>
   z
@@ -36,10 +38,11 @@ export const listComponentsOfStay = async (sql: Sql, stayId: string) =>
 /** A new thing, or the next revision of one. */
 export const upsertStay = (sql: Sql, roomId: string, stay: Omit<RecordedStay, 'components' | 'revision'>) =>
   sql.query(
-    `insert into stay (id, room_id, name, kind, school, position)
-     values ($1, $2, $3, $4, $5, (select coalesce(max(position), 0) + 1 from stay where room_id = $2))
-     on conflict (id) do update set name = excluded.name, kind = excluded.kind, school = excluded.school, revision = stay.revision + 1`,
-    [stay.id, roomId, stay.name, stay.kind, stay.school],
+    `insert into stay (id, room_id, name, kind, school, lies, cover, position)
+     values ($1, $2, $3, $4, $5, $6, $7, (select coalesce(max(position), 0) + 1 from stay where room_id = $2))
+     on conflict (id) do update set name = excluded.name, kind = excluded.kind, school = excluded.school, lies = excluded.lies,
+       cover = excluded.cover, revision = stay.revision + 1`,
+    [stay.id, roomId, stay.name, stay.kind, stay.school, stay.lies, stay.cover],
   );
 
 export const deleteComponents = (sql: Sql, stayId: string) => sql.query(`delete from component where stay_id = $1`, [stayId]);

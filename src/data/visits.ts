@@ -40,14 +40,13 @@ export const updateVisit = (sql: Sql, v: VisitFields & { revision: number }) =>
   );
 
 export const listRooms = async (sql: Sql, visitId: string) =>
-  z
-    .array(roomRow)
-    .parse(
-      await sql.query(
-        `select id, name, revision, bearing_deg, old_wall from room where visit_id = $1 and not retired order by position, id`,
-        [visitId],
-      ),
-    );
+  z.array(roomRow).parse(
+    await sql.query(
+      `select id, name, revision, bearing_deg, width_m, depth_m, height_m, ground, obstruction, ceiling, calibrated, old_wall
+         from room where visit_id = $1 and not retired order by position, id`,
+      [visitId],
+    ),
+  );
 
 export const insertRoom = (sql: Sql, room: { id: string; visitId: string; name: string }) =>
   sql.query(

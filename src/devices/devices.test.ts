@@ -6,13 +6,20 @@ import { D65_10, tristimulus } from '@/core/colour/tristimulus';
 import { seededRandom } from '@/core/random';
 import { simulatedColorimeter } from './colorimeter';
 import { simulatedLightMeter } from './light-meter';
+import { simulatedSkyService } from './sky-service';
 import { simulatedSpectrophotometer } from './spectrophotometer';
 import { SIMULATED_SURFACES } from './surfaces';
 import { simulatedTintCounter } from './tint-counter';
 
 describe('stand-ins for instruments', () => {
   test('each says that it is simulated', () => {
-    const all = [simulatedColorimeter(), simulatedSpectrophotometer(), simulatedLightMeter(), simulatedTintCounter()];
+    const all = [
+      simulatedColorimeter(),
+      simulatedSpectrophotometer(),
+      simulatedLightMeter(),
+      simulatedTintCounter(),
+      simulatedSkyService(),
+    ];
     for (const device of all) expect([device.simulated, device.label]).toEqual([true, expect.stringContaining('Simulated')]);
   });
 
@@ -74,13 +81,27 @@ describe('stand-ins for instruments', () => {
     }
   });
 
-  test('the light meter: brighter with a higher sun, warm after dark', async () => {
-    const read = (sunAltitudeDeg: number, facesSun = false) =>
-      simulatedLightMeter().read({ sunAltitudeDeg, facesSun }, seededRandom(4));
-    const [noon, evening, night] = [await read(55), await read(8), await read(-10)];
-    expect(noon.lux).toBeGreaterThan(evening.lux);
-    expect(night.cct).toBeLessThan(3000);
-    expect((await read(20, true)).cct).toBeLessThan((await read(20)).cct);
+  test('the light meter reads what is computed, times a factor that a house always has', async () => {
+    const read = (roomId: string, lux: number, seed: number) =>
+      simulatedLightMeter().read({ roomId, lux, cctK: 5000 }, seededRandom(seed));
+    const ratios = await Promise.all(['kitchen', 'hall', 'loft'].map(async (id) => (await read(id, 400, 4)).lux / 400));
+    expect(new Set(ratios.map((r) => r.toFixed(2))).size).toBe(3);
+    expect(ratios.every((r) => r > 0.6 && r < 1.4)).toBe(true);
+    const [again, other] = [await read('kitchen', 400, 4), await read('kitchen', 400, 5)];
+    expect(again.lux / 400).toBe(ratios[0]);
+    expect(Math.abs(other.lux / again.lux - 1)).toBeLessThan(0.2);
+    expect(Math.abs(again.cct! / 5000 - 1)).toBeLessThan(0.05);
+    expect(await simulatedLightMeter().read({ roomId: 'x', lux: 0, cctK: null }, seededRandom(1))).toEqual({ lux: 0, cct: null });
+  });
+
+  test('the sky service has a sky for every hour of any date, the same each time', async () => {
+    const service = simulatedSkyService();
+    for (const date of ['2026-09-23', '1969-01-01', '2028-02-29']) {
+      const sky = await service.skyOfDay(date);
+      expect(sky).toHaveLength(24);
+      expect(sky.every((s) => ['clear', 'broken', 'overcast'].includes(s))).toBe(true);
+      expect(await service.skyOfDay(date)).toEqual(sky);
+    }
   });
 
   test('the counter pours nearly what was ordered', async () => {

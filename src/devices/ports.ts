@@ -1,4 +1,5 @@
 import type { Lab } from '@/core/colour/types';
+import type { SkyName } from '@/core/light/outdoors';
 import type { Container } from '@/core/paint/containers';
 import type { Formula } from '@/core/paint/tint-system';
 import type { Random } from '@/core/random';
@@ -23,10 +24,19 @@ export interface Spectrophotometer extends Device {
   read(surfaceId: string, random: Random): Promise<SpectrumReading>;
 }
 
-/** Illuminance in lux and correlated colour temperature in kelvin at one place. */
-export type LightReading = { readonly lux: number; readonly cct: number };
+/** Illuminance in lux and correlated colour temperature in kelvin at one place; none in the dark. */
+export type LightReading = { readonly lux: number; readonly cct: number | null };
 export interface LightMeter extends Device {
-  read(place: { readonly sunAltitudeDeg: number; readonly facesSun: boolean }, random: Random): Promise<LightReading>;
+  /** Reads where it is held; a stand-in has to be told what is computed there. */
+  read(
+    place: { readonly roomId: string; readonly lux: number; readonly cctK: number | null },
+    random: Random,
+  ): Promise<LightReading>;
+}
+
+/** Tells the sky of a date (YYYY-MM-DD), one word for each hour of the local clock. */
+export interface SkyService extends Device {
+  skyOfDay(date: string): Promise<readonly SkyName[]>;
 }
 
 /** What to make: millilitres per litre at 100 %, and into which can. */

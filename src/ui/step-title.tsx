@@ -10,7 +10,7 @@ export function StepTitle({ title, aside, children }: Props) {
         <h1 className="text-xl font-semibold break-words">{title}</h1>
         {aside && <p className="text-soft">{aside}</p>}
       </div>
-      {children && <div className="flex flex-wrap gap-2 print:hidden">{children}</div>}
+      {children && <div className="flex flex-wrap items-end gap-2 print:hidden">{children}</div>}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { v7 } from 'uuid';
-import type { Operation, Write, WriteResult } from '@/core/formats/operations';
+import { writeSchema, type Operation, type WriteInput, type WriteResult } from '@/core/formats/operations';
 import { openDatabase } from '@/data/db';
 import { migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
@@ -19,11 +19,15 @@ export async function freshDatabase(): Promise<Database> {
 }
 
 export const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
-export const operation = (write: Write): Operation => ({ id: v7(), at: '2026-09-23T12:00:00.000Z', write });
+export const operation = (write: WriteInput): Operation => ({
+  id: v7(),
+  at: '2026-09-23T12:00:00.000Z',
+  write: writeSchema.parse(write),
+});
 export const lab = (l: number, a: number, b: number) => ({ lab: { l, a, b }, source: { kind: 'lab' as const } });
 
 /** Does a write that must succeed; answers its id. */
-export async function doIt(db: Database, write: Write): Promise<string> {
+export async function doIt(db: Database, write: WriteInput): Promise<string> {
   const result: WriteResult = await applyOperation(db, operation(write));
   if (!result.ok) throw new Error(`${write.name}: ${JSON.stringify(result)}`);
   return result.id;

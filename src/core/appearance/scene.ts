@@ -15,7 +15,7 @@ export const SCENE = {
    * Share of the light that comes into the room, before any bounce, against that at the spot itself, in the white the eye adapts to: what
    * walls and floor add to the light is seen as their colour.
    */
-  roomShare: 0.5,
+  roomShare: 0.25,
   /** Light in which a colour shows as it does in the deck, lx. */
   deckLux: 500,
   /** How much of the loss of brightness in a dimmer room shows as loss of lightness: an exponent. */

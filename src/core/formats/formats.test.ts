@@ -1,5 +1,6 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import { componentsSchema, nameSchema, operationSchema, placeSchema, bearingSchema } from './operations';
+import { componentsSchema, nameSchema, operationSchema, placeSchema } from './operations';
+import { measure } from './room-light';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows, roomRecordFile, roomRecordSchema } from './room-record';
 
 describe('what may come over the border', () => {
@@ -14,9 +15,9 @@ describe('what may come over the border', () => {
     expect(nameSchema.safeParse(name).success).toBe(false);
   });
 
-  test.each([0, 359.5, 360])('a bearing of %d is one', (bearing) => expect(bearingSchema.parse(bearing)).toBe(bearing));
+  test.each([0, 359.5, 360])('a bearing of %d is one', (bearing) => expect(measure.bearing.parse(bearing)).toBe(bearing));
   test.each([400, -1, NaN, Infinity])('a bearing of %d is refused with a reason', (bearing) => {
-    expect(bearingSchema.safeParse(bearing).error?.issues[0]?.message).toMatch(/^A bearing /);
+    expect(measure.bearing.safeParse(bearing).error?.issues[0]?.message).toMatch(/^A bearing /);
   });
 
   const place = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };

@@ -2,8 +2,23 @@ import { z } from 'zod';
 import { isTimeZone } from '../light/time-zone';
 import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
+import {
+  CURTAIN_KINDS,
+  GLAZING_KINDS,
+  GROUND_KINDS,
+  OBSTRUCTION_KINDS,
+  type Curtain,
+  type Glazing,
+  type Ground,
+  type Obstruction,
+} from '../light/assumptions';
+import { LAMP_KINDS, LAMP_THROWS } from '../light/lamp';
+import { SKIES } from '../light/outdoors';
+import { STAY_PLACES } from '../record/types';
 import { LIGHTS } from '../room/facing';
 import { deckSchema, MOST_MAKERS } from './deck/deck';
+import { roomLightIssues } from './check-room-light';
+import { measure } from './room-light';
 import { finite, labSchema, latitudeSchema, longitudeSchema, nameSchema, spectrumSchema } from './schemas';
 
 export { labSchema, nameSchema };
@@ -17,11 +32,6 @@ export const placeSchema = z.strictObject({
   timeZone: z.string().max(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
 });
 export const unitsSchema = z.enum(['metric', 'imperial']);
-
-/** Bearing in degrees clockwise from true north. */
-export const bearingSchema = finite('A bearing is a number of degrees.')
-  .min(0, 'A bearing lies between 0 and 360°.')
-  .max(360, 'A bearing lies between 0 and 360°.');
 
 export const sourceSchema = z.discriminatedUnion('kind', [
   z.strictObject({
@@ -38,20 +48,30 @@ export const sourceSchema = z.discriminatedUnion('kind', [
 export const recordedColourSchema = z.strictObject({ lab: labSchema, source: sourceSchema });
 
 const wallSchema = z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]);
-const length = (max: number, what: string) =>
-  finite(`${what} is a number.`).gt(0, `${what} must be more than 0.`).max(max, `${what} is at most ${max} m.`);
 export const windowSchema = z.strictObject({
   id,
   wall: wallSchema,
-  widthM: length(20, 'A window’s width'),
-  heightM: length(8, 'A window’s height'),
+  widthM: measure.windowWidth,
+  heightM: measure.windowHeight,
+  leftM: measure.left.nullable().default(null),
+  sillM: measure.sill.nullable().default(null),
+  glazing: z.enum(GLAZING_KINDS as [Glazing, ...Glazing[]]).default('double'),
+  curtain: z.enum(CURTAIN_KINDS as [Curtain, ...Curtain[]]).default('open'),
+  obstructionDeg: measure.obstructionDeg.default(0),
+  revealM: measure.reveal.default(0.1),
+  overhangM: measure.overhang.default(0),
 });
 export const lampSchema = z.strictObject({
   id,
   name: nameSchema,
-  cctK: finite('A lamp’s warmth is a number of kelvin.')
-    .min(1500, 'A lamp’s warmth lies between 1,500 and 10,000 K.')
-    .max(10000, 'A lamp’s warmth lies between 1,500 and 10,000 K.'),
+  cctK: measure.cctK,
+  kind: z.enum(LAMP_KINDS).default('led'),
+  lumens: measure.lumens.default(800),
+  throws: z.enum(LAMP_THROWS).default('round'),
+  xM: measure.left.nullable().default(null),
+  yM: measure.left.nullable().default(null),
+  heightM: measure.lampHeight.nullable().default(null),
+  dimmedPercent: measure.dimmedPercent.default(100),
 });
 
 export const SHARE_SLACK = 0.0005;
@@ -97,15 +117,26 @@ const writes = [
   z.strictObject({ name: z.literal('room.add'), visitId: id, roomId: id, room: nameSchema }),
   z.strictObject({ name: z.literal('room.rename'), roomId: id, revision: z.int(), room: nameSchema }),
   z.strictObject({ name: z.literal('room.retire'), roomId: id, retired: z.boolean() }),
-  z.strictObject({
-    name: z.literal('room.light'),
-    roomId: id,
-    revision: z.int(),
-    bearingDeg: bearingSchema.nullable(),
-    windows: z.array(windowSchema).max(16),
-    lamps: z.array(lampSchema).max(24),
-    oldWall: recordedColourSchema.nullable(),
-  }),
+  z
+    .strictObject({
+      name: z.literal('room.light'),
+      roomId: id,
+      revision: z.int(),
+      bearingDeg: measure.bearing.nullable(),
+      widthM: measure.roomLength.nullable().default(null),
+      depthM: measure.roomLength.nullable().default(null),
+      heightM: measure.roomHeight.nullable().default(null),
+      ground: z.enum(GROUND_KINDS as [Ground, ...Ground[]]).default('paving'),
+      obstruction: z.enum(OBSTRUCTION_KINDS as [Obstruction, ...Obstruction[]]).default('masonry'),
+      ceiling: recordedColourSchema.nullable().default(null),
+      windows: z.array(windowSchema).max(16),
+      lamps: z.array(lampSchema).max(24),
+      oldWall: recordedColourSchema.nullable(),
+    })
+    .superRefine((room, check) => {
+      for (const issue of roomLightIssues(room))
+        check.addIssue({ code: 'custom', path: [...issue.path], message: issue.message });
+    }),
   z.strictObject({
     name: z.literal('stay.save'),
     roomId: id,
@@ -115,6 +146,11 @@ const writes = [
     stay: nameSchema,
     kind: z.enum(['fixed', 'furnishing']),
     school: z.enum(['share', 'answer']),
+    lies: z.enum(STAY_PLACES).nullable().default(null),
+    cover: finite('What it covers is a number of percent.')
+      .gt(0, 'It covers more than 0 %.')
+      .max(1, 'It covers at most 100 %.')
+      .default(1),
     components: componentsSchema,
   }),
   z.strictObject({ name: z.literal('stay.retire'), roomId: id, stayId: id, retired: z.boolean() }),
@@ -144,12 +180,30 @@ const writes = [
     ruling: z.enum(RULINGS).nullable(),
     note: z.string().trim().max(500, 'At most 500 characters.'),
   }),
+  z.strictObject({
+    name: z.literal('light.read'),
+    roomId: id,
+    position: z.string().regex(/^(wall-[0-3]|by-window|under-lamp)$/),
+    lux: finite('A reading is a number of lux.').min(0, 'A reading is not less than 0 lx.').max(200_000, 'At most 200,000 lx.'),
+    cctK: finite('A temperature is a number of kelvin.')
+      .min(1000, 'A temperature lies between 1,000 and 50,000 K.')
+      .max(50_000, 'A temperature lies between 1,000 and 50,000 K.')
+      .nullable(),
+    computedLux: z.number().min(0).max(1_000_000),
+    sky: z.enum(SKIES),
+    lampsOn: z.boolean(),
+  }),
+  z.strictObject({ name: z.literal('light.unread'), roomId: id, readingId: id }),
+  z.strictObject({ name: z.literal('light.calibrate'), roomId: id, on: z.boolean() }),
   /** Checked decks, taken in whole. */
   z.strictObject({ name: z.literal('deck.import'), decks: z.array(deckSchema).min(1).max(MOST_MAKERS) }),
 ] as const;
 
 export const writeSchema = z.discriminatedUnion('name', writes);
+/** A write with everything it leaves out filled in. */
 export type Write = z.infer<typeof writeSchema>;
+/** A write as it may be put: what has a usual value can be left out. */
+export type WriteInput = z.input<typeof writeSchema>;
 export type WriteName = Write['name'];
 export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
 

@@ -98,7 +98,7 @@ const CLOSES_WITHIN = 0.02;
 /**
  * A room as its light sees it. Wall 0 lies at y = 0 and faces outward at `bearingDeg`; x runs along it from 0 to `widthM`, y into the room
  * to `depthM`, z up. Walls 1, 2, 3 follow clockwise seen from above: x = widthM, y = depthM, x = 0. `leftM` is measured from a wall's left
- * end seen from inside. A point in the plan is (x, y).
+ * end seen from inside: x on wall 0, y on wall 1, widthM − x on wall 2, depthM − y on wall 3.
  */
 export const roomSchema = z
   .strictObject({

@@ -56,6 +56,13 @@ export const ASSUMED = {
     origin: OWN,
   },
   overhangReflectance: { value: 0.5, unit: '', what: 'Underside of an overhang, lit by the ground', origin: OWN },
+  houseHeightM: {
+    value: 6,
+    unit: 'm',
+    what: 'Height of the house, whose shadow lies before windows that face away from the sun',
+    origin: OWN,
+  },
+  groundBelowEyeM: { value: 2, unit: 'm', what: 'How far the ground outside lies below an eye at a window', origin: OWN },
   receiverHeightM: { value: 1.5, unit: 'm', what: 'Height at which samples are held', origin: COMMON },
   workingPlaneM: { value: 0.85, unit: 'm', what: 'Height of the working plane', origin: 'EN 12464-1' },
   byWindowM: { value: 0.5, unit: 'm', what: 'How far inside the window a sample is held', origin: COMMON },
@@ -80,7 +87,7 @@ export const ASSUMED = {
 /** What lies outside and gives its colour to the light from below. Lab (D65, 10°). */
 export const GROUNDS = {
   paving: { name: 'pale paving', lab: { l: 58, a: 0.5, b: 5 } },
-  lawn: { name: 'lawn', lab: { l: 44, a: -17, b: 28 } },
+  lawn: { name: 'lawn', lab: { l: 40, a: -12, b: 22 } },
   brick: { name: 'red brick', lab: { l: 46, a: 20, b: 20 } },
   gravel: { name: 'gravel', lab: { l: 54, a: 2.5, b: 9 } },
   asphalt: { name: 'asphalt', lab: { l: 36, a: 0, b: 0 } },
@@ -94,7 +101,7 @@ export const GROUND_KINDS = Object.keys(GROUNDS) as readonly Ground[];
 export const OBSTRUCTIONS = {
   masonry: { name: 'pale masonry', lab: { l: 62, a: 3, b: 12 } },
   brick: GROUNDS.brick,
-  trees: { name: 'trees', lab: { l: 36, a: -12, b: 20 } },
+  trees: { name: 'trees', lab: { l: 34, a: -9, b: 16 } },
 } as const satisfies Record<string, { name: string; lab: Lab }>;
 export type Obstruction = keyof typeof OBSTRUCTIONS;
 export const OBSTRUCTION_KINDS = Object.keys(OBSTRUCTIONS) as readonly Obstruction[];

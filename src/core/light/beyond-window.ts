@@ -2,7 +2,7 @@ import type { SpectralPower } from '../colour/grid';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { ASSUMED } from './assumptions';
 import { bearingOf, type LightRoom } from './light-room';
-import { obstructionRadiance, verticalOutside, type Outdoors } from './outdoors';
+import { groundBefore, obstructionRadiance, verticalOutside, type Outdoors } from './outdoors';
 import { SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
 
@@ -22,11 +22,12 @@ export function beyondWindow(room: LightRoom, window: number, outdoors: Outdoors
     const up = (obstructionDeg * Math.PI) / 180;
     addLight(lit, obstruction, up + Math.sin(up) * Math.cos(up)); // a vertical surface's share of a band over the horizon
   }
+  const ground = groundBefore(outdoors, bearing);
   const share = (k: number) => lit.map((e) => (k * e) / Math.PI);
   return {
-    ground: outdoors.ground,
+    ground,
     obstruction,
-    overhang: overhangM > 0 ? outdoors.ground.map((l) => l * ASSUMED.overhangReflectance.value) : noLight(),
+    overhang: overhangM > 0 ? ground.map((l) => l * ASSUMED.overhangReflectance.value) : noLight(),
     reveal: revealM > 0 ? share(ASSUMED.revealReturn.value) : noLight(),
     cloth: share(1),
   };

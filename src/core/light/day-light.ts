@@ -29,7 +29,8 @@ export type DayOf = {
   readonly moments: readonly number[];
   readonly place: Place;
   readonly date: string;
-  readonly sky: SkyName;
+  /** One for each moment. */
+  readonly skies: readonly SkyName[];
 };
 
 const positionLights = (found: ReturnType<PreparedRoom['lightAt']>): PositionLight[] =>
@@ -60,11 +61,11 @@ export function incoming(lights: readonly PositionLight[]): SpectralPower | unde
  * in, or stop; returns the day.
  */
 export function* dayLightSteps(prepared: PreparedRoom, day: DayOf): Generator<number, DayLight> {
-  const { moments, place, date, sky } = day;
+  const { moments, place, date, skies } = day;
   const { ground } = prepared.room;
   const daylight: PositionLight[][] = [];
-  for (const at of moments) {
-    daylight.push(positionLights(prepared.lightAt(outdoorsAt({ at, place, date, sky }, ground), false)));
+  for (const [k, at] of moments.entries()) {
+    daylight.push(positionLights(prepared.lightAt(outdoorsAt({ at, place, date, sky: skies[k]! }, ground), false)));
     yield daylight.length;
   }
   return {

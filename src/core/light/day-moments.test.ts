@@ -35,7 +35,7 @@ describe('a day in a room', () => {
   const prepared = prepareRoom(room, usualPositions(room), shapeOf(room, 80));
 
   test('is dark at night, light by day, and the lamps stand apart', () => {
-    const day = dayLight(prepared, { moments, place, date, sky: 'clear' });
+    const day = dayLight(prepared, { moments, place, date, skies: moments.map(() => 'clear' as const) });
     expect(day.daylight[2]!.every((p) => p.lux === 0)).toBe(true);
     expect(day.daylight[13]!.every((p) => p.lux > 100)).toBe(true);
     expect(day.lamps.every((p) => p.lux > 1)).toBe(true);
@@ -43,7 +43,7 @@ describe('a day in a room', () => {
   });
 
   test('tells its progress and can be left at any step', () => {
-    const steps = dayLightSteps(prepared, { moments, place, date, sky: 'overcast' });
+    const steps = dayLightSteps(prepared, { moments, place, date, skies: moments.map(() => 'overcast' as const) });
     expect([steps.next().value, steps.next().value]).toEqual([1, 2]);
     const closed = steps.return(undefined as never);
     expect(closed.done).toBe(true);
@@ -66,8 +66,8 @@ describe('where samples are held', () => {
   test('on the middle of each wall, clear of windows', () => {
     const positions = wallPositions(greyRoom({ windows: [openWindow({ leftM: 0.5, widthM: 2 })] }));
     expect(positions.map((p) => p.name)).toEqual(['wall-0', 'wall-1', 'wall-2', 'wall-3']);
-    // the free piece of wall 0 is 2.5–4 m from its left end, which lies at x = 4
-    expect(positions[0]!.at[0]).toBeCloseTo(4 - 3.25, 9);
+    // the free piece of wall 0 is 2.5–4 m from its left end, which lies at x = 0
+    expect(positions[0]!.at[0]).toBeCloseTo(3.25, 9);
     expect(positions[2]!.at).toEqual([2, 5, 1.3]);
   });
 

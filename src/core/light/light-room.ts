@@ -92,7 +92,8 @@ export type WallFrame = { readonly plane: Plane; readonly from: number; readonly
 
 export function wallFrame(box: Box, wall: Wall): WallFrame {
   const plane = planesOf(box)[wall]!;
-  return wall < 2 ? { plane, from: plane.uM, turn: -1 } : { plane, from: 0, turn: 1 };
+  // looking out at wall 0 the right hand points along x: its left end lies at x = 0
+  return wall < 2 ? { plane, from: 0, turn: 1 } : { plane, from: plane.uM, turn: -1 };
 }
 
 /** Where a wall of the room faces outward, degrees clockwise from true north. */

@@ -1,5 +1,6 @@
 import type { Reflectance, SpectralPower } from '../colour/grid';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
+import { ASSUMED } from './assumptions';
 import { daylightAvailable, dayOfYear, type SkyCondition } from './availability';
 import { beamSpectrum } from './beam-spectrum';
 import type { Place } from './day';
@@ -44,8 +45,8 @@ export type Outdoors = {
   readonly amounts: (luminance: number) => readonly [number, number, number];
   /** The three amounts times luminance in every cell of the sky grid: cell · 3 + component. */
   readonly cells: Float64Array;
-  /** Spectral radiance of open ground. */
-  readonly ground: SpectralPower;
+  /** Spectral radiance of open ground by the sky, and by the sun. */
+  readonly ground: { readonly skylit: SpectralPower; readonly sunlit: SpectralPower };
 };
 
 const NO_SUN: SunPosition = { azimuthDeg: 0, altitudeDeg: -90 };
@@ -111,8 +112,8 @@ function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: D
     amounts(value).forEach((a, k) => (cells[cell * 3 + k] = a * value));
   }
   const beam = beamSpectrum(sun.altitudeDeg);
-  const onGround = skyOn(cells, (cell) => SKY_GRID.horizontal[cell]!);
-  addLight(onGround, beam, beamNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD)));
+  const bySky = skyOn(cells, (cell) => SKY_GRID.horizontal[cell]!);
+  const sunLux = beamNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD));
   return {
     sun,
     beamNormalLux,
@@ -121,7 +122,10 @@ function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: D
     luminance,
     amounts,
     cells,
-    ground: onGround.map((e, i) => (e * ground[i]!) / Math.PI),
+    ground: {
+      skylit: bySky.map((e, i) => (e * ground[i]!) / Math.PI),
+      sunlit: beam.map((e, i) => (sunLux * e * ground[i]!) / Math.PI),
+    },
   };
 }
 
@@ -151,6 +155,25 @@ export function outdoorsGiven(given: GivenSky, ground: Reflectance): Outdoors {
 /** No light outside at all: a room by its lamps. */
 export const outdoorsDark = (ground: Reflectance): Outdoors => outdoorsGiven({ type: 'uniform', horizontalLux: 0 }, ground);
 
+/**
+ * Share of the ground before a façade that the sun reaches: all of it when the sun stands before the façade, else what lies beyond the
+ * house's shadow, weighed as a window sees it.
+ */
+export function sunlitGround({ azimuthDeg, altitudeDeg }: SunPosition, bearingDeg: number): number {
+  if (altitudeDeg <= 0) return 0;
+  const behind = -Math.cos((azimuthDeg - bearingDeg) * RAD);
+  if (behind <= 0) return 1;
+  const shadowM = (ASSUMED.houseHeightM.value * behind) / Math.tan(altitudeDeg * RAD);
+  const edge = Math.atan2(ASSUMED.groundBelowEyeM.value, shadowM);
+  return (edge + Math.sin(edge) * Math.cos(edge)) / (Math.PI / 2);
+}
+
+/** Spectral radiance of the ground as a window that faces `bearingDeg` sees it. */
+export function groundBefore({ ground, sun }: Outdoors, bearingDeg: number): SpectralPower {
+  const share = sunlitGround(sun, bearingDeg);
+  return ground.skylit.map((v, i) => v + share * ground.sunlit[i]!);
+}
+
 /** Spectral illuminance of a vertical surface outside that faces `bearingDeg`, above an obstruction that reaches up to an angle. */
 export function verticalOutside(outdoors: Outdoors, bearingDeg: number, obstructionDeg = 0): SpectralPower {
   const power = skyOn(outdoors.cells, (cell) => {
@@ -160,7 +183,7 @@ export function verticalOutside(outdoors: Outdoors, bearingDeg: number, obstruct
   });
   if (outdoors.sun.altitudeDeg > Math.max(0, obstructionDeg))
     addLight(power, outdoors.beam, outdoors.beamNormalLux * Math.max(0, incidenceCosine(outdoors.sun, bearingDeg)));
-  addLight(power, outdoors.ground, Math.PI / 2);
+  addLight(power, groundBefore(outdoors, bearingDeg), Math.PI / 2);
   return power;
 }
 

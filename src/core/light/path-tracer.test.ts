@@ -14,8 +14,7 @@ function traced(room: LightRoom, sky: GivenSky): TracedRoom {
   return {
     size: [widthM, depthM, heightM],
     rho: [w3, w1, w0, w2, room.floor[0]!, room.ceiling[0]!],
-    // seen from inside the left end of wall 0 lies at x = width
-    holes: room.windows.map((w) => [widthM - w.leftM - w.widthM, widthM - w.leftM, w.sillM, w.sillM + w.heightM, w.glass[0]!]),
+    holes: room.windows.map((w) => [w.leftM, w.leftM + w.widthM, w.sillM, w.sillM + w.heightM, w.glass[0]!]),
     luminance: (direction) => {
       const { altitudeDeg, azimuthDeg } = directionOf(direction, room.bearingDeg);
       return altitudeDeg > 0 ? outdoors.luminance(altitudeDeg, azimuthDeg) : (room.ground[0]! * sky.horizontalLux) / Math.PI;
@@ -46,7 +45,7 @@ const ROOMS: readonly (readonly [string, LightRoom, GivenSky])[] = [
       walls: [flat(0.7), flat(0.7), flat(0.7), flat(0.7)],
       floor: flat(0.3),
       bearingDeg: 40,
-      windows: [openWindow({ leftM: 0.4, widthM: 1.1 }), openWindow({ leftM: 2.4, widthM: 1, sillM: 0.2, heightM: 2.1 })],
+      windows: [openWindow({ leftM: 0.7, widthM: 0.8 }), openWindow({ leftM: 1.9, widthM: 0.8, sillM: 0.2, heightM: 2.1 })],
     }),
     { type: 12, horizontalLux: 12_000, sun: { azimuthDeg: 250, altitudeDeg: 35 } },
   ],

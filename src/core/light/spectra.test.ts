@@ -6,6 +6,7 @@ import { airMass, beamSpectrum } from './beam-spectrum';
 import { daylightAmounts, skyTemperature } from './sky-colour';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { lampSpectrum, LAMP_KINDS } from './lamp';
+import { sunlitGround } from './outdoors';
 import { skyIlluminance, standardSky } from './sky';
 import { SKY_GRID, skyCell } from './sky-grid';
 import { luxOf, perLux } from './spectral';
@@ -112,5 +113,16 @@ describe('lamps', () => {
 
   test('a lamp of 0 K is no lamp', () => {
     expect(() => lampSpectrum({ kind: 'filament', cctK: 0, dimmed: 1 })).toThrow('lamp of 0 K');
+  });
+});
+
+describe('the ground before a window', () => {
+  test('is sunlit before the sun’s side of a house, and in its shadow behind, the more the lower the sun', () => {
+    expect(sunlitGround({ azimuthDeg: 180, altitudeDeg: 30 }, 180)).toBe(1);
+    expect(sunlitGround({ azimuthDeg: 180, altitudeDeg: 30 }, 90)).toBeCloseTo(1, 6);
+    const [high, low] = [60, 15].map((altitudeDeg) => sunlitGround({ azimuthDeg: 180, altitudeDeg }, 0));
+    expect(high).toBeGreaterThan(low!);
+    expect(low).toBeLessThan(0.15);
+    expect(sunlitGround({ azimuthDeg: 180, altitudeDeg: -1 }, 180)).toBe(0);
   });
 });

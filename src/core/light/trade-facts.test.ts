@@ -25,7 +25,7 @@ type Options = { readonly place?: Place; readonly sky?: SkyName; readonly zone?:
 function dayOf(room: LightRoom, { place = BRISTOL, sky = 'clear', zone = ZONE, date = DATE }: Options = {}) {
   const moments = dayMoments(date, zone).filter((_, k) => k % HOURLY === 0);
   const prepared = prepareRoom(room, wallPositions(room), shapeOf(room, 120));
-  return { moments, day: dayLight(prepared, { moments, place, date, sky }), zone };
+  return { moments, day: dayLight(prepared, { moments, place, date, skies: moments.map(() => sky) }), zone };
 }
 
 /** The mean over the four walls, by hour of the clock, where there is light to speak of. */

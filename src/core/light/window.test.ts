@@ -234,3 +234,39 @@ describe('rooms that cannot be', () => {
     expect(roomProblems(greyRoom({ windows: [openWindow(), openWindow({ wall: 2 })] }))).toEqual([]);
   });
 });
+
+describe('left and right', () => {
+  test('a window left of the middle lights the left side more, seen from inside, in every wall', () => {
+    // looking out at a wall that faces `bearing`, the left hand points to bearing − 90
+    for (const wall of [0, 1, 2, 3] as const) {
+      const room = greyRoom({ ...BLACK, windows: [openWindow({ wall, leftM: 0.2, widthM: 1 })] });
+      const { widthM: w, depthM: d } = room.box;
+      const spots = {
+        0: [
+          [0.7, 0.5],
+          [w - 0.7, 0.5],
+        ],
+        1: [
+          [w - 0.5, 0.7],
+          [w - 0.5, d - 0.7],
+        ],
+        2: [
+          [w - 0.7, d - 0.5],
+          [0.7, d - 0.5],
+        ],
+        3: [
+          [0.5, d - 0.7],
+          [0.5, 0.7],
+        ],
+      } as const;
+      const [left, right] = spots[wall].map(([x, y]) => luxAt(room, UNIFORM, floorAt(x, y)).total);
+      expect(left).toBeGreaterThan(2 * right!);
+      const toLeft = directionOf(
+        [spots[wall][0][0] - spots[wall][1][0], spots[wall][0][1] - spots[wall][1][1], 0],
+        room.bearingDeg,
+      );
+      const outward = (room.bearingDeg + 90 * wall) % 360;
+      expect((toLeft.azimuthDeg - (outward - 90) + 720) % 360).toBeCloseTo(0, 6);
+    }
+  });
+});

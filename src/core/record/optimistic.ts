@@ -1,9 +1,17 @@
-import type { Operation } from '../formats/operations';
+import type { Operation, WriteOf } from '../formats/operations';
 import { relationTo } from './room-record';
 import type { Room, VerdictEvent, Visit } from './types';
 
-/** The writes that are shown before they are saved: everything said on the bench and the record. */
-export const EVENT_WRITES = ['verdict.give', 'verdict.reason', 'verdict.undo', 'ruling.set'] as const;
+/** The writes that are shown before they are saved: everything said on the bench and the record, and light read off a meter. */
+export const EVENT_WRITES = [
+  'verdict.give',
+  'verdict.reason',
+  'verdict.undo',
+  'ruling.set',
+  'light.read',
+  'light.unread',
+  'light.calibrate',
+] as const;
 
 function giveVerdict(room: Room, { id, at, write }: Operation): Room {
   if (write.name !== 'verdict.give' || room.verdicts.some((v) => v.id === id)) return room;
@@ -21,6 +29,12 @@ const changeVerdict = (room: Room, verdictId: string, change: Partial<VerdictEve
   verdicts: room.verdicts.map((v) => (v.id === verdictId ? { ...v, ...change } : v)),
 });
 
+function addReading(room: Room, id: string, at: string, write: WriteOf<'light.read'>): Room {
+  if (room.readings.some((r) => r.id === id)) return room;
+  const { position, lux, cctK, computedLux, sky, lampsOn } = write;
+  return { ...room, readings: [...room.readings, { id, at, position, lux, cctK, computedLux, sky, lampsOn, undone: false }] };
+}
+
 function withEvent(room: Room, operation: Operation): Room {
   const { id, at, write } = operation;
   switch (write.name) {
@@ -35,6 +49,12 @@ function withEvent(room: Room, operation: Operation): Room {
       const { candidateId, ruling, note } = write;
       return { ...room, rulings: [...room.rulings, { id, candidateId, ruling, note, at }] };
     }
+    case 'light.read':
+      return addReading(room, id, at, write);
+    case 'light.unread':
+      return { ...room, readings: room.readings.map((r) => (r.id === write.readingId ? { ...r, undone: true } : r)) };
+    case 'light.calibrate':
+      return { ...room, calibrated: write.on };
     default:
       return room;
   }

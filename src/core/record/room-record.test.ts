@@ -1,4 +1,4 @@
-import { room, verdict, visit } from '../../../tests/made-up-room';
+import { room, verdict, visit, roomLamp } from '../../../tests/made-up-room';
 import type { Operation } from '../formats/operations';
 import { cellVerdict, inView } from './cell';
 import { withOperations } from './optimistic';
@@ -23,7 +23,7 @@ describe('room record', () => {
     expect(judgedLights(room())).toEqual(['window-day', 'overcast']);
     expect(judgedLights(room({ verdicts: [verdict({ light: 'lamps' })] }))).toEqual(['window-day', 'overcast', 'lamps']);
     expect(judgedLights(room({ bearingDeg: null, windows: [] }))).toEqual(['window-day', 'overcast', 'lamps']);
-    expect(judgedLights(room({ windows: [], lamps: [{ id: 'l', name: 'lamp', cctK: 2700 }] }))).toEqual(['lamps']);
+    expect(judgedLights(room({ windows: [], lamps: [roomLamp()] }))).toEqual(['lamps']);
   });
 
   test('a ruling set by hand stands over the derived one, which is kept; taking it back restores it', () => {

@@ -2,6 +2,9 @@ import type { Lab } from '../colour/types';
 import type { School, StayKind } from '../judge/relation';
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person, Ruling } from '../judge/ruling';
+import type { Curtain, Glazing, Ground, Obstruction } from '../light/assumptions';
+import type { LampKind, LampThrow } from '../light/lamp';
+import type { SkyName } from '../light/outdoors';
 import type { BaseKind } from '../paint/tint-system';
 import type { JudgingLight, Wall } from '../room/facing';
 
@@ -20,9 +23,39 @@ export type ColourSource =
 
 export type RecordedColour = { readonly lab: Lab; readonly source: ColourSource };
 
-/** Lengths in metres, bearings in degrees from true north. */
-export type RoomWindow = { readonly id: string; readonly wall: Wall; readonly widthM: number; readonly heightM: number };
-export type RoomLamp = { readonly id: string; readonly name: string; readonly cctK: number };
+/** Lengths in metres, bearings in degrees from true north. What is null was not measured: see ASSUMED in core/light. */
+export type RoomWindow = {
+  readonly id: string;
+  readonly wall: Wall;
+  readonly widthM: number;
+  readonly heightM: number;
+  /** From the wall's left end seen from inside; null puts the windows of a wall evenly. */
+  readonly leftM: number | null;
+  readonly sillM: number | null;
+  readonly glazing: Glazing;
+  readonly curtain: Curtain;
+  /** How high, in degrees, what stands opposite reaches. */
+  readonly obstructionDeg: number;
+  readonly revealM: number;
+  readonly overhangM: number;
+};
+export type RoomLamp = {
+  readonly id: string;
+  readonly name: string;
+  readonly cctK: number;
+  readonly kind: LampKind;
+  readonly lumens: number;
+  readonly throws: LampThrow;
+  /** In the plan, from the corner of wall 0 and wall 3; null is the middle. */
+  readonly xM: number | null;
+  readonly yM: number | null;
+  readonly heightM: number | null;
+  readonly dimmedPercent: number;
+};
+
+export const STAY_PLACES = ['floor', 'ceiling', 'walls'] as const;
+/** The face a thing lies on, when it gives the light back from there. */
+export type StayPlace = (typeof STAY_PLACES)[number];
 
 export type RecordedComponent = {
   readonly id: string;
@@ -35,6 +68,9 @@ export type RecordedStay = {
   readonly name: string;
   readonly kind: StayKind;
   readonly school: School;
+  readonly lies: StayPlace | null;
+  /** Share of that face it covers, 0–1. */
+  readonly cover: number;
   readonly revision: number;
   readonly components: readonly RecordedComponent[];
 };
@@ -52,6 +88,8 @@ export type Candidate = {
   readonly strength: number;
   /** The maker's colour at this strength, Lab (D65, 10°). */
   readonly lab: Lab;
+  /** Its reflectance on the grid (380–780 nm, 5 nm) when colour and base are known by more than their Lab; null otherwise. */
+  readonly spectrum: readonly number[] | null;
   /** True when another maker sells a different colour under this name. */
   readonly sharedName: boolean;
 };
@@ -81,6 +119,21 @@ export type RulingEvent = {
   readonly at: string;
 };
 
+/** A light meter's reading, and the light it was taken in. */
+export type LightMeterReading = {
+  readonly id: string;
+  /** Name of the sample position: wall-0 … wall-3, by-window, under-lamp. */
+  readonly position: string;
+  readonly lux: number;
+  readonly cctK: number | null;
+  /** What the core had computed for that place and moment when it was read, uncorrected, lux. */
+  readonly computedLux: number;
+  readonly sky: SkyName;
+  readonly lampsOn: boolean;
+  readonly at: string;
+  readonly undone: boolean;
+};
+
 export type Units = 'metric' | 'imperial';
 export type VisitPlace = {
   readonly name: string;
@@ -95,6 +148,18 @@ export type Room = {
   readonly revision: number;
   /** Bearing the first wall faces outward; null until it is read. */
   readonly bearingDeg: number | null;
+  /** Length of walls 0 and 2, of walls 1 and 3, and height, metres. */
+  readonly widthM: number | null;
+  readonly depthM: number | null;
+  readonly heightM: number | null;
+  readonly ground: Ground;
+  /** What stands opposite the windows. */
+  readonly obstruction: Obstruction;
+  readonly ceiling: RecordedColour | null;
+  /** Whether readings correct what is computed. */
+  readonly calibrated: boolean;
+  /** Oldest first, undone ones included. */
+  readonly readings: readonly LightMeterReading[];
   readonly windows: readonly RoomWindow[];
   readonly lamps: readonly RoomLamp[];
   readonly oldWall: RecordedColour | null;

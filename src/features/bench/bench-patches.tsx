@@ -8,7 +8,8 @@ import { lrvOf } from '@/core/colour/lab';
 import { sayStrength } from '@/core/paint/strength';
 import type { Candidate, RecordedStay } from '@/core/record/types';
 import { Patch, PatchLabel } from '@/ui/patch';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { sayColour } from '../shared/colour-entry';
+import { usePaint } from '../shared/in-light';
 import { sayShares, StayPatch } from '../shared/stay-patch';
 import { useVisit } from '../shared/visit-context';
 import { sayRefusal } from '../shared/words';
@@ -19,6 +20,7 @@ type StripProps = { readonly bench: Bench; readonly candidate: Candidate };
 /** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
 function StrengthStrip({ bench, candidate }: StripProps) {
   const { save } = useVisit();
+  const paint = usePaint();
   const steps = useMemo(() => {
     const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
     const more = candidate.offered
@@ -48,7 +50,11 @@ function StrengthStrip({ bench, candidate }: StripProps) {
           onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength))}
           className="relative min-h-11 flex-1 cursor-pointer"
         >
-          <Patch hex={hexOf(step.lab)} label={sayColour(step.lab)} className="absolute inset-0" />
+          <Patch
+            hex={paint(step.id ?? `${candidate.deckColourId}@${step.strength}`, step.lab)}
+            label={sayColour(step.lab)}
+            className="absolute inset-0"
+          />
           {step.id === candidate.id && <span className="pointer-events-none absolute inset-0 border-4 border-[#1a1a1a]" />}
           <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
             {!step.id && <Plus aria-hidden size={13} />}
@@ -64,6 +70,7 @@ type Props = { readonly bench: Bench; readonly candidate: Candidate; readonly st
 
 /** The candidate against the thing that stays: two large touching fields and the strengths beside them. */
 export function BenchPatches({ bench, candidate, stay }: Props) {
+  const paint = usePaint();
   return (
     <div
       className="flex min-h-44 flex-1 max-md:min-h-80 max-md:flex-col"
@@ -72,7 +79,7 @@ export function BenchPatches({ bench, candidate, stay }: Props) {
       <div className="relative flex min-w-0 flex-1">
         <StayPatch stay={stay} className="min-w-0 flex-[1.1]" />
         <Patch
-          hex={hexOf(candidate.lab)}
+          hex={paint(candidate.id, candidate.lab)}
           label={`${candidate.name} at ${candidate.strength} %: ${sayColour(candidate.lab)}`}
           className="min-w-0 flex-[0.9]"
         />

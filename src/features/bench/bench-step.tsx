@@ -7,6 +7,7 @@ import { BenchPatches } from './bench-patches';
 import { ComputedPanel } from './computed-panel';
 import { EyePanel, SaidPanel } from './eye-panel';
 import { useBench, type Bench } from './use-bench';
+import { InLight, ShownSwitch } from '../shared/in-light';
 import { VisitLink } from '../shared/where';
 
 function Missing({ bench }: { readonly bench: Bench }) {
@@ -37,6 +38,7 @@ export function BenchStep({ roomId }: { readonly roomId: string }) {
         title={`${candidate.name} at ${candidate.strength} %`}
         aside={`${candidate.maker} ${candidate.code}${warning} · against ${stay.name}, ${bench.stayIndex + 1} of ${room.stays.length} that stay`}
       >
+        <ShownSwitch />
         <Button aria-label="Previous colour" title="Previous colour (P)" onClick={() => bench.moveColour(-1)}>
           <ChevronUp aria-hidden size={18} />
         </Button>
@@ -50,7 +52,9 @@ export function BenchStep({ roomId }: { readonly roomId: string }) {
           <ArrowRight aria-hidden size={18} />
         </Button>
       </StepTitle>
-      <BenchPatches bench={bench} candidate={candidate} stay={stay} />
+      <InLight roomId={roomId}>
+        <BenchPatches bench={bench} candidate={candidate} stay={stay} />
+      </InLight>
       <div className="grid shrink-0 border border-t-0 border-line lg:grid-cols-[minmax(20rem,1fr)_minmax(24rem,1.25fr)_minmax(15rem,0.8fr)]">
         <ComputedPanel relation={relation} candidate={candidate} stay={stay} />
         <EyePanel bench={bench} />

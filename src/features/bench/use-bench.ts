@@ -7,6 +7,7 @@ import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
 import { relationTo, standingVerdicts, verdictIn } from '@/core/record/room-record';
 import type { Candidate, RecordedStay, VerdictEvent } from '@/core/record/types';
 import { useKeys } from '@/ui/use-keys';
+import { useJudgingLight } from '../shared/moment';
 import { useRoom, useVisit } from '../shared/visit-context';
 
 /** Reasons, the likeliest by the core first; none is chosen beforehand. */
@@ -19,7 +20,8 @@ export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-
 
 /** The state of the bench: which colour against which thing, and everything that can be said there. */
 export function useBench(roomId: string) {
-  const { visit, say, unsaved, light, person, setPerson } = useVisit();
+  const { visit, say, unsaved, person, setPerson } = useVisit();
+  const light = useJudgingLight();
   const room = useRoom(roomId);
   const asked = useSearchParams();
   const [candidateId, setCandidateId] = useState<string | null>(asked.get('colour'));

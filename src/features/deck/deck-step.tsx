@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import type { Candidate } from '@/core/record/types';
@@ -8,6 +8,7 @@ import { Button, buttonClass } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useDeck, type DeckColour } from '../shared/deck-data';
+import { ShownSwitch } from '../shared/in-light';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { VisitLink } from '../shared/where';
 import { sayRefusal } from '../shared/words';
@@ -16,6 +17,7 @@ import { CompareTray, MOST_COMPARED } from './compare-tray';
 import { DeckFan } from './deck-fan';
 import { alongStrip, filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
 import { DeckFilters } from './deck-filters';
+import { useDeckLooks } from './use-deck-looks';
 
 /** Takes a colour at a strength into the room, or out of it again. */
 function useToggleCandidate(roomId: string) {
@@ -53,10 +55,12 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   const deck = useDeck();
   const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
   const settled = useDeferredValue(filter);
-  const [chosen, setChosen] = useState<DeckColour>();
+  const [chosenId, setChosenId] = useState<string>();
+  const setChosen = useCallback((colour: DeckColour) => setChosenId(colour.id), []);
   const { tray, toggle: toggleCompared, clear } = useTray();
   const toggle = useToggleCandidate(roomId);
-  const colours = deck.state === 'ready' ? deck.colours : undefined;
+  const colours = useDeckLooks(roomId, deck.state === 'ready' ? deck.colours : undefined);
+  const chosen = useMemo(() => colours?.find((c) => c.id === chosenId), [colours, chosenId]);
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);
   const inRoom = useMemo(() => new Set(room.candidates.map((c) => c.deckColourId)), [room.candidates]);
   const twins = useMemo(
@@ -73,6 +77,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           title={`${room.name}: the deck`}
           aside={colours && `${shown.length} of ${colours.length} colours · ${room.candidates.length} in this room`}
         >
+          <ShownSwitch />
           <a href="/decks" className={buttonClass()}>
             Decks in and out
           </a>

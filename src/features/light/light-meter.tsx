@@ -1,49 +1,173 @@
 'use client';
 
 import { useState } from 'react';
-import { wallBearingDeg } from '@/core/room/facing';
+import { calibrationOf } from '@/core/record/calibration';
+import { describeRoom } from '@/core/record/light-room-of';
+import type { LightMeterReading, Room } from '@/core/record/types';
+import { wallClock } from '@/core/light/time-zone';
+import { typedNumber } from '@/core/units/length';
 import { readLightMeter } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
-import { FieldError } from '@/ui/field';
+import { FieldError, TextField } from '@/ui/field';
+import { useReadMoment } from '../shared/moment';
+import { spotsOnce } from '../shared/room-light';
+import { useSkyOfDay } from '../shared/sky-of-day';
+import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
 import { newSeed, Simulated } from '../shared/surfaces';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { useVisit } from '../shared/visit-context';
 
-type Reading = { readonly lux: number; readonly cct: number; readonly at: Date };
+type Props = { readonly room: Room; readonly position: string };
 
-/** A light meter in the middle of the room, now: how much light and how warm. */
-export function LightMeterReading({ roomId }: { readonly roomId: string }) {
+/** What is computed for the position now, uncorrected, and the light it is computed in. */
+function useComputedNow(room: Room, position: string) {
   const { visit } = useVisit();
-  const room = useRoom(roomId);
-  const [readings, setReadings] = useState<readonly Reading[]>([]);
-  const [failed, setFailed] = useState(false);
-  async function read() {
-    const at = new Date();
-    const windows = room.bearingDeg === null ? [] : room.windows.map((w) => wallBearingDeg(room.bearingDeg!, w.wall));
-    const { latitude, longitude } = visit.place;
-    const answer = await readLightMeter({ latitude, longitude, windows, at: at.toISOString(), seed: newSeed() }).catch(
-      () => undefined,
-    );
-    setFailed(!answer?.ok);
-    if (answer?.ok) setReadings((all) => [{ lux: answer.lux, cct: answer.cct, at }, ...all].slice(0, 5));
-  }
-  const clock = new Intl.DateTimeFormat('en-GB', { timeZone: visit.place.timeZone, timeStyle: 'medium' });
+  const read = useReadMoment();
+  const { latitude, longitude, timeZone } = visit.place;
+  const [{ today }] = useState(() => ({ today: wallClock(Date.now(), timeZone).date }));
+  const hourly = useSkyOfDay(today);
+  return async () => {
+    const at = Date.now();
+    const { date, hours } = wallClock(at, timeZone);
+    const { sky: choice, lampsOn } = read();
+    const sky = choice === 'service' ? (hourly[Math.floor(hours)] ?? 'clear') : choice;
+    const answer = await spotsOnce({
+      room: describeRoom(room).description,
+      place: { latitude, longitude },
+      date,
+      at,
+      sky,
+      lampsOn,
+      scale: 1,
+      where: 'usual',
+    });
+    if (!answer.ok) return undefined;
+    const light = answer.spots.find((s) => s.position === position)?.light;
+    return light && { light, sky, lampsOn };
+  };
+}
+
+const MISSED = 'The light meter did not answer. Try again.';
+
+function ReadingRow({
+  room,
+  reading,
+  zone,
+}: {
+  readonly room: Room;
+  readonly reading: LightMeterReading;
+  readonly zone: string;
+}) {
+  const { say } = useVisit();
+  const at = Date.parse(reading.at);
+  const ratio = reading.computedLux > 0 ? reading.lux / reading.computedLux : undefined;
   return (
-    <section className="grid gap-2">
-      <h2 className="text-lg font-semibold">Light meter</h2>
-      <Simulated>
-        a plausible light for the place, the hour and the bearings; not a measurement of this room, and not kept.
-      </Simulated>
-      <div>
-        <Button onClick={() => void read()}>Read the light</Button>
+    <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+      <span className="min-w-0 flex-1">
+        <b>{sayLux(reading.lux)}</b>
+        {reading.cctK !== null && `, ${sayKelvin(reading.cctK)}`} {sayPosition(room, reading.position)}
+        <span className="block text-sm text-soft">
+          {sayDate(wallClock(at, zone).date)}, {sayClock(at, zone)}, {reading.sky} sky, lamps {reading.lampsOn ? 'on' : 'off'}:
+          computed {sayLux(reading.computedLux)}
+          {ratio !== undefined && `, read × ${ratio.toFixed(2)}`}
+        </span>
+      </span>
+      <Button look="quiet" onClick={() => say({ name: 'light.unread', roomId: room.id, readingId: reading.id })}>
+        Take back
+      </Button>
+    </li>
+  );
+}
+
+function Correction({ room }: { readonly room: Room }) {
+  const { say } = useVisit();
+  const found = calibrationOf(room);
+  if (!found) return null;
+  const by = `× ${found.factor.toFixed(2)}`;
+  return (
+    <div className="flex flex-wrap items-center gap-3 bg-panel p-3">
+      <p className="flex-1">
+        {room.calibrated ? (
+          <>
+            <b>Corrected {by}</b> by {found.readings} {found.readings === 1 ? 'reading' : 'readings'}: all light of this room,
+            everywhere it is shown.
+          </>
+        ) : (
+          <>
+            The readings say {by} of what is computed ({found.readings} {found.readings === 1 ? 'reading' : 'readings'}, their
+            median).
+          </>
+        )}
+      </p>
+      <Button
+        look={room.calibrated ? 'plain' : 'main'}
+        onClick={() => say({ name: 'light.calibrate', roomId: room.id, on: !room.calibrated })}
+      >
+        {room.calibrated ? 'Back to what is computed' : `Correct this room ${by}`}
+      </Button>
+    </div>
+  );
+}
+
+/** Readings of a light meter beside what is computed, and the one factor they give the room. */
+export function LightMeterReadings({ room, position }: Props) {
+  const { visit, say } = useVisit();
+  const computedNow = useComputedNow(room, position);
+  const [problem, setProblem] = useState<string>();
+  const [typed, setTyped] = useState('');
+  const keep = async (
+    meter: (light: { lux: number; cct: number | null }) => Promise<{ lux: number; cct: number | null } | undefined>,
+  ) => {
+    setProblem(undefined);
+    const now = await computedNow().catch(() => undefined);
+    const got = now && (await meter(now.light).catch(() => undefined));
+    if (!now || !got) return setProblem(now ? MISSED : 'The light of this room cannot be computed yet.');
+    const { sky, lampsOn, light } = now;
+    say({ name: 'light.read', roomId: room.id, position, lux: got.lux, cctK: got.cct, computedLux: light.lux, sky, lampsOn });
+    setTyped('');
+  };
+  const simulated = () =>
+    keep(async ({ lux, cct }) => {
+      const answer = await readLightMeter({ roomId: room.id, lux, cctK: cct, seed: newSeed() });
+      return answer.ok ? answer : undefined;
+    });
+  const own = () => {
+    const lux = typedNumber(typed);
+    if (!(lux >= 0 && lux <= 200_000)) return setProblem('A reading is a number of lux between 0 and 200,000.');
+    return void keep(() => Promise.resolve({ lux, cct: null }));
+  };
+  const standing = room.readings.filter((r) => !r.undone);
+  return (
+    <section className="grid max-w-180 gap-3">
+      <p>
+        Hold the meter where samples are held: <b>{sayPosition(room, position)}</b>, facing into the room. Another place: tap it
+        on the plan.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <Button look="main" onClick={() => void simulated()}>
+          Read the light
+        </Button>
+        <TextField
+          className="w-40"
+          label="or type a reading"
+          unit="lx"
+          inputMode="decimal"
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+        <Button onClick={own} disabled={typed.trim() === ''}>
+          Keep it
+        </Button>
       </div>
-      {failed && <FieldError>The light meter did not answer. Try again.</FieldError>}
+      <Simulated>
+        a stand-in for a light meter: what is computed here, times a factor that this made-up house has of its own.
+      </Simulated>
+      {problem && <FieldError>{problem}</FieldError>}
+      <Correction room={room} />
       <ul aria-label="Light readings">
-        {readings.map((r) => (
-          <li key={r.at.toISOString()}>
-            <b>{Math.round(r.lux).toLocaleString('en-GB')} lx</b>, {(Math.round(r.cct / 50) * 50).toLocaleString('en-GB')} K at{' '}
-            {clock.format(r.at)}
-          </li>
+        {standing.toReversed().map((reading) => (
+          <ReadingRow key={reading.id} {...{ room, reading }} zone={visit.place.timeZone} />
         ))}
+        {standing.length === 0 && <li className="text-soft">No reading yet.</li>}
       </ul>
     </section>
   );

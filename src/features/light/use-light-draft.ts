@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { checkWrite, type FieldErrors } from '../shared/issues';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { sayRefusal } from '../shared/words';
-import { draftOf, writeOf, type LightDraft } from './light-draft';
+import { draftOf, wallsThatDoNotClose, writeOf, type LightDraft } from './light-draft';
 
 const PAUSE_MS = 400;
 
@@ -31,9 +31,12 @@ export function useLightDraft(roomId: string) {
   const sendOne = useCallback(
     async (next: LightDraft): Promise<boolean> => {
       const checked = checkWrite(writeOf(next, { id: roomId, revision: revision.current }, units));
-      setErrors(checked.ok ? {} : checked.errors);
-      setSaving(checked.ok ? 'saving' : 'not-saved');
-      if (!checked.ok) return false;
+      const open = wallsThatDoNotClose(next, units);
+      const wrong = { ...open, ...(checked.ok ? {} : checked.errors) };
+      const fine = checked.ok && Object.keys(open).length === 0;
+      setErrors(wrong);
+      setSaving(fine ? 'saving' : 'not-saved');
+      if (!checked.ok || !fine) return false;
       const result = await save(checked.write);
       setSaving(result.ok ? 'saved' : 'not-saved');
       if (result.ok) revision.current += 1;

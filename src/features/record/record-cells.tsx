@@ -3,7 +3,8 @@ import { cellVerdict } from '@/core/record/cell';
 import type { Candidate, RecordedStay, VerdictEvent } from '@/core/record/types';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { sayColour } from '../shared/colour-entry';
+import { usePaint } from '../shared/in-light';
 import { StayPatch } from '../shared/stay-patch';
 import { VisitLink } from '../shared/where';
 
@@ -22,6 +23,7 @@ const sayVerdict = (verdict: VerdictEvent | undefined) =>
 
 /** Two colours touching and what was said of them; a tap goes to the bench with this pair. */
 function Cell({ href, label, verdicts, left, candidate, emptyUntilSeen = false }: Props) {
+  const paint = usePaint();
   const shown = cellVerdict(verdicts);
   const says = `${label}: ${sayVerdict(shown)}`;
   return (
@@ -38,7 +40,7 @@ function Cell({ href, label, verdicts, left, candidate, emptyUntilSeen = false }
         <MarkedCell mark={shown?.verdict ?? 'none'}>
           <span aria-hidden className="flex size-full">
             <span className="flex min-w-0 flex-1 [&>*]:flex-1">{left}</span>
-            <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="min-w-0 flex-1" />
+            <Patch hex={paint(candidate.id, candidate.lab)} label={sayColour(candidate.lab)} className="min-w-0 flex-1" />
           </span>
         </MarkedCell>
       )}
@@ -66,9 +68,10 @@ type LightProps = Omit<Props, 'left' | 'label'> & { readonly light: string; read
 
 /** A candidate beside everything that stays, in one light. */
 export function LightCell({ light, stays, ...rest }: LightProps) {
+  const paint = usePaint();
   const parts = stays.map((stay) => {
     const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
-    return { hex: hexOf(largest.colour.lab), share: 1, label: stay.name };
+    return { hex: paint(largest.id, largest.colour.lab), share: 1, label: stay.name };
   });
   return (
     <Cell

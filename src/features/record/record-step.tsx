@@ -11,6 +11,8 @@ import { Button, buttonClass } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { sayColour } from '../shared/colour-entry';
+import { InLight, ShownSwitch } from '../shared/in-light';
+import { useMomentPart } from '../shared/moment';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { VisitLink } from '../shared/where';
 import { LightCell, StayCell } from './record-cells';
@@ -137,6 +139,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
   const record = useMemo(() => roomRecord(room), [room]);
   const [view, setView] = useState<RecordView>({});
+  const inDeck = useMomentPart((m) => m.shown === 'in-deck');
   const { verdicts, agreed } = record.agreement;
   const tried = record.rows.filter((r) => r.ruling !== 'untried').length;
   const file = (name: string) => `/api/visits/${visit.id}/rooms/${room.id}/${name}`;
@@ -150,6 +153,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
         {visit.label}, {visit.place.name} · Elm Swatch room record
       </p>
       <StepTitle title={`${room.name}: what works here`} aside={aside}>
+        <ShownSwitch />
         <ChoiceField
           label="In light"
           className="w-44"
@@ -196,11 +200,14 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
       ) : (
         <>
           <div className="overflow-x-auto print:overflow-visible">
-            <RecordTable record={record} room={room} visit={visit} view={view} />
+            <InLight roomId={roomId}>
+              <RecordTable record={record} room={room} visit={visit} view={view} />
+            </InLight>
           </div>
           <p className="mt-4 text-sm text-soft">
             {MARKS.map(([mark, means]) => `${mark}: ${means}`).join(' · ')}. A cell shows the severest verdict said there; a
-            light’s column shows it over everything that stays. Colours as in the deck.
+            light’s column shows it over everything that stays. Colours {inDeck ? 'as in the deck' : 'as predicted at the cursor'}
+            .
           </p>
         </>
       )}

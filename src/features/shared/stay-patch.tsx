@@ -1,11 +1,13 @@
 import type { RecordedStay } from '@/core/record/types';
 import { PatchStack } from '@/ui/patch';
-import { hexOf, sayColour } from './colour-entry';
+import { sayColour } from './colour-entry';
+import { usePaint } from './in-light';
 
 /** A thing that stays as its components in their shares. */
 export function StayPatch({ stay, className }: { readonly stay: RecordedStay; readonly className?: string }) {
+  const paint = usePaint();
   const parts = stay.components.map((c) => ({
-    hex: hexOf(c.colour.lab),
+    hex: paint(c.id, c.colour.lab),
     share: c.share,
     label: `${stay.name}, ${c.name}: ${sayColour(c.colour.lab)}`,
   }));

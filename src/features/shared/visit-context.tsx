@@ -7,8 +7,8 @@ import type { Operation, Write, WriteResult } from '@/core/formats/operations';
 import type { Person } from '@/core/judge/ruling';
 import { withOperations } from '@/core/record/optimistic';
 import type { Room, Visit } from '@/core/record/types';
-import type { JudgingLight } from '@/core/room/facing';
 import { performOperation } from '@/server/operations/actions';
+import { MomentProvider } from './moment';
 import { forget, isFinal, keep, kept } from './outbox';
 import { sayRefusal } from './words';
 
@@ -23,8 +23,6 @@ type VisitContext = {
   readonly say: (write: Write) => string;
   /** Writes and waits for the answer; for forms. `id` makes a second sending of the same form harmless. */
   readonly save: (write: Write, id?: string) => Promise<WriteResult>;
-  readonly light: JudgingLight;
-  readonly setLight: (light: JudgingLight) => void;
   readonly person: Person;
   readonly setPerson: (person: Person) => void;
 };
@@ -134,7 +132,6 @@ function useStored(first: Visit) {
 
 export function VisitProvider({ visit: first, children }: { readonly visit: Visit; readonly children: ReactNode }) {
   const { stored, readAgain } = useStored(first);
-  const [light, setLight] = useState<JudgingLight>('window-day');
   const [person, setPerson] = useState<Person>('consultant');
   const refreshing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const refresh = useCallback(() => {
@@ -168,8 +165,12 @@ export function VisitProvider({ visit: first, children }: { readonly visit: Visi
     [readAgain, tellOthers],
   );
   const value = useMemo(
-    () => ({ visit, saving, unsaved, say, save, light, setLight, person, setPerson }),
-    [visit, saving, unsaved, say, save, light, person],
+    () => ({ visit, saving, unsaved, say, save, person, setPerson }),
+    [visit, saving, unsaved, say, save, person],
   );
-  return <Context value={value}>{children}</Context>;
+  return (
+    <Context value={value}>
+      <MomentProvider place={visit.place}>{children}</MomentProvider>
+    </Context>
+  );
 }

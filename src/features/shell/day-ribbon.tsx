@@ -1,39 +1,29 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { solarDay, type Day } from '@/core/light/day';
-import { clockText, wallClock } from '@/core/light/time-zone';
-import { lightsOfRoom, LIGHT_NAMES, LIGHTS, type JudgingLight } from '@/core/room/facing';
-import type { VisitPlace } from '@/core/record/types';
+import { latest } from '../shared/room-light';
+import { Lightbulb, LightbulbOff } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { wallClock } from '@/core/light/time-zone';
+import { lightsOfRoom } from '@/core/room/facing';
+import type { Room } from '@/core/record/types';
+import type { DayAnswer } from '@/workers/protocol';
 import { Key } from '@/ui/button';
-import { ChoiceRow } from '@/ui/choice-row';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
+import { useJudgingLight, useMomentPart, useReadMoment, useSetMoment, type SkyChoice } from '../shared/moment';
+import { usePosition, useRoomDay, useScale } from '../shared/room-day';
+import { sayDate, sayPosition, sayWindow } from '../shared/say-light';
 import { useRoom, useVisit } from '../shared/visit-context';
+import { RibbonBand, type Stretch } from './ribbon-band';
 
-const KEYS: Record<JudgingLight, string> = { 'window-day': 'D', overcast: 'O', lamps: 'L' };
-/** Hours of the wall clock the ribbon spans. */
-const SPAN = { from: 4, to: 24 } as const;
-const percent = (hours: number) => `${Math.max(0, Math.min(100, ((hours - SPAN.from) / (SPAN.to - SPAN.from)) * 100))}%`;
-
-type Now = {
-  readonly date: string;
-  readonly hours: number;
-  readonly day: Day;
-  readonly rise: number;
-  readonly noon: number;
-  readonly set: number;
-};
-
-function readNow(at: number, place: VisitPlace): Now {
-  const day = solarDay(at, place);
-  const hours = (instant: number) => wallClock(instant, place.timeZone).hours;
-  const [rise, set] =
-    day.kind === 'rises' ? [hours(day.sunrise), hours(day.sunset)] : day.kind === 'sun-stays-up' ? [0, 24] : [12, 12];
-  return { ...wallClock(at, place.timeZone), day, rise, set, noon: hours(day.noon) };
-}
-
+const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly key: string; readonly title: string }[] = [
+  { value: 'clear', name: 'clear', key: 'D', title: 'Clear sky' },
+  { value: 'broken', name: 'broken', key: 'B', title: 'Sun and clouds' },
+  { value: 'overcast', name: 'overcast', key: 'O', title: 'Overcast sky' },
+  { value: 'service', name: 'of the day', key: 'Y', title: 'Hour by hour from the sky service (simulated)' },
+];
 const MINUTE = 60_000;
+const STEP = 15 * MINUTE;
 
 /** The instant, renewed every minute; undefined until the page runs in the browser. */
 function useInstant(): number | undefined {
@@ -50,87 +40,159 @@ function useInstant(): number | undefined {
   return at;
 }
 
-function Band({ now }: { readonly now: Now }) {
-  const marks = [
-    ...(now.day.kind === 'rises' ? [{ hours: now.rise, text: `sunrise ${clockText(now.rise)}`, wide: false }] : []),
-    { hours: now.noon, text: `noon ${clockText(now.noon)}`, wide: true },
-    ...(now.day.kind === 'rises' ? [{ hours: now.set, text: `sunset ${clockText(now.set)}`, wide: false }] : []),
-  ];
+/** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. */
+function sunStretches(room: Room, day: DayAnswer): Stretch[] {
+  return day.sunHours.flatMap((stretches, window) =>
+    stretches
+      .filter(([from, to]) => day.skies.slice(from, to + 1).some((sky) => sky !== 'overcast'))
+      .map(([from, to]) => ({ text: `sun, ${sayWindow(room, room.windows[window]!)}`, from, to })),
+  );
+}
+
+function DateField({ zone }: { readonly zone: string }) {
+  const date = useMomentPart((m) => m.date);
+  const read = useReadMoment();
+  const set = useSetMoment();
+  const now = useInstant();
+  const today = now === undefined ? undefined : wallClock(now, zone).date;
+  const goNow = () => {
+    const at = Date.now();
+    set({ at, date: wallClock(at, zone).date, shown: 'in-light' });
+  };
+  const step = (by: number) => set({ at: read().at + by * STEP, shown: 'in-light' });
+  useKeys({ t: goNow, '[': () => step(-1), ']': () => step(1), '{': () => step(-4), '}': () => step(4) });
+  const pick = (next: string) => {
+    if (!/^\d{4}-\d\d-\d\d$/.test(next)) return;
+    const { at } = read();
+    const shift = Date.parse(`${next}T00:00Z`) - Date.parse(`${date}T00:00Z`);
+    set({ date: next, at: at + shift });
+  };
   return (
-    <div
-      className="relative h-full min-w-0 flex-1"
-      role="img"
-      aria-label={`Sun today: ${marks.map((m) => m.text).join(', ')}; now ${clockText(now.hours)}`}
-    >
-      <div className="absolute inset-x-0 top-8 h-8 bg-[#6f6f6f]" />
-      <div
-        className="absolute top-8 h-8 bg-[#f4f4f4]"
-        style={{ left: percent(now.rise), right: `calc(100% - ${percent(now.set)})` }}
-      />
-      {marks.map((m) => (
-        <span
-          key={m.text}
-          className={classNames('absolute top-1 -translate-x-1/2 text-sm whitespace-nowrap text-soft', m.wide && 'max-lg:hidden')}
-          style={{ left: percent(m.hours) }}
-        >
-          {m.text}
-        </span>
-      ))}
-      {[6, 8, 10, 12, 14, 16, 18, 20, 22].map((h) => (
-        <span key={h} className="absolute top-17 -translate-x-1/2 text-sm text-soft" style={{ left: percent(h) }}>
-          {String(h).padStart(2, '0')}
-        </span>
-      ))}
-      <span className="absolute top-6 h-12 w-0.5 bg-ink" style={{ left: percent(now.hours) }} />
-      {now.day.kind !== 'rises' && (
-        <span className="absolute top-10 left-2 bg-panel px-2 text-sm">
-          {now.day.kind === 'sun-stays-up' ? 'the sun does not set today' : 'the sun does not rise today'}
-        </span>
-      )}
+    <div className="flex w-30 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center">
+      <label className="relative block">
+        <span className="block text-[15px] leading-5 font-semibold">{date === today ? 'Today' : 'Another day'}</span>
+        <span className="block text-sm text-soft">{sayDate(date)}</span>
+        <input
+          type="date"
+          aria-label="Date of the light"
+          value={date}
+          onChange={(e) => pick(e.target.value)}
+          className="absolute inset-0 cursor-pointer opacity-0 focus-visible:opacity-100 [&::-webkit-calendar-picker-indicator]:absolute [&::-webkit-calendar-picker-indicator]:inset-0 [&::-webkit-calendar-picker-indicator]:size-auto"
+        />
+      </label>
+      <button
+        type="button"
+        onClick={goNow}
+        className="flex min-h-11 cursor-pointer items-center gap-2 border border-line-strong bg-panel px-3 text-[15px] hover:bg-raised"
+      >
+        now <Key>T</Key>
+      </button>
     </div>
   );
 }
 
-const dateText = (iso: string) =>
-  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${iso}T12:00Z`));
-
-/** The day at the home: sunrise, noon, sunset, now; and the light that verdicts are given in. */
-export function DayRibbon({ roomId }: { readonly roomId: string }) {
-  const { visit, light, setLight } = useVisit();
-  const room = useRoom(roomId);
-  const at = useInstant();
-  useKeys({ d: () => setLight('window-day'), o: () => setLight('overcast'), l: () => setLight('lamps') });
+/** Which sky and whether the lamps are on: the light we are judging in. */
+function LightSwitches({ room }: { readonly room: Room }) {
+  const sky = useMomentPart((m) => m.sky);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const set = useSetMoment();
+  const judging = useJudgingLight();
+  const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, shown: 'in-light' });
+  const lamps = () => set({ lampsOn: !lampsOn, shown: 'in-light' });
+  useKeys({
+    d: () => choose('clear'),
+    b: () => choose('broken'),
+    o: () => choose('overcast'),
+    y: () => choose('service'),
+    l: lamps,
+  });
   const possible = lightsOfRoom(room.windows.length, room.lamps.length);
-  const now = at === undefined ? undefined : readNow(at, visit.place);
+  const missing = judging === 'lamps' ? 'no lamp recorded' : 'no window recorded';
+  const cell =
+    'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
-    <footer className="flex shrink-0 flex-wrap items-center gap-x-5 gap-y-2 border-t border-line bg-panel px-4 py-2 print:hidden">
-      <div className="w-20 shrink-0 max-md:hidden">
-        <p className="font-semibold">Today</p>
-        <p className="text-sm text-soft">{now ? dateText(now.date) : '…'}</p>
-        <p className="text-sm text-soft">{now ? `now ${clockText(now.hours)}` : ''}</p>
+    <div className="flex shrink-0 items-stretch gap-2 max-md:w-full">
+      <div
+        className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1 max-md:grid-cols-4"
+        role="radiogroup"
+        aria-label="Sky"
+      >
+        {SKIES.map(({ value, name, key, title }) => (
+          <button
+            key={value}
+            type="button"
+            role="radio"
+            aria-checked={sky === value}
+            data-on={sky === value}
+            title={`${title} (${key})`}
+            onClick={() => choose(value)}
+            className={classNames(cell, 'min-w-21')}
+          >
+            {name}
+          </button>
+        ))}
       </div>
-      <div className="h-23 min-w-60 flex-1 max-md:hidden">{now && <Band now={now} />}</div>
-      <div className="max-md:w-full">
-        <p className="mb-1 text-sm text-soft">Judging in</p>
-        <ChoiceRow
-          label="Judging in"
-          value={light}
-          onChange={setLight}
-          options={LIGHTS.map((l) => ({
-            value: l,
-            label: (
-              <>
-                {LIGHT_NAMES[l]} <Key>{KEYS[l]}</Key>
-              </>
-            ),
-          }))}
-        />
-        {!possible.includes(light) && (
-          <p className="mt-1 text-sm">
-            {light === 'lamps' ? 'No lamp recorded in this room yet.' : 'No window recorded in this room yet.'}
-          </p>
-        )}
+      <button
+        type="button"
+        aria-pressed={lampsOn}
+        data-on={lampsOn}
+        title="Lamps (L)"
+        onClick={lamps}
+        className={classNames(cell, 'w-19 flex-col border border-line-strong bg-panel')}
+      >
+        {lampsOn ? <Lightbulb aria-hidden size={20} /> : <LightbulbOff aria-hidden size={20} />}
+        <span>lamps</span>
+        <span>{lampsOn ? 'on' : 'off'}</span>
+        {!possible.includes(judging) && <span className="sr-only">{missing}</span>}
+      </button>
+    </div>
+  );
+}
+
+function Band({ room, now }: { readonly room: Room; readonly now: number | undefined }) {
+  const { visit } = useVisit();
+  const zone = visit.place.timeZone;
+  const computed = useRoomDay(room.id);
+  const position = usePosition(room);
+  const scale = useScale(room.id);
+  const day = latest(computed);
+  const taken = useMemo(() => {
+    if (!day) return [];
+    const [first, last] = [day.moments[0]!, day.moments.at(-1)! + STEP];
+    const times = room.verdicts.filter((v) => !v.undone).map((v) => Math.floor(Date.parse(v.at) / STEP) * STEP);
+    return [...new Set(times)].filter((at) => at >= first && at < last);
+  }, [room.verdicts, day]);
+  const sun = useMemo(() => (day ? sunStretches(room, day) : []), [room, day]);
+  if (computed.state === 'failed') return <p className="flex-1 self-center px-3">{computed.says}</p>;
+  if (!day)
+    return (
+      <div className="flex-1 self-center px-3" role="status">
+        <div className="h-2 bg-line">
+          <div className="h-2 bg-ink" style={{ width: `${computed.state === 'computing' ? 100 * computed.share : 100}%` }} />
+        </div>
+        <p className="mt-1 text-sm text-soft">computing the day in this room…</p>
       </div>
+    );
+  const place = Math.max(0, day.positions.indexOf(position));
+  const where = sayPosition(room, day.positions[place]!);
+  return <RibbonBand {...{ day, zone, place, where, scale, sun, taken }} now={now} />;
+}
+
+/** The day at the home in this room: its light, direct sun by window, looks taken, and the cursor that is the light we judge in. */
+export function DayRibbon({ roomId }: { readonly roomId: string }) {
+  const { visit } = useVisit();
+  const room = useRoom(roomId);
+  const date = useMomentPart((m) => m.date);
+  const at = useInstant();
+  const zone = visit.place.timeZone;
+  const now = at !== undefined && wallClock(at, zone).date === date ? at : undefined;
+  return (
+    <footer className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 print:hidden">
+      <DateField zone={zone} />
+      <div className="flex h-27 min-w-60 flex-1 max-md:order-first max-md:w-full max-md:flex-none">
+        <Band room={room} now={now} />
+      </div>
+      <LightSwitches room={room} />
     </footer>
   );
 }

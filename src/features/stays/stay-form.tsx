@@ -3,11 +3,11 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import type { RecordedColour, RecordedStay, Room } from '@/core/record/types';
+import { STAY_PLACES, type RecordedColour, type RecordedStay, type Room, type StayPlace } from '@/core/record/types';
 import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
-import { FieldError, TextField } from '@/ui/field';
+import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { ColourEntry, hexOf, sayColour } from '../shared/colour-entry';
 import { checkWrite, type FieldErrors } from '../shared/issues';
@@ -24,6 +24,8 @@ type Draft = {
   readonly stay: string;
   readonly kind: RecordedStay['kind'];
   readonly school: RecordedStay['school'];
+  readonly lies: StayPlace | '';
+  readonly cover: string;
   readonly components: readonly ComponentDraft[];
 };
 
@@ -33,6 +35,8 @@ const draftOf = (stay: RecordedStay | undefined): Draft =>
         stay: stay.name,
         kind: stay.kind,
         school: stay.school,
+        lies: stay.lies ?? '',
+        cover: String(Math.round(stay.cover * 100)),
         components: stay.components.map((c) => ({
           id: c.id,
           name: c.name,
@@ -40,7 +44,14 @@ const draftOf = (stay: RecordedStay | undefined): Draft =>
           colour: c.colour,
         })),
       }
-    : { stay: '', kind: 'fixed', school: 'share', components: [{ id: v7(), name: 'base', share: '100', colour: null }] };
+    : {
+        stay: '',
+        kind: 'fixed',
+        school: 'share',
+        lies: '',
+        cover: '100',
+        components: [{ id: v7(), name: 'base', share: '100', colour: null }],
+      };
 
 /** Percent left for one more component. */
 const restOf = (components: readonly ComponentDraft[]): number =>
@@ -144,6 +155,8 @@ export function StayForm({ room, stay, onDone }: Props) {
       colour: c.colour ?? undefined,
     }));
     const { kind, school } = draft;
+    const lies = draft.lies === '' ? null : draft.lies;
+    const cover = lies === null ? 1 : typedNumber(draft.cover) / 100;
     const checked = checkWrite({
       name: 'stay.save',
       roomId: room.id,
@@ -152,6 +165,8 @@ export function StayForm({ room, stay, onDone }: Props) {
       stay: draft.stay,
       kind,
       school,
+      lies,
+      cover,
       components,
     });
     if (!checked.ok) return setErrors(checked.errors);
@@ -206,6 +221,32 @@ export function StayForm({ room, stay, onDone }: Props) {
               ]}
             />
           </div>
+        )}
+      </div>
+      <div className="flex flex-wrap items-start gap-3">
+        <ChoiceField
+          className="w-52"
+          label="The room’s light bounces off it on"
+          value={draft.lies}
+          onChange={(e) => set({ lies: e.target.value as Draft['lies'] })}
+        >
+          <option value="">no large face</option>
+          {STAY_PLACES.map((place) => (
+            <option key={place} value={place}>
+              the {place}
+            </option>
+          ))}
+        </ChoiceField>
+        {draft.lies !== '' && (
+          <TextField
+            className="w-40"
+            label={`Covers of the ${draft.lies}`}
+            unit="%"
+            inputMode="decimal"
+            value={draft.cover}
+            error={errors['cover']}
+            onChange={(e) => set({ cover: e.target.value })}
+          />
         )}
       </div>
       <div>

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import type { Operation, Write } from '@/core/formats/operations';
+import { writeSchema, type Operation, type WriteInput } from '@/core/formats/operations';
 import type { RecordedColour } from '@/core/record/types';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
@@ -29,8 +29,8 @@ function clock() {
 export async function loadDemo(db: Database): Promise<void> {
   if ((await listVisits(db)).length > 0) return;
   const { id, at } = clock();
-  const write = async (w: Write): Promise<string> => {
-    const operation: Operation = { id: id(), at: at(), write: w };
+  const write = async (w: WriteInput): Promise<string> => {
+    const operation: Operation = { id: id(), at: at(), write: writeSchema.parse(w) };
     const done = await applyOperation(db, operation);
     if (!done.ok) throw new Error(`demo: ${w.name} was refused: ${JSON.stringify(done)}`);
     return done.id;
@@ -42,7 +42,7 @@ export async function loadDemo(db: Database): Promise<void> {
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(write, id, rooms[i]!.roomId, room);
 }
 
-type Writer = (w: Write) => Promise<string>;
+type Writer = (w: WriteInput) => Promise<string>;
 
 async function loadRoom(write: Writer, id: () => string, roomId: string, room: DemoRoom) {
   await write({
@@ -50,16 +50,30 @@ async function loadRoom(write: Writer, id: () => string, roomId: string, room: D
     roomId,
     revision: 1,
     bearingDeg: room.bearingDeg,
-    windows: room.windows.map(([wall, widthM, heightM]) => ({ id: id(), wall, widthM, heightM })),
-    lamps: room.lamps.map(([name, cctK]) => ({ id: id(), name, cctK })),
+    ...(room.size && { widthM: room.size[0], depthM: room.size[1], heightM: room.size[2] }),
+    ...(room.ground && { ground: room.ground }),
+    ...(room.obstruction && { obstruction: room.obstruction }),
+    windows: room.windows.map((window) => ({ id: id(), ...window })),
+    lamps: room.lamps.map((lamp) => ({ id: id(), ...lamp })),
     oldWall: room.oldWall && typed(...room.oldWall),
   });
   const stayIds: string[] = [];
   for (const stay of room.stays) {
     const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
-    const { kind, school = 'share' } = stay;
+    const { kind, school = 'share', lies } = stay;
+    const place = lies && { lies: lies[0], cover: lies[1] };
     stayIds.push(
-      await write({ name: 'stay.save', roomId, revision: null, stayId: id(), stay: stay.name, kind, school, components }),
+      await write({
+        name: 'stay.save',
+        roomId,
+        revision: null,
+        stayId: id(),
+        stay: stay.name,
+        kind,
+        school,
+        ...place,
+        components,
+      }),
     );
   }
   for (const tried of room.tries) await loadTry(write, id, { roomId, stayIds }, tried);

@@ -1,10 +1,10 @@
 'use server';
 
 import { z } from 'zod';
-import { getPosition } from 'suncalc';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { screenColour } from '@/core/colour/srgb';
 import type { Lab } from '@/core/colour/types';
+import type { SkyName } from '@/core/light/outdoors';
 import { CONTAINERS, type Container } from '@/core/paint/containers';
 import { labOfFormula } from '@/core/paint/match-formula';
 import { seededRandom } from '@/core/random';
@@ -56,26 +56,25 @@ export async function takeSpectrum(request: unknown): Promise<SpectrumAnswer> {
 }
 
 const meterSchema = z.strictObject({
-  latitude: z.number().min(-90).max(90),
-  longitude: z.number().min(-180).max(180),
-  /** Bearings the windows face, degrees. */
-  windows: z.array(z.number().min(0).max(360)).max(16),
-  at: z.iso.datetime(),
+  roomId: z.uuid(),
+  /** What is computed where the meter is held; the stand-in is told. */
+  lux: z.number().min(0).max(1_000_000),
+  cctK: z.number().min(500).max(100_000).nullable(),
   seed,
 });
-/** A window sees the sun within this many degrees of its bearing. */
-const SEES_SUN_DEG = 60;
 
-/** One reading of the simulated light meter in the middle of a room. */
+/** One reading of the simulated light meter. */
 export async function readLightMeter(request: unknown): Promise<LightAnswer> {
   const parsed = meterSchema.safeParse(request);
   if (!parsed.success) return { ok: false, reason: 'invalid' };
-  const { latitude, longitude, windows, at } = parsed.data;
-  const sun = getPosition(new Date(at), latitude, longitude);
-  const apart = (bearing: number) => Math.abs(((bearing - sun.azimuth + 540) % 360) - 180);
-  const facesSun = windows.some((bearing) => apart(bearing) < SEES_SUN_DEG);
-  const sunAltitudeDeg = windows.length > 0 ? sun.altitude : -90;
-  return { ok: true, ...(await devices().lightMeter.read({ sunAltitudeDeg, facesSun }, seededRandom(parsed.data.seed))) };
+  const { seed: from, ...place } = parsed.data;
+  return { ok: true, ...(await devices().lightMeter.read(place, seededRandom(from))) };
+}
+
+/** The sky of a date hour by hour, from the simulated sky service; undefined for no date. */
+export async function skyOfDay(request: unknown): Promise<readonly SkyName[] | undefined> {
+  const parsed = z.strictObject({ date: z.iso.date() }).safeParse(request);
+  return parsed.success ? devices().skyService.skyOfDay(parsed.data.date) : undefined;
 }
 
 const orderSchema = z.strictObject({

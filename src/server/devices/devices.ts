@@ -1,6 +1,7 @@
 import { simulatedColorimeter } from '@/devices/colorimeter';
 import { simulatedLightMeter } from '@/devices/light-meter';
-import type { Colorimeter, LightMeter, Spectrophotometer, TintCounter } from '@/devices/ports';
+import type { Colorimeter, LightMeter, SkyService, Spectrophotometer, TintCounter } from '@/devices/ports';
+import { simulatedSkyService } from '@/devices/sky-service';
 import { simulatedSpectrophotometer } from '@/devices/spectrophotometer';
 import { simulatedTintCounter } from '@/devices/tint-counter';
 
@@ -9,6 +10,7 @@ export type Devices = {
   readonly spectrophotometer: Spectrophotometer;
   readonly lightMeter: LightMeter;
   readonly tintCounter: TintCounter;
+  readonly skyService: SkyService;
 };
 
 const KEY = Symbol.for('elm-swatch.devices');
@@ -21,4 +23,5 @@ export const devices = (): Devices =>
     spectrophotometer: simulatedSpectrophotometer(),
     lightMeter: simulatedLightMeter(),
     tintCounter: simulatedTintCounter(),
+    skyService: simulatedSkyService(),
   });

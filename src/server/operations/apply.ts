@@ -10,6 +10,7 @@ import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { RecordedColour } from '@/core/record/types';
 import { findCandidate, retireCandidate, upsertCandidate } from '@/data/candidates';
 import { findDeckColour } from '@/data/decks';
+import { insertLightReading, insertLightReadingUndo, lightReadingExists, setCalibrated } from '@/data/light-readings';
 import { insertOperation } from '@/data/operations';
 import { deleteLamps, deleteWindows, insertLamps, insertWindows, updateRoomLight } from '@/data/rooms';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Sql } from '@/data/sql';
@@ -84,7 +85,8 @@ const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
   async 'room.light'(sql, w) {
     await mustExist(sql, w.roomId);
     mustBeSurface(w.oldWall, 'existing wall colour');
-    changed(await updateRoomLight(sql, { id: w.roomId, revision: w.revision, bearingDeg: w.bearingDeg, oldWall: w.oldWall }));
+    mustBeSurface(w.ceiling, 'ceiling');
+    changed(await updateRoomLight(sql, { id: w.roomId, revision: w.revision }, w));
     await deleteWindows(sql, w.roomId);
     await insertWindows(sql, w.roomId, w.windows);
     await deleteLamps(sql, w.roomId);
@@ -101,6 +103,8 @@ const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
       name: w.stay,
       kind: w.kind,
       school: w.kind === 'fixed' ? 'share' : w.school,
+      lies: w.lies,
+      cover: w.cover,
     });
     await deleteComponents(sql, w.stayId);
     await insertComponents(sql, w.stayId, w.components);
@@ -136,6 +140,18 @@ const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
   async 'verdict.undo'(sql, w, { id, at }) {
     if (!(await verdictExists(sql, w.verdictId, w.roomId))) refuse({ reason: 'not-found', what: 'verdict' });
     await insertVerdictUndo(sql, { id, verdictId: w.verdictId, at });
+  },
+  async 'light.read'(sql, w, { id, at }) {
+    await mustExist(sql, w.roomId);
+    const { position, lux, cctK, computedLux, sky, lampsOn } = w;
+    await insertLightReading(sql, w.roomId, { id, position, lux, cctK, computedLux, sky, lampsOn, at });
+  },
+  async 'light.unread'(sql, w, { id, at }) {
+    if (!(await lightReadingExists(sql, w.readingId, w.roomId))) refuse({ reason: 'not-found', what: 'reading' });
+    await insertLightReadingUndo(sql, { id, readingId: w.readingId, at });
+  },
+  async 'light.calibrate'(sql, w) {
+    found(await setCalibrated(sql, w.roomId, w.on), 'room');
   },
   async 'deck.import'(sql, w, { id }) {
     for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });

@@ -1,9 +1,10 @@
-import type { Candidate, RecordedStay, Room, Visit } from '@/core/record/types';
+import type { Candidate, LightMeterReading, RecordedStay, Room, RoomLamp, RoomWindow, Visit } from '@/core/record/types';
 import { paintAtStrength, type Paint } from '@/core/paint/paint';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { listCandidates } from '@/data/candidates';
 import { listDeckColoursOfVisit } from '@/data/decks';
 import type { DeckColourRow } from '@/data/rows';
+import { listLightReadings } from '@/data/light-readings';
 import { listLamps, listWindows } from '@/data/rooms';
 import type { Sql } from '@/data/sql';
 import { listComponents, listStays } from '@/data/stays';
@@ -15,18 +16,66 @@ const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
 type CandidateRow = Awaited<ReturnType<typeof listCandidates>>[number];
 
-const toCandidate = (row: CandidateRow, colour: DeckColourRow, paint: Paint): Candidate => ({
-  id: row.id,
-  deckColourId: row.deck_colour_id,
-  maker: colour.maker,
-  code: colour.code,
-  name: colour.name,
-  baseKind: paint.base.kind,
-  offered: OFFERED_STRENGTHS.map((strength) => ({ strength, lab: paintAtStrength(paint, strength).lab })),
-  strength: row.strength,
-  lab: paintAtStrength(paint, row.strength).lab,
-  sharedName: colour.shared_name,
+const toWindow = (w: Awaited<ReturnType<typeof listWindows>>[number]): RoomWindow => ({
+  id: w.id,
+  wall: w.wall,
+  widthM: w.width_m,
+  heightM: w.height_m,
+  leftM: w.left_m,
+  sillM: w.sill_m,
+  glazing: w.glazing,
+  curtain: w.curtain,
+  obstructionDeg: w.obstruction_deg,
+  revealM: w.reveal_m,
+  overhangM: w.overhang_m,
 });
+const toLamp = (l: Awaited<ReturnType<typeof listLamps>>[number]): RoomLamp => ({
+  id: l.id,
+  name: l.name,
+  cctK: l.cct_k,
+  kind: l.kind,
+  lumens: l.lumens,
+  throws: l.throws,
+  xM: l.x_m,
+  yM: l.y_m,
+  heightM: l.height_m,
+  dimmedPercent: l.dimmed_percent,
+});
+const toReading = (r: Awaited<ReturnType<typeof listLightReadings>>[number]): LightMeterReading => ({
+  id: r.id,
+  position: r.position,
+  lux: r.lux,
+  cctK: r.cct_k,
+  computedLux: r.computed_lux,
+  sky: r.sky,
+  lampsOn: r.lamps_on,
+  at: r.at,
+  undone: r.undone,
+});
+
+const round5 = (v: number) => Math.round(v * 1e5) / 1e5;
+/** The spectrum of a paint at a strength, when it is more than a guess from Lab. */
+function knownSpectrum(paint: Paint, mixed: ReturnType<typeof paintAtStrength>, strength: number): readonly number[] | null {
+  const measured = paint.reflectance !== undefined && (strength === 100 || paint.base.reflectance !== undefined);
+  return mixed.how === 'colourants' || measured ? Array.from(mixed.reflectance, round5) : null;
+}
+
+function toCandidate(row: CandidateRow, colour: DeckColourRow, paint: Paint): Candidate {
+  const mixed = paintAtStrength(paint, row.strength);
+  return {
+    id: row.id,
+    deckColourId: row.deck_colour_id,
+    maker: colour.maker,
+    code: colour.code,
+    name: colour.name,
+    baseKind: paint.base.kind,
+    offered: OFFERED_STRENGTHS.map((strength) => ({ strength, lab: paintAtStrength(paint, strength).lab })),
+    strength: row.strength,
+    lab: mixed.lab,
+    spectrum: knownSpectrum(paint, mixed, row.strength),
+    sharedName: colour.shared_name,
+  };
+}
 
 /** A visit with all its rooms, or undefined when there is none of that id. */
 export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | undefined> {
@@ -36,6 +85,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const rooms = await listRooms(sql, visitId);
   const windows = await listWindows(sql, visitId);
   const lamps = await listLamps(sql, visitId);
+  const readings = await listLightReadings(sql, visitId);
   const stays = await listStays(sql, visitId);
   const components = await listComponents(sql, visitId);
   const candidates = await listCandidates(sql, visitId);
@@ -48,11 +98,13 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const staysOf = (roomId: string): RecordedStay[] =>
     stays
       .filter((s) => s.room_id === roomId)
-      .map(({ id, name, kind, school, revision }) => ({
+      .map(({ id, name, kind, school, lies, cover, revision }) => ({
         id,
         name,
         kind,
         school,
+        lies,
+        cover,
         revision,
         components: components
           .filter((c) => c.stay_id === id)
@@ -71,10 +123,16 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       revision: room.revision,
       bearingDeg: room.bearing_deg,
       oldWall: room.old_wall,
-      windows: windows
-        .filter((w) => w.room_id === room.id)
-        .map((w) => ({ id: w.id, wall: w.wall, widthM: w.width_m, heightM: w.height_m })),
-      lamps: lamps.filter((l) => l.room_id === room.id).map((l) => ({ id: l.id, name: l.name, cctK: l.cct_k })),
+      widthM: room.width_m,
+      depthM: room.depth_m,
+      heightM: room.height_m,
+      ground: room.ground,
+      obstruction: room.obstruction,
+      ceiling: room.ceiling,
+      calibrated: room.calibrated,
+      readings: readings.filter((r) => r.room_id === room.id).map(toReading),
+      windows: windows.filter((w) => w.room_id === room.id).map(toWindow),
+      lamps: lamps.filter((l) => l.room_id === room.id).map(toLamp),
       stays: staysOf(room.id),
       candidates: candidates.filter((c) => c.room_id === room.id).map(candidateOf),
       verdicts: verdicts

@@ -1,0 +1,42 @@
+import { lightOfTemperature } from '../colour/illuminant';
+import { paint } from '../../../tests/light-room';
+import { seenIn, type Appearance } from './scene';
+import { turnIn, turnsOf, usualLook } from './turns';
+
+const GREIGE = { l: 76, a: 1.8, b: 8 };
+const look = (cct: number, lux: number, { l, a, b } = GREIGE): Appearance =>
+  seenIn({ power: lightOfTemperature(cct), lux })(paint(l, a, b));
+
+describe('turns of a colour through a day', () => {
+  const noon = Array.from({ length: 12 }, () => look(5500, 800));
+
+  test('a steady day holds', () => {
+    expect(turnsOf(GREIGE, noon)).toEqual([]);
+  });
+
+  test('a dark day, or none at all, has no turn', () => {
+    expect(turnsOf(GREIGE, [])).toEqual([]);
+    expect(turnsOf(GREIGE, [undefined, undefined])).toEqual([]);
+    expect(usualLook([undefined])).toBeUndefined();
+  });
+
+  test('warm light late turns it yellower from then on; dusk makes it dingy; night between does not count', () => {
+    const late = Array.from({ length: 5 }, () => look(2700, 500));
+    const dusk = Array.from({ length: 3 }, () => look(9000, 30));
+    const turns = turnsOf(GREIGE, [undefined, ...noon, ...late, ...dusk, undefined]);
+    expect(turns).toEqual([
+      { kind: 'yellower', from: 13, to: 17 },
+      { kind: 'dingy', from: 18, to: 20 },
+    ]);
+  });
+
+  test('what lasts for half an hour only is no turn', () => {
+    expect(turnsOf(GREIGE, [...noon, look(2700, 500), look(2700, 500), ...noon])).toEqual([]);
+  });
+
+  test('an off-black under a bright blue sky turns navy', () => {
+    const black = { l: 33.5, a: -0.5, b: -1.6 };
+    expect(turnIn(black, black, look(11_000, 10_000, black))).toBe('navy');
+    expect(turnIn(black, black, look(5500, 500, black))).toBeUndefined();
+  });
+});

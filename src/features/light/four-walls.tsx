@@ -1,0 +1,147 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { Candidate, Room } from '@/core/record/types';
+import type { MomentRequest, Spot, Swatch } from '@/workers/protocol';
+import { Patch, PatchLabel } from '@/ui/patch';
+import { EmptyState } from '@/ui/step-title';
+import { sayColour } from '../shared/colour-entry';
+import { useMomentPart } from '../shared/moment';
+import { candidateSwatch } from '../shared/room-day';
+import { latest, useSpots } from '../shared/room-light';
+import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
+import { useRoom, useVisit } from '../shared/visit-context';
+import { ColourChoice } from './colour-choice';
+import { useMomentRequests } from './use-moment-request';
+
+type WallPatchProps = { readonly spot: Spot; readonly words: string };
+
+function WallPatch({ spot, words }: WallPatchProps) {
+  const look = spot.looks[0];
+  if (!look) return <div className="grid h-40 place-items-center bg-panel text-soft">{words}: dark</div>;
+  const [l, a, b] = look.lab;
+  return (
+    <Patch hex={look.hex} label={`${words}: ${sayColour({ l, a, b })}`} className="relative h-40">
+      <PatchLabel className="absolute right-3 bottom-2 left-2 w-fit text-sm leading-5">
+        <b className="block first-letter:uppercase">{words}</b>
+        {sayLux(spot.light.lux)}, {sayKelvin(spot.light.cct)}
+        {look.flags.length > 0 && ` · ${look.flags.join(', ').replaceAll('-', ' ')}`}
+        {!look.inGamut && ' · stronger than a screen can show'}
+      </PatchLabel>
+    </Patch>
+  );
+}
+
+type RowProps = {
+  readonly title: string;
+  readonly note: string;
+  readonly room: Room;
+  readonly request: MomentRequest;
+  readonly swatches: readonly Swatch[];
+};
+
+function WallsRow({ title, note, room, request, swatches }: RowProps) {
+  const asked = useSpots({ moment: request, swatches });
+  const answer = latest(asked);
+  return (
+    <section className="mb-5">
+      <h2 className="text-lg font-semibold">
+        {title} <span className="font-normal text-soft">{note}</span>
+      </h2>
+      {asked.state === 'failed' && <p role="alert">{asked.says}</p>}
+      <div className="grid min-h-40 grid-cols-4 max-md:grid-cols-2" aria-busy={asked.state === 'computing'}>
+        {answer?.spots.map((spot) => (
+          <WallPatch key={spot.position} spot={spot} words={sayPosition(room, spot.position).replace('at the ', '')} />
+        ))}
+        {!answer && <p className="col-span-4 self-center text-soft">computing…</p>}
+      </div>
+    </section>
+  );
+}
+
+function OtherRoom({
+  room,
+  request,
+  swatches,
+}: {
+  readonly room: Room;
+  readonly request: MomentRequest;
+  readonly swatches: readonly Swatch[];
+}) {
+  const asked = useSpots({ moment: request, swatches });
+  const answer = latest(asked);
+  const spot = answer?.spots[2];
+  if (asked.state === 'failed')
+    return (
+      <p className="bg-panel p-3">
+        {room.name}: {asked.says}
+      </p>
+    );
+  return spot ? (
+    <WallPatch spot={spot} words={room.name} />
+  ) : (
+    <p className="h-40 bg-panel p-3 text-soft">{room.name}: computing…</p>
+  );
+}
+
+function Walls({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
+  const { visit } = useVisit();
+  const at = useMomentPart((m) => m.at);
+  const swatches = useMemo(() => [candidateSwatch(candidate)], [candidate]);
+  const rooms = useMemo(() => [room], [room]);
+  const others = useMemo(() => visit.rooms.filter((r) => r.id !== room.id), [visit.rooms, room.id]);
+  const paint = useMemo(
+    () => ({ lab: [candidate.lab.l, candidate.lab.a, candidate.lab.b] as [number, number, number] }),
+    [candidate.lab],
+  );
+  const [today] = useMomentRequests(rooms, 'walls');
+  const [painted] = useMomentRequests(rooms, 'walls', paint);
+  const elsewhere = useMomentRequests(others, 'walls');
+  return (
+    <>
+      <p className="mb-3 text-soft">Predicted at {sayClock(at, visit.place.timeZone)}; move the day along the bottom.</p>
+      <WallsRow title="On each wall" note="among the walls as they are today" room={room} request={today!} swatches={swatches} />
+      <WallsRow
+        title="On all four walls"
+        note="a colour on four walls deepens itself"
+        room={room}
+        request={painted!}
+        swatches={swatches}
+      />
+      {others.length > 0 && (
+        <section>
+          <h2 className="text-lg font-semibold">
+            In the other rooms{' '}
+            <span className="font-normal text-soft">at the same moment, on the wall opposite the thick one</span>
+          </h2>
+          <div className="grid grid-cols-4 max-md:grid-cols-2">
+            {others.map((other, i) => (
+              <OtherRoom key={other.id} room={other} request={elsewhere[i]!} swatches={swatches} />
+            ))}
+          </div>
+        </section>
+      )}
+    </>
+  );
+}
+
+/** One colour on every wall at the cursor: alone, with all four painted in it, and in the other rooms of the visit. */
+export function FourWalls({ roomId }: { readonly roomId: string }) {
+  const room = useRoom(roomId);
+  const [id, setId] = useState('');
+  const candidate = room.candidates.find((c) => c.id === id) ?? room.candidates[0];
+  if (!candidate)
+    return (
+      <EmptyState title="No candidate yet">
+        <p>Take a colour from the deck to see it on every wall.</p>
+      </EmptyState>
+    );
+  return (
+    <div>
+      <div className="mb-3">
+        <ColourChoice room={room} value={candidate.id} onChange={setId} />
+      </div>
+      <Walls room={room} candidate={candidate} />
+    </div>
+  );
+}

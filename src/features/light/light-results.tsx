@@ -1,0 +1,96 @@
+'use client';
+
+import { ASSUMED } from '@/core/light/assumptions';
+import type { Assumed } from '@/core/record/light-room-of';
+import type { Room } from '@/core/record/types';
+import type { DayAnswer } from '@/workers/protocol';
+import { Explain } from '@/ui/explain';
+import { momentIndex } from '../shared/room-day';
+import { useMomentPart, useSetMoment } from '../shared/moment';
+import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
+
+const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
+  size: `size (${ASSUMED.roomWidthM.value} × ${ASSUMED.roomDepthM.value} × ${ASSUMED.roomHeightM.value} m)`,
+  bearing: 'bearing (north)',
+  walls: 'wall colour (a light grey)',
+  floor: 'floor (a mid grey)',
+  ceiling: 'ceiling (white)',
+  sills: `sill height (${ASSUMED.sillM.value} m)`,
+};
+
+/** What of the room was not measured and is taken as usual. */
+export function AssumedLine({ assumed }: { readonly assumed: readonly Assumed[] }) {
+  if (assumed.length === 0) return null;
+  return <p className="text-sm text-soft">Taken as usual until measured: {assumed.map((a) => ASSUMED_WORDS[a]).join(', ')}.</p>;
+}
+
+type Props = {
+  readonly room: Room;
+  readonly day: DayAnswer;
+  readonly zone: string;
+  readonly position: string;
+  readonly scale: number;
+};
+
+/** What falls on each position at the cursor, and the daylight factor. */
+export function LightResults({ room, day, zone, position, scale }: Props) {
+  const at = useMomentPart((m) => m.at);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const set = useSetMoment();
+  const lights = (lampsOn ? day.withLamps : day.daylight)[momentIndex(day, at)]!;
+  const { formula, computed } = day.daylightFactor;
+  return (
+    <section className="grid gap-2" aria-label="Computed light">
+      <h2 className="text-lg font-semibold">At {sayClock(at, zone)}</h2>
+      <table className="w-full text-[15px]">
+        <thead className="sr-only">
+          <tr>
+            <th>Where</th>
+            <th>Tint</th>
+            <th>Illuminance</th>
+            <th>Temperature</th>
+          </tr>
+        </thead>
+        <tbody>
+          {day.positions.map((name, p) => {
+            const { lux, cct, duv, hex } = lights[p]!;
+            return (
+              <tr key={name} className={name === position ? 'bg-raised font-semibold' : ''}>
+                <td>
+                  <button
+                    type="button"
+                    aria-pressed={name === position}
+                    onClick={() => set({ position: name })}
+                    className="min-h-11 w-full cursor-pointer px-2 text-left"
+                  >
+                    {sayPosition(room, name)}
+                  </button>
+                </td>
+                <td className="w-8" aria-hidden>
+                  <span className="block h-8 w-8" style={{ backgroundColor: hex }} />
+                </td>
+                <td className="px-2 text-right tabular-nums">{sayLux(lux * scale)}</td>
+                <td className="px-2 text-right tabular-nums" title={duv === null ? undefined : `Duv ${duv.toFixed(3)}`}>
+                  {sayKelvin(cct)}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {formula > 0 && (
+        <p className="text-[15px]">
+          <Explain
+            label="Daylight factor"
+            why="Share of the outdoor light under an overcast sky that reaches the working plane, 0.85 m up: by the published average daylight factor, τ Aw θ / (A (1 − R²)) (Crisp & Littlefair 1984), and as computed here from sky, ground and bounces. Beside a window the computed one runs higher: the formula spreads the light over all faces alike."
+          >
+            daylight factor {formula.toFixed(1)} % by the formula, {computed.toFixed(1)} % computed
+          </Explain>
+        </p>
+      )}
+      <p className="text-sm text-soft">
+        Predicted from place, time, sky and what is recorded here; a light meter can correct it.
+      </p>
+    </section>
+  );
+}

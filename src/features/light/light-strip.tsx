@@ -1,0 +1,241 @@
+'use client';
+
+import { latest } from '../shared/room-light';
+import { memo, useMemo, useRef, type PointerEvent } from 'react';
+import { TURN_NAMES, type Turn } from '@/core/appearance/turns';
+import type { Room } from '@/core/record/types';
+import type { Band, DayAnswer, Look } from '@/workers/protocol';
+import { EmptyState } from '@/ui/step-title';
+import { momentIndex, useRoomBands, useRoomDay } from '../shared/room-day';
+import { useMomentPart, useSetMoment } from '../shared/moment';
+import { sayClock } from '../shared/say-light';
+import { useRoom, useVisit } from '../shared/visit-context';
+
+type Row = { readonly id: string; readonly name: string; readonly note: string };
+
+/** What has a band: the largest colour of everything that stays, then every candidate. */
+function rowsOf(room: Room): Row[] {
+  const stays = room.stays.map((s) => {
+    const largest = s.components.reduce((p, q) => (q.share > p.share ? q : p));
+    return { id: largest.id, name: s.name, note: s.components.length > 1 ? `${largest.name}, stays` : 'stays' };
+  });
+  const candidates = room.candidates.map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %`, note: c.code }));
+  return [...stays, ...candidates];
+}
+
+/** "9:30 to 13:00", "before 8:00", "after 16:00", "all day". */
+function sayWhen(turn: Turn, day: DayAnswer, zone: string, looks: Band['looks']): string {
+  const lit = looks.flatMap((look, m) => (look ? [m] : []));
+  const clock = (m: number) => sayClock(day.moments[Math.min(m, day.moments.length - 1)]!, zone);
+  const [fromFirst, toLast] = [turn.from === lit[0], turn.to === lit.at(-1)];
+  if (fromFirst && toLast) return 'all day';
+  if (fromFirst) return `before ${clock(turn.to + 1)}`;
+  return toLast ? `after ${clock(turn.from)}` : `${clock(turn.from)} to ${clock(turn.to + 1)}`;
+}
+
+const sayTurn = (turn: Turn, day: DayAnswer, zone: string, looks: Band['looks']): string =>
+  `${TURN_NAMES[turn.kind]} ${sayWhen(turn, day, zone, looks)}`;
+
+/** All turns of a band, each kind once: "dingy before 07:30 and after 18:15, bluer 17:00 to 18:15". */
+function sayTurns({ turns, looks }: Band, day: DayAnswer, zone: string): string {
+  if (turns.length === 0) return 'holds';
+  const kinds = [...new Set(turns.map((t) => t.kind))];
+  return kinds
+    .map((kind) => {
+      const times = turns.filter((t) => t.kind === kind).map((t) => sayWhen(t, day, zone, looks));
+      return `${TURN_NAMES[kind]} ${times.join(' and ')}`;
+    })
+    .join(', ');
+}
+
+const NIGHT = 'var(--line-strong)';
+
+/** The band's colours as hard stops, one for each quarter of an hour. */
+function gradientOf(looks: readonly (Look | null)[]): string {
+  const n = looks.length;
+  const stops: string[] = [];
+  let from = 0;
+  looks.forEach((look, m) => {
+    const next = looks[m + 1];
+    if (m + 1 < n && (look?.hex ?? null) === (next?.hex ?? null)) return;
+    const [a, b] = [((100 * from) / n).toFixed(2), ((100 * (m + 1)) / n).toFixed(2)];
+    stops.push(`${look?.hex ?? NIGHT} ${a}% ${b}%`);
+    from = m + 1;
+  });
+  return `linear-gradient(to right, ${stops.join(', ')})`;
+}
+
+type BandProps = {
+  readonly band: Band;
+  readonly span: readonly [number, number];
+  readonly day: DayAnswer;
+  readonly zone: string;
+  readonly row: Row;
+};
+
+const DayBand = memo(function DayBand({ band, span: [first, last], day, zone, row }: BandProps) {
+  const set = useSetMoment();
+  const shown = band.looks.slice(first, last + 1);
+  const count = shown.length;
+  const turns = band.turns.filter((t) => t.to >= first && t.from <= last);
+  return (
+    <div className="relative h-full" style={{ background: gradientOf(shown) }} data-band={row.name}>
+      {turns.map((turn) => (
+        <button
+          key={`${turn.kind}${turn.from}`}
+          type="button"
+          title={sayTurn(turn, day, zone, band.looks)}
+          aria-label={`${row.name}: ${sayTurn(turn, day, zone, band.looks)}; go there`}
+          onPointerDown={(e) => e.stopPropagation()}
+          onClick={() => set({ at: day.moments[Math.min(turn.to, turn.from + 1)]!, shown: 'in-light' })}
+          className="absolute inset-y-0 flex min-w-11 cursor-pointer items-start border-l-2 border-ink"
+          style={{ left: `${(100 * Math.max(0, turn.from - first)) / count}%` }}
+        >
+          <span className="bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">{TURN_NAMES[turn.kind]}</span>
+        </button>
+      ))}
+    </div>
+  );
+});
+
+type AsideProps = { readonly name: string; readonly found: Band['overcast']; readonly onTap: () => void; readonly row: Row };
+
+function Aside({ name, found, onTap, row }: AsideProps) {
+  if (!found) return <span className="grid h-full place-items-center bg-panel text-sm text-soft">–</span>;
+  const turn = found.turn && TURN_NAMES[found.turn];
+  return (
+    <button
+      type="button"
+      onClick={onTap}
+      aria-label={`${row.name} ${name}: ${turn ?? 'holds'}; go there`}
+      className="flex h-full w-full cursor-pointer items-start"
+      style={{ backgroundColor: found.look.hex }}
+    >
+      {turn && <span className="bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">{turn}</span>}
+    </button>
+  );
+}
+
+function sayRange(band: Band): string {
+  const spread = Math.max(0, ...band.looks.map((l) => l?.spread ?? 0), band.lamps?.look.spread ?? 0);
+  return spread < 0.05 ? 'from its spectrum' : `may stray ΔE ${spread.toFixed(1)}`;
+}
+
+type StripProps = { readonly roomId: string };
+
+/** Every colour of the room through the day, under cloud and by the lamps; where one turns, the turn is named and can be tapped. */
+export function LightStrip({ roomId }: StripProps) {
+  const room = useRoom(roomId);
+  const { visit } = useVisit();
+  const zone = visit.place.timeZone;
+  const dayAsked = useRoomDay(roomId);
+  const bandsAsked = useRoomBands(roomId);
+  const at = useMomentPart((m) => m.at);
+  const set = useSetMoment();
+  const box = useRef<HTMLDivElement>(null);
+  const rows = useMemo(() => rowsOf(room), [room]);
+  const day = latest(dayAsked);
+  const answer = latest(bandsAsked);
+  if (rows.length === 0)
+    return (
+      <EmptyState title="Nothing to follow yet">
+        <p>Record what stays and take colours from the deck: each becomes a band through the day.</p>
+      </EmptyState>
+    );
+  if (dayAsked.state === 'failed') return <p role="alert">{dayAsked.says}</p>;
+  if (!day || !answer) {
+    const share = bandsAsked.state === 'computing' ? bandsAsked.share : 0;
+    return (
+      <div role="status">
+        <div className="h-2 bg-line">
+          <div className="h-2 bg-ink" style={{ width: `${100 * share}%` }} />
+        </div>
+        <p className="mt-2 text-soft">computing how every colour looks through the day…</p>
+      </div>
+    );
+  }
+  const lit = day.sun.flatMap((p, m) => (p.altitudeDeg > -6 ? [m] : []));
+  const span = [
+    Math.max(0, Math.min(20, (lit[0] ?? 20) - 2)),
+    Math.min(day.moments.length - 1, Math.max(90, (lit.at(-1) ?? 90) + 2)),
+  ] as const;
+  const count = span[1] - span[0] + 1;
+  const bands = new Map(answer.bands.map((b) => [b.id, b]));
+  const cursor = (momentIndex(day, at) - span[0] + 0.5) / count;
+  const drag = (event: PointerEvent) => {
+    if (event.type === 'pointermove' && event.buttons === 0) return;
+    const { left, width } = box.current!.getBoundingClientRect();
+    const moment = span[0] + Math.floor(((event.clientX - left) / width) * count);
+    set({ at: day.moments[Math.max(span[0], Math.min(span[1], moment))]! });
+  };
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_5rem_5rem_15rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]">
+      <p className="text-sm text-soft">
+        {sayClock(day.moments[span[0]]!, zone)}
+        <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
+      </p>
+      <p className="text-sm text-soft">overcast, midday</p>
+      <p className="text-sm text-soft">lamps alone</p>
+      <p className="text-sm text-soft max-md:hidden" />
+      <div
+        ref={box}
+        className="relative cursor-ew-resize touch-pan-y"
+        onPointerDown={drag}
+        onPointerMove={drag}
+        style={{ gridRow: `2 / span ${rows.length}`, gridColumn: 1 }}
+      >
+        <div className="grid h-full auto-rows-fr gap-y-1.5">
+          {rows.map((row) => {
+            const band = bands.get(row.id);
+            return <div key={row.id}>{band && <DayBand {...{ band, span, day, zone, row }} />}</div>;
+          })}
+        </div>
+        {cursor >= 0 && cursor <= 1 && (
+          <span
+            aria-hidden
+            className="pointer-events-none absolute -top-5 bottom-0 w-0.5 bg-ink"
+            style={{ left: `${100 * cursor}%` }}
+          />
+        )}
+      </div>
+      {rows.map((row, i) => {
+        const band = bands.get(row.id);
+        const gridRow = i + 2;
+        return [
+          <div key={`${row.id}o`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 2 }}>
+            {band && (
+              <Aside
+                name="overcast"
+                found={band.overcast}
+                row={row}
+                onTap={() => set({ sky: 'overcast', lampsOn: false, shown: 'in-light' })}
+              />
+            )}
+          </div>,
+          <div key={`${row.id}l`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 3 }}>
+            {band && (
+              <Aside
+                name="by lamps"
+                found={band.lamps}
+                row={row}
+                onTap={() => set({ lampsOn: true, at: day.moments[span[1]]!, shown: 'in-light' })}
+              />
+            )}
+          </div>,
+          <div
+            key={`${row.id}n`}
+            className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden"
+            style={{ gridRow, gridColumn: 4 }}
+          >
+            <p className="truncate leading-5">
+              <b>{row.name}</b> <span className="text-sm text-soft">{row.note}</span>
+            </p>
+            <p className="line-clamp-2 text-sm leading-4 text-soft">
+              {band ? `${sayTurns(band, day, zone)}; ${sayRange(band)}` : '…'}
+            </p>
+          </div>,
+        ];
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS, type Curtain, type Glazing } from '@/core/light/assumptions';
+import { WALLS, type Wall } from '@/core/room/facing';
+import { lengthUnit } from '@/core/units/length';
+import { Button } from '@/ui/button';
+import { ChoiceField, TextField } from '@/ui/field';
+import { sayWall } from '../shared/say-light';
+import { useVisit } from '../shared/visit-context';
+import type { WindowDraft } from './light-draft';
+import { readBearing } from './bearing-field';
+import { More, Section, type SectionProps } from './section';
+
+type RowProps = SectionProps & { readonly index: number; readonly set: (change: Partial<WindowDraft>) => void };
+
+const DETAIL_FIELDS = ['leftM', 'sillM', 'obstructionDeg', 'revealM', 'overhangM'] as const;
+
+function WindowDetails({ draft, errors, index, set }: RowProps) {
+  const { visit } = useVisit();
+  const unit = lengthUnit(visit.units);
+  const w = draft.windows[index]!;
+  const error = (field: string) => errors[`windows.${index}.${field}`];
+  const length = (label: string, key: 'left' | 'sill' | 'reveal' | 'overhang', field: string) => (
+    <TextField
+      className="w-34"
+      label={label}
+      unit={unit}
+      inputMode="decimal"
+      placeholder={key === 'left' ? 'evenly' : key === 'sill' ? '0.9 m' : '0'}
+      value={w[key]}
+      error={error(field)}
+      onChange={(e) => set({ [key]: e.target.value })}
+    />
+  );
+  return (
+    <More title="place, glass and what is outside" wrong={DETAIL_FIELDS.some((f) => error(f))}>
+      {length('From the left, inside', 'left', 'leftM')}
+      {length('Sill', 'sill', 'sillM')}
+      <ChoiceField className="w-48" label="Glass" value={w.glazing} onChange={(e) => set({ glazing: e.target.value as Glazing })}>
+        {GLAZING_KINDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {GLAZINGS[kind].name}, {Math.round(100 * GLAZINGS[kind].transmittance)} %
+          </option>
+        ))}
+      </ChoiceField>
+      <TextField
+        className="w-34"
+        label="Opposite, up to"
+        unit="°"
+        inputMode="decimal"
+        value={w.obstruction}
+        error={error('obstructionDeg')}
+        onChange={(e) => set({ obstruction: e.target.value })}
+      />
+      {length('Depth in the wall', 'reveal', 'revealM')}
+      {length('Roof over it', 'overhang', 'overhangM')}
+    </More>
+  );
+}
+
+function WindowRow(props: RowProps) {
+  const { draft, errors, index, set, onChange } = props;
+  const { visit } = useVisit();
+  const unit = lengthUnit(visit.units);
+  const bearing = readBearing(draft.bearing);
+  const w = draft.windows[index]!;
+  return (
+    <li className="flex flex-wrap items-end gap-2 border-b border-line pb-1">
+      <ChoiceField
+        className="w-40"
+        label={`Window ${index + 1} in the`}
+        value={String(w.wall)}
+        onChange={(e) => set({ wall: Number(e.target.value) as Wall })}
+      >
+        {WALLS.map((wall) => (
+          <option key={wall} value={wall}>
+            {sayWall(bearing, wall)}
+          </option>
+        ))}
+      </ChoiceField>
+      <TextField
+        className="w-24"
+        label="Wide"
+        unit={unit}
+        inputMode="decimal"
+        value={w.width}
+        error={errors[`windows.${index}.widthM`]}
+        onChange={(e) => set({ width: e.target.value })}
+      />
+      <TextField
+        className="w-24"
+        label="High"
+        unit={unit}
+        inputMode="decimal"
+        value={w.height}
+        error={errors[`windows.${index}.heightM`]}
+        onChange={(e) => set({ height: e.target.value })}
+      />
+      <ChoiceField
+        className="w-40"
+        label="Curtain"
+        value={w.curtain}
+        onChange={(e) => set({ curtain: e.target.value as Curtain })}
+      >
+        {CURTAIN_KINDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {CURTAINS[kind].name}
+          </option>
+        ))}
+      </ChoiceField>
+      <Button
+        aria-label={`Remove window ${index + 1}`}
+        onClick={() => onChange({ ...draft, windows: draft.windows.filter((x) => x.id !== w.id) })}
+      >
+        <X aria-hidden size={18} />
+      </Button>
+      <WindowDetails {...props} />
+    </li>
+  );
+}
+
+/** The windows, each with what shades it. */
+export function WindowRows({ draft, errors, onChange }: SectionProps) {
+  const set = (id: string) => (change: Partial<WindowDraft>) =>
+    onChange({ ...draft, windows: draft.windows.map((w) => (w.id === id ? { ...w, ...change } : w)) });
+  return (
+    <Section title="Windows">
+      {draft.windows.length === 0 && (
+        <p className="text-soft">None yet: tap a wall of the plan. A room without one is judged by its lamps only.</p>
+      )}
+      <ul className="grid gap-2">
+        {draft.windows.map((w, index) => (
+          <WindowRow key={w.id} {...{ draft, errors, onChange, index }} set={set(w.id)} />
+        ))}
+      </ul>
+    </Section>
+  );
+}

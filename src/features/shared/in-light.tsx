@@ -1,0 +1,63 @@
+'use client';
+
+import { latest } from './room-light';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import type { Lab } from '@/core/colour/types';
+import { ChoiceRow } from '@/ui/choice-row';
+import { useKeys } from '@/ui/use-keys';
+import { hexOf } from './colour-entry';
+import { useMomentPart, useSetMoment } from './moment';
+import { momentIndex, useRoomBands, useRoomDay } from './room-day';
+import { sayClock } from './say-light';
+import { useVisit } from './visit-context';
+
+/** The screen colour of something by its id; its deck colour where no look is known. */
+type Paint = (id: string, lab: Lab) => string;
+
+const asInDeck: Paint = (_, lab) => hexOf(lab);
+const Context = createContext<Paint>(asInDeck);
+
+/** What paints a patch: as in the deck, or as it looks at the cursor. */
+export const usePaint = (): Paint => useContext(Context);
+
+/** A dark room: everything is the same dark grey. */
+const NIGHT_HEX = '#262626';
+
+/** Paints everything inside as it looks in a room at the cursor, as long as that is what is shown. */
+export function InLight({ roomId, children }: { readonly roomId: string; readonly children: ReactNode }) {
+  const shown = useMomentPart((m) => m.shown);
+  const day = useRoomDay(roomId);
+  const bands = useRoomBands(roomId);
+  const moments = latest(day);
+  const answer = latest(bands);
+  const index = useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  const byId = useMemo(() => new Map(answer?.bands.map((b) => [b.id, b.looks])), [answer]);
+  const paint = useMemo((): Paint => {
+    if (shown === 'in-deck' || byId.size === 0) return asInDeck;
+    return (id, lab) => {
+      const looks = byId.get(id);
+      return looks ? (looks[index]?.hex ?? NIGHT_HEX) : hexOf(lab);
+    };
+  }, [shown, byId, index]);
+  return <Context value={paint}>{children}</Context>;
+}
+
+/** As it looks at the cursor, or as in the deck. */
+export function ShownSwitch() {
+  const { visit } = useVisit();
+  const shown = useMomentPart((m) => m.shown);
+  const at = useMomentPart((m) => m.at);
+  const set = useSetMoment();
+  useKeys({ v: () => set({ shown: shown === 'in-light' ? 'in-deck' : 'in-light' }) });
+  return (
+    <ChoiceRow
+      label="Colours shown"
+      value={shown}
+      onChange={(next) => set({ shown: next })}
+      options={[
+        { value: 'in-light', label: `As it looks at ${sayClock(at, visit.place.timeZone)}` },
+        { value: 'in-deck', label: 'As in the deck' },
+      ]}
+    />
+  );
+}

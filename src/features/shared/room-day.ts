@@ -1,0 +1,85 @@
+'use client';
+
+import { useMemo } from 'react';
+import { lightScale } from '@/core/record/calibration';
+import { describeRoom, type Assumed } from '@/core/record/light-room-of';
+import type { Candidate, RecordedColour, Room } from '@/core/record/types';
+import type { DayAnswer, DayRequest, LookIn, Swatch } from '@/workers/protocol';
+import { useBands, useDayLight } from './room-light';
+import { useDayParts, useMomentPart } from './moment';
+import { useSkyOfDay } from './sky-of-day';
+import { useRoom, useVisit } from './visit-context';
+
+/** What the worker is asked about a room's day, and what about the room had to be assumed. */
+export function useDayRequest(roomId: string): { readonly request: DayRequest; readonly assumed: readonly Assumed[] } {
+  const { visit } = useVisit();
+  const room = useRoom(roomId);
+  const { date, sky } = useDayParts();
+  const hourly = useSkyOfDay(date);
+  const { latitude, longitude, timeZone } = visit.place;
+  return useMemo(() => {
+    const { description, assumed } = describeRoom(room);
+    const skies = sky === 'service' ? hourly : sky;
+    return { request: { room: description, place: { latitude, longitude }, date, zone: timeZone, skies }, assumed };
+  }, [room, date, sky, hourly, latitude, longitude, timeZone]);
+}
+
+/** A room's day as computed. */
+export function useRoomDay(roomId: string) {
+  return useDayLight(useDayRequest(roomId).request);
+}
+
+/** The position that is judged at: the one chosen, or the wall opposite the largest window. */
+export function usePosition(room: Room): string {
+  const chosen = useMomentPart((m) => m.position);
+  const largest = [...room.windows].sort((p, q) => q.widthM * q.heightM - p.widthM * p.heightM)[0];
+  return chosen ?? `wall-${((largest?.wall ?? 0) + 2) % 4}`;
+}
+
+/** Index of the moment of a day that is nearest an instant. */
+export function momentIndex(day: Pick<DayAnswer, 'moments'>, at: number): number {
+  const first = day.moments[0]!;
+  const step = day.moments[1]! - first;
+  return Math.max(0, Math.min(day.moments.length - 1, Math.round((at - first) / step)));
+}
+
+export const colourSwatch = (id: string, { lab, source }: RecordedColour): Swatch => ({
+  id,
+  lab: [lab.l, lab.a, lab.b],
+  // a measured curve is only taken as it is when it lies on the product's own grid
+  spectrum: source.kind === 'spectrophotometer' && source.spectrum.values.length === 81 ? source.spectrum.values : null,
+});
+export const candidateSwatch = (c: Candidate): Swatch => ({ id: c.id, lab: [c.lab.l, c.lab.a, c.lab.b], spectrum: c.spectrum });
+export const offeredSwatch = (c: Candidate, strength: number, lab: Candidate['lab']): Swatch => ({
+  id: `${c.deckColourId}@${strength}`,
+  lab: [lab.l, lab.a, lab.b],
+});
+
+/** Everything of a room that is looked at: components of what stays, candidates, the strengths usually offered. */
+export function swatchesOf(room: Room): Swatch[] {
+  const components = room.stays.flatMap((s) => s.components.map((c) => colourSwatch(c.id, c.colour)));
+  const candidates = room.candidates.map(candidateSwatch);
+  const offered = room.candidates.flatMap((c) => c.offered.map((o) => offeredSwatch(c, o.strength, o.lab)));
+  const seen = new Set<string>();
+  return [...components, ...candidates, ...offered].filter((s) => !seen.has(s.id) && seen.add(s.id));
+}
+
+/** Which light looks are computed in. */
+export function useLookIn(room: Room, scale: number): LookIn {
+  const position = usePosition(room);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
+}
+
+/** Looks of all swatches of a room through the day, by id. */
+export function useRoomBands(roomId: string) {
+  const room = useRoom(roomId);
+  const { request } = useDayRequest(roomId);
+  const lookIn = useLookIn(room, useScale(roomId));
+  const swatches = useMemo(() => swatchesOf(room), [room]);
+  const asked = swatches.length > 0 ? { day: request, swatches, lookIn } : undefined;
+  return useBands(asked);
+}
+
+/** The correction by the light meter that is in force in a room; 1 without. */
+export const useScale = (roomId: string): number => lightScale(useRoom(roomId));

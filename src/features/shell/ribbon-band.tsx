@@ -1,0 +1,167 @@
+'use client';
+
+import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { wallClock } from '@/core/light/time-zone';
+import type { DayAnswer } from '@/workers/protocol';
+import { momentIndex } from '../shared/room-day';
+import { sayClock, sayKelvin, sayLux } from '../shared/say-light';
+import { useMomentPart, useSetMoment } from '../shared/moment';
+import { heightOf, spanOf } from './ribbon-scale';
+
+/** A stretch of the day in words, under the band. */
+export type Stretch = { readonly text: string; readonly from: number; readonly to: number };
+
+type Props = {
+  readonly day: DayAnswer;
+  readonly zone: string;
+  /** Number of the position in the day's. */
+  readonly place: number;
+  readonly where: string;
+  readonly scale: number;
+  readonly sun: readonly Stretch[];
+  /** Instants of looks that were taken. */
+  readonly taken: readonly number[];
+  readonly now: number | undefined;
+};
+
+const percent = (share: number) => `${(100 * share).toFixed(3)}%`;
+
+type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken'> & { readonly lampsOn: boolean };
+
+/** The light of the day as bars of its own tint; drawn once for a day, not for the cursor. */
+const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn }: BarsProps) {
+  const { first, last } = spanOf(day);
+  const lights = lampsOn ? day.withLamps : day.daylight;
+  const shown = lights.slice(first, last + 1).map((all) => all[place]!);
+  const most = Math.max(...lights.map((all) => all[place]!.lux * scale));
+  const count = shown.length;
+  const hours = day.moments.slice(first, last + 1).flatMap((at, k) => {
+    const clock = wallClock(at, zone).hours;
+    return clock % 2 === 0 ? [{ clock, k }] : [];
+  });
+  const share = (k: number) => (k + 0.5) / count;
+  return (
+    <>
+      <div className="absolute inset-x-0 top-6 h-11 border-b-2 border-ink/60" aria-hidden>
+        <svg viewBox={`0 0 ${count} 100`} preserveAspectRatio="none" className="h-full w-full" shapeRendering="crispEdges">
+          {shown.map((light, k) => {
+            const height = 100 * heightOf(light.lux * scale, most);
+            return <rect key={k} x={k} width={1.02} y={100 - height} height={height} fill={light.hex} />;
+          })}
+        </svg>
+      </div>
+      {taken.map((at) => {
+        const k = momentIndex(day, at) - first;
+        return k < 0 || k >= count ? null : (
+          <span
+            key={at}
+            aria-hidden
+            title={`looked ${sayClock(at, zone)}`}
+            className="absolute top-15 size-2.5 -translate-x-1/2 rounded-full border-2 border-panel bg-ink"
+            style={{ left: percent(share(k)) }}
+          />
+        );
+      })}
+      {hours.map(({ clock, k }) => (
+        <span
+          key={clock}
+          aria-hidden
+          className="absolute top-17.5 -translate-x-1/2 text-xs text-soft"
+          style={{ left: percent(share(k)) }}
+        >
+          {String(clock).padStart(2, '0')}
+        </span>
+      ))}
+      {sun.map((stretch, row) => (
+        <span
+          key={`${stretch.text}${stretch.from}`}
+          aria-hidden
+          className="absolute h-1.25 bg-ink"
+          style={{
+            top: 88 + (row % 2) * 8,
+            left: percent((stretch.from - first) / count),
+            width: percent((stretch.to - stretch.from + 1) / count),
+          }}
+        >
+          <span
+            className={`absolute -top-1.5 text-xs leading-4 whitespace-nowrap text-soft ${stretch.to - first > count * 0.7 ? 'right-full pr-1.5' : 'left-full pl-1.5'}`}
+          >
+            {stretch.text}
+          </span>
+        </span>
+      ))}
+    </>
+  );
+});
+
+/** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
+export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: Props) {
+  const at = useMomentPart((m) => m.at);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const set = useSetMoment();
+  const box = useRef<HTMLDivElement>(null);
+  const { first, last } = useMemo(() => spanOf(day), [day]);
+  const count = last - first + 1;
+  const index = momentIndex(day, at);
+  const light = (lampsOn ? day.withLamps : day.daylight)[index]![place]!;
+  const lux = light.lux * scale;
+  const go = (moment: number) => set({ at: day.moments[Math.max(first, Math.min(last, moment))]!, shown: 'in-light' });
+  const drag = (event: PointerEvent) => {
+    if (event.type === 'pointermove' && event.buttons === 0) return;
+    const { left, width } = box.current!.getBoundingClientRect();
+    go(first + Math.floor(((event.clientX - left) / width) * count));
+  };
+  const steps: Readonly<Record<string, number>> = {
+    ArrowLeft: -1,
+    ArrowRight: 1,
+    ArrowDown: -1,
+    ArrowUp: 1,
+    PageDown: -4,
+    PageUp: 4,
+  };
+  const onKey = (event: KeyboardEvent) => {
+    const to = event.key === 'Home' ? first : event.key === 'End' ? last : steps[event.key] && index + steps[event.key]!;
+    if (to === undefined || to === 0) return;
+    event.preventDefault();
+    event.stopPropagation();
+    go(to);
+  };
+  const share = (index - first + 0.5) / count;
+  const says = `${sayClock(at, zone)}, ${sayKelvin(light.cct)}, ${sayLux(lux)} ${where}`;
+  const nowShare = now === undefined ? undefined : (momentIndex(day, now) - first + 0.5) / count;
+  return (
+    <div
+      ref={box}
+      role="slider"
+      tabIndex={0}
+      aria-label="Time of day"
+      aria-valuemin={0}
+      aria-valuemax={last - first}
+      aria-valuenow={index - first}
+      aria-valuetext={says}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        drag(e);
+      }}
+      onPointerMove={drag}
+      onKeyDown={onKey}
+      className="relative h-full min-w-0 flex-1 cursor-ew-resize touch-none select-none"
+    >
+      <Bars {...{ day, place, scale, zone, sun, taken, lampsOn }} />
+      {nowShare !== undefined && nowShare > 0 && nowShare < 1 && (
+        <span aria-hidden title="now" className="absolute top-16 -translate-x-1/2 text-xs" style={{ left: percent(nowShare) }}>
+          ▲
+        </span>
+      )}
+      <span aria-hidden className="absolute top-0 bottom-6 w-0.5 -translate-x-1/2 bg-ink" style={{ left: percent(share) }} />
+      <span
+        data-testid="cursor"
+        className={`absolute top-0 bg-panel px-1.5 text-[15px] leading-6 whitespace-nowrap ${share > 0.55 ? '-translate-x-full' : ''}`}
+        style={{ left: `calc(${percent(share)} + ${share > 0.55 ? -4 : 4}px)` }}
+      >
+        <b>{sayClock(at, zone)}</b> {sayKelvin(light.cct)} · {sayLux(lux)}
+        <span className="max-lg:hidden"> {where}</span>
+      </span>
+    </div>
+  );
+}
