@@ -175,7 +175,7 @@ test.describe('by touch on a tablet', () => {
     await expect(page.getByText('Not looked at yet.')).toBeVisible();
     await page.getByRole('button', { name: '75 % strength (colourant cut by a quarter)' }).tap();
     await touch.pick(page.getByRole('radiogroup', { name: 'Who says it' }), /client/);
-    await touch.pick(page.getByRole('radiogroup', { name: 'Judging in' }), /overcast/);
+    await touch.pick(page.getByRole('radiogroup', { name: 'Sky' }), /overcast/);
     await page.getByRole('button', { name: /^Works/ }).tap();
     await expect(page.getByText('client, overcast: works')).toBeVisible();
     await saved(page);

@@ -109,6 +109,7 @@ function Aside({ name, found, onTap, row }: AsideProps) {
       onClick={onTap}
       aria-label={`${row.name} ${name}: ${turn ?? 'holds'}; go there`}
       className="flex h-full w-full cursor-pointer items-start"
+      data-patch={found.look.hex}
       style={{ backgroundColor: found.look.hex }}
     >
       {turn && <span className="bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">{turn}</span>}

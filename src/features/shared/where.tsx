@@ -14,8 +14,20 @@ export function useWhere(): { readonly roomId: string; readonly step: string } {
 /** Goes to another room or step of the same visit without asking the server; Back comes back. */
 export const goTo = (href: string): void => window.history.pushState(null, '', href);
 
+/** The address as it is, which may be ahead of what is drawn: two quick taps must not undo each other. */
+export function addressNow(): { readonly roomId: string | undefined; readonly step: string | undefined } {
+  const [, , , roomId, step] = window.location.pathname.split('/');
+  return { roomId, step };
+}
+
+type LinkProps = ComponentProps<'a'> & {
+  readonly href: string;
+  /** Where to go when it is tapped, if the address has moved on since the link was drawn. */
+  readonly hrefNow?: (now: ReturnType<typeof addressNow>) => string;
+};
+
 /** A link within the visit. Opened in a new window, or before the page runs, it is an ordinary link. */
-export function VisitLink({ onClick, href, ...rest }: ComponentProps<'a'> & { readonly href: string }) {
+export function VisitLink({ onClick, href, hrefNow, ...rest }: LinkProps) {
   return (
     <a
       href={href}
@@ -24,7 +36,7 @@ export function VisitLink({ onClick, href, ...rest }: ComponentProps<'a'> & { re
         if (event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey)
           return;
         event.preventDefault();
-        goTo(href);
+        goTo(hrefNow?.(addressNow()) ?? href);
       }}
       {...rest}
     />

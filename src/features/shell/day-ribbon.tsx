@@ -40,12 +40,12 @@ function useInstant(): number | undefined {
   return at;
 }
 
-/** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. */
+/** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. A day may be older than the room. */
 function sunStretches(room: Room, day: DayAnswer): Stretch[] {
-  return day.sunHours.flatMap((stretches, window) =>
-    stretches
+  return room.windows.flatMap((window, n) =>
+    (day.sunHours[n] ?? [])
       .filter(([from, to]) => day.skies.slice(from, to + 1).some((sky) => sky !== 'overcast'))
-      .map(([from, to]) => ({ text: `sun, ${sayWindow(room, room.windows[window]!)}`, from, to })),
+      .map(([from, to]) => ({ text: `sun, ${sayWindow(room, window)}`, from, to })),
   );
 }
 
@@ -190,7 +190,7 @@ export function DayRibbon({ roomId }: { readonly roomId: string }) {
     <footer className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 print:hidden">
       <DateField zone={zone} />
       <div className="flex h-27 min-w-60 flex-1 max-md:order-first max-md:w-full max-md:flex-none">
-        <Band room={room} now={now} />
+        <Band key={room.id} room={room} now={now} />
       </div>
       <LightSwitches room={room} />
     </footer>

@@ -25,6 +25,7 @@ function RoomTab({ room, href, current }: { readonly room: Room; readonly href: 
     <VisitLink
       ref={tab}
       href={href}
+      hrefNow={(now) => (now.step ? href.replace(/[^/]*$/, now.step) : href)}
       aria-current={current ? 'page' : undefined}
       data-progress={progress.state}
       className={classNames(

@@ -49,6 +49,7 @@ export function Shell({ roomId, step, children }: Props) {
             <VisitLink
               key={slug}
               href={`/visits/${visit.id}/${roomId}/${slug}`}
+              hrefNow={(now) => `/visits/${visit.id}/${now.roomId ?? roomId}/${slug}`}
               aria-current={slug === step ? 'step' : undefined}
               className={classNames(
                 'flex min-h-11 shrink-0 items-center border-l-4 px-3 hover:bg-raised max-md:border-b-4 max-md:border-l-0',
