@@ -1,7 +1,9 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
+import { benchLight } from './light';
 import { benchPage } from './page';
 
 async function main() {
+  benchLight();
   benchDeltaE();
   benchReflectance();
   benchConversions();

@@ -59,6 +59,20 @@ async function filterDeck(page: Page): Promise<void> {
   }
 }
 
+/** Drags the day's cursor over the whole ribbon and back. */
+async function dragCursor(page: Page): Promise<void> {
+  const box = (await page.getByRole('slider', { name: 'Time of day' }).boundingBox())!;
+  const y = box.y + 30;
+  await page.mouse.move(box.x + 20, y);
+  await page.mouse.down();
+  for (let k = 0; k <= 120; k++) {
+    const share = k <= 60 ? k / 60 : 2 - k / 60;
+    await page.mouse.move(box.x + 20 + share * (box.width - 40), y);
+    await page.waitForTimeout(16);
+  }
+  await page.mouse.up();
+}
+
 /** From a verdict key going down to the frame that shows it pressed, in milliseconds. */
 const keyToPaint = (page: Page, key: string, name: string) =>
   page.evaluate(
@@ -109,6 +123,15 @@ export async function benchPage(): Promise<void> {
     await longestOfThree(page, 'deck of 4,000: longest task while scrolling', scrollDeck);
     await longestOfThree(page, 'deck of 4,000: longest task while filtering', filterDeck);
     await benchImport(server.url);
+    await openRoom(page, server.url, 'Sitting room', 'Light');
+    await page.getByRole('slider', { name: 'Time of day' }).waitFor();
+    await page.getByRole('radio', { name: 'Through the day' }).click();
+    await page.locator('[data-band]').first().waitFor();
+    await page.waitForTimeout(500);
+    await longestOfThree(page, 'longest task while the cursor is dragged over the strip', dragCursor);
+    await openRoom(page, server.url, 'Sitting room', 'Record');
+    await page.waitForTimeout(3000);
+    await longestOfThree(page, 'longest task while it is dragged over the record', dragCursor);
     await openRoom(page, server.url, 'Sitting room', 'Bench');
     await page.waitForTimeout(400);
     const times: number[] = [];

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { DeckColour } from '../shared/deck-data';
 import { useMomentPart } from '../shared/moment';
 import { momentIndex, useDayRequest, useLookIn, useRoomDay, useScale } from '../shared/room-day';
@@ -17,12 +17,12 @@ export function useDeckLooks(roomId: string, colours: readonly DeckColour[] | un
   const lookIn = useLookIn(room, useScale(roomId));
   const moments = latest(useRoomDay(roomId));
   const shown = useMomentPart((m) => m.shown);
-  const moment = useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  const moment = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
   const labs = useMemo(() => colours?.map((c) => [c.lab.l, c.lab.a, c.lab.b] as const), [colours]);
   const asked = shown === 'in-light' && moments && labs ? { day: request, moment, labs, lookIn } : undefined;
   const name = nameOf(colours);
   const answer = latest(useHexes(name, asked));
-  const hexes = shown === 'in-light' ? answer?.hexes : undefined;
+  const hexes = useDeferredValue(shown === 'in-light' ? answer?.hexes : undefined);
   return useMemo(
     () => (hexes && colours?.length === hexes.length ? colours.map((c, i) => ({ ...c, hex: hexes[i]! })) : colours),
     [colours, hexes],

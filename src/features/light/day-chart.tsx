@@ -1,10 +1,9 @@
 'use client';
 
 import { memo, useMemo } from 'react';
-import { Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/workers/protocol';
-import { momentIndex } from '../shared/room-day';
 import { useMomentPart } from '../shared/moment';
 import { sayKelvin, sayLux } from '../shared/say-light';
 
@@ -16,9 +15,11 @@ const HOURS = [0, 4, 8, 12, 16, 20, 24];
 
 const axis = { stroke: 'var(--soft)', fontSize: 12, tickLine: false } as const;
 
-/** Lux (solid, left) and temperature (dashed, right) of one position through the day. */
-export const DayChart = memo(function DayChart({ day, zone, place, scale }: Props) {
-  const at = useMomentPart((m) => m.at);
+/** Widths of the two axes, px: the plot lies between them. */
+const AXES = { left: 52, right: 50 } as const;
+
+/** The two curves; drawn once for a day, not for the cursor. */
+const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
   const lampsOn = useMomentPart((m) => m.lampsOn);
   const points = useMemo(
     () =>
@@ -26,64 +27,81 @@ export const DayChart = memo(function DayChart({ day, zone, place, scale }: Prop
         const { lux, cct } = all[place]!;
         const shown = lux * scale;
         const lit = shown >= LEAST;
-        return {
-          hours: wallClock(day.moments[m]!, zone).hours,
-          lux: lit ? shown : null,
-          kelvin: lit && cct ? Math.min(cct, 15_000) : null,
-        };
+        const hours = wallClock(day.moments[m]!, zone).hours;
+        return { hours, lux: lit ? shown : null, kelvin: lit && cct ? Math.min(cct, 15_000) : null };
       }),
     [day, zone, place, scale, lampsOn],
   );
-  const hours = points[momentIndex(day, at)]!.hours;
   return (
-    <div className="h-52 w-full" role="img" aria-label="Chart of lux and colour temperature through the day">
-      <ResponsiveContainer>
-        <LineChart data={points} margin={{ top: 6, right: 0, bottom: 0, left: 0 }}>
-          <XAxis
-            dataKey="hours"
-            type="number"
-            domain={[0, 24]}
-            ticks={HOURS}
-            tickFormatter={(h: number) => String(h).padStart(2, '0')}
-            {...axis}
-          />
-          <YAxis
-            yAxisId="lux"
-            scale="log"
-            domain={[LEAST, 'auto']}
-            allowDataOverflow
-            width={52}
-            tickFormatter={(v: number) => sayLux(v).replace(' lx', '')}
-            {...axis}
-          />
-          <YAxis
-            yAxisId="kelvin"
-            orientation="right"
-            domain={[2000, 'auto']}
-            width={50}
-            tickFormatter={(v: number) => `${v / 1000}k`}
-            {...axis}
-          />
-          <Tooltip
-            isAnimationActive={false}
-            labelFormatter={(h) => clockText(Number(h))}
-            formatter={(value, name) => (name === 'lux' ? sayLux(Number(value)) : sayKelvin(Number(value)))}
-            contentStyle={{ background: 'var(--raised)', border: '1px solid var(--line-strong)', borderRadius: 0 }}
-          />
-          <ReferenceLine yAxisId="lux" x={hours} stroke="var(--ink)" strokeWidth={2} />
-          <Line yAxisId="lux" dataKey="lux" stroke="var(--ink)" strokeWidth={2.5} dot={false} isAnimationActive={false} />
-          <Line
-            yAxisId="kelvin"
-            dataKey="kelvin"
-            stroke="var(--soft)"
-            strokeWidth={2}
-            strokeDasharray="4 4"
-            dot={false}
-            isAnimationActive={false}
-          />
-        </LineChart>
-      </ResponsiveContainer>
+    <ResponsiveContainer>
+      <LineChart data={points} margin={{ top: 6, right: 0, bottom: 0, left: 0 }}>
+        <XAxis
+          dataKey="hours"
+          type="number"
+          domain={[0, 24]}
+          ticks={HOURS}
+          tickFormatter={(h: number) => String(h).padStart(2, '0')}
+          {...axis}
+        />
+        <YAxis
+          yAxisId="lux"
+          scale="log"
+          domain={[LEAST, 'auto']}
+          allowDataOverflow
+          width={AXES.left}
+          tickFormatter={(v: number) => sayLux(v).replace(' lx', '')}
+          {...axis}
+        />
+        <YAxis
+          yAxisId="kelvin"
+          orientation="right"
+          domain={[2000, 'auto']}
+          width={AXES.right}
+          tickFormatter={(v: number) => `${v / 1000}k`}
+          {...axis}
+        />
+        <Tooltip
+          isAnimationActive={false}
+          labelFormatter={(h) => clockText(Number(h))}
+          formatter={(value, name) => (name === 'lux' ? sayLux(Number(value)) : sayKelvin(Number(value)))}
+          contentStyle={{ background: 'var(--raised)', border: '1px solid var(--line-strong)', borderRadius: 0 }}
+        />
+        <Line yAxisId="lux" dataKey="lux" stroke="var(--ink)" strokeWidth={2.5} dot={false} isAnimationActive={false} />
+        <Line
+          yAxisId="kelvin"
+          dataKey="kelvin"
+          stroke="var(--soft)"
+          strokeWidth={2}
+          strokeDasharray="4 4"
+          dot={false}
+          isAnimationActive={false}
+        />
+      </LineChart>
+    </ResponsiveContainer>
+  );
+});
+
+function Cursor({ zone }: { readonly zone: string }) {
+  const at = useMomentPart((m) => m.at);
+  const share = wallClock(at, zone).hours / 24;
+  return (
+    <span
+      aria-hidden
+      className="pointer-events-none absolute top-1.5 bottom-7.5 w-0.5 bg-ink"
+      style={{ left: `calc(${AXES.left}px + ${share} * (100% - ${AXES.left + AXES.right}px))` }}
+    />
+  );
+}
+
+/** Lux (solid, left) and temperature (dashed, right) of one position through the day, with the cursor over it. */
+export function DayChart(props: Props) {
+  return (
+    <div>
+      <div className="relative h-52 w-full" role="img" aria-label="Chart of lux and colour temperature through the day">
+        <Curves {...props} />
+        <Cursor zone={props.zone} />
+      </div>
       <p className="text-sm text-soft">solid: lux, left · dashed: temperature in K, right</p>
     </div>
   );
-});
+}

@@ -67,7 +67,7 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
                   </button>
                 </td>
                 <td className="w-8" aria-hidden>
-                  <span data-patch={hex} className="block h-8 w-8" style={{ backgroundColor: hex }} />
+                  {cct !== null && <span data-patch={hex} className="block h-8 w-8" style={{ backgroundColor: hex }} />}
                 </td>
                 <td className="px-2 text-right tabular-nums">{sayLux(lux * scale)}</td>
                 <td className="px-2 text-right tabular-nums" title={duv === null ? undefined : `Duv ${duv.toFixed(3)}`}>

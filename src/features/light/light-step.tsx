@@ -166,12 +166,14 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
         <p role="status" data-saving={saving} className="py-2 text-sm text-soft">
           {SAVING_WORDS[saving]}
         </p>
-        <ChoiceRow<View>
-          label="View of the light"
-          value={view}
-          onChange={setView}
-          options={VIEWS.map((value) => ({ value, label: VIEW_NAMES[value] }))}
-        />
+        <div className="max-w-full overflow-x-auto max-md:w-[calc(100vw-2rem)]">
+          <ChoiceRow<View>
+            label="View of the light"
+            value={view}
+            onChange={setView}
+            options={VIEWS.map((value) => ({ value, label: VIEW_NAMES[value] }))}
+          />
+        </div>
       </StepTitle>
       {conflict && (
         <div role="alert" className="mb-4 flex flex-wrap items-center gap-3 border-2 border-ink bg-raised p-3">

@@ -65,6 +65,9 @@ function gradientOf(looks: readonly (Look | null)[]): string {
   return `linear-gradient(to right, ${stops.join(', ')})`;
 }
 
+/** A turn that gives way to another within this share of the band has no room for its name: it stands beside the band. */
+const NARROW = 0.08;
+
 type BandProps = {
   readonly band: Band;
   readonly span: readonly [number, number];
@@ -80,7 +83,7 @@ const DayBand = memo(function DayBand({ band, span: [first, last], day, zone, ro
   const turns = band.turns.filter((t) => t.to >= first && t.from <= last);
   return (
     <div className="relative h-full" style={{ background: gradientOf(shown) }} data-band={row.name}>
-      {turns.map((turn) => (
+      {turns.map((turn, i) => (
         <button
           key={`${turn.kind}${turn.from}`}
           type="button"
@@ -91,7 +94,9 @@ const DayBand = memo(function DayBand({ band, span: [first, last], day, zone, ro
           className="absolute inset-y-0 flex min-w-11 cursor-pointer items-start border-l-2 border-ink"
           style={{ left: `${(100 * Math.max(0, turn.from - first)) / count}%` }}
         >
-          <span className="bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">{TURN_NAMES[turn.kind]}</span>
+          {((turns[i + 1]?.from ?? last) - turn.from) / count > NARROW && (
+            <span className="bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">{TURN_NAMES[turn.kind]}</span>
+          )}
         </button>
       ))}
     </div>
@@ -122,6 +127,16 @@ function sayRange(band: Band): string {
   return spread < 0.05 ? 'from its spectrum' : `may stray ΔE ${spread.toFixed(1)}`;
 }
 
+/** The cursor of the day over all bands. */
+function StripCursor({ day, span: [first, last] }: Pick<BandProps, 'day' | 'span'>) {
+  const at = useMomentPart((m) => m.at);
+  const share = (momentIndex(day, at) - first + 0.5) / (last - first + 1);
+  if (share < 0 || share > 1) return null;
+  return (
+    <span aria-hidden className="pointer-events-none absolute -top-5 bottom-0 w-0.5 bg-ink" style={{ left: `${100 * share}%` }} />
+  );
+}
+
 type StripProps = { readonly roomId: string };
 
 /** Every colour of the room through the day, under cloud and by the lamps; where one turns, the turn is named and can be tapped. */
@@ -131,7 +146,6 @@ export function LightStrip({ roomId }: StripProps) {
   const zone = visit.place.timeZone;
   const dayAsked = useRoomDay(roomId);
   const bandsAsked = useRoomBands(roomId);
-  const at = useMomentPart((m) => m.at);
   const set = useSetMoment();
   const box = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => rowsOf(room), [room]);
@@ -162,7 +176,6 @@ export function LightStrip({ roomId }: StripProps) {
   ] as const;
   const count = span[1] - span[0] + 1;
   const bands = new Map(answer.bands.map((b) => [b.id, b]));
-  const cursor = (momentIndex(day, at) - span[0] + 0.5) / count;
   const drag = (event: PointerEvent) => {
     if (event.type === 'pointermove' && event.buttons === 0) return;
     const { left, width } = box.current!.getBoundingClientRect();
@@ -191,13 +204,7 @@ export function LightStrip({ roomId }: StripProps) {
             return <div key={row.id}>{band && <DayBand {...{ band, span, day, zone, row }} />}</div>;
           })}
         </div>
-        {cursor >= 0 && cursor <= 1 && (
-          <span
-            aria-hidden
-            className="pointer-events-none absolute -top-5 bottom-0 w-0.5 bg-ink"
-            style={{ left: `${100 * cursor}%` }}
-          />
-        )}
+        <StripCursor day={day} span={span} />
       </div>
       {rows.map((row, i) => {
         const band = bands.get(row.id);

@@ -172,11 +172,11 @@ function SunPatches({ description, sun }: { readonly description: RoomDescriptio
 }
 
 function Positions({ description, position, onPosition }: Props) {
-  const room = useMemo(() => lightRoomOf(description), [description]);
+  const positions = useMemo(() => usualPositions(lightRoomOf(description)), [description]);
   const size = Math.max(description.widthM, description.depthM);
   return (
     <g>
-      {usualPositions(room).map(({ name, at, normal }) => (
+      {positions.map(({ name, at, normal }) => (
         <circle
           key={name}
           cx={at[0] + normal[0] * size * 0.045}

@@ -1,7 +1,7 @@
 'use client';
 
 import { latest } from './room-light';
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
 import type { Lab } from '@/core/colour/types';
 import { ChoiceRow } from '@/ui/choice-row';
 import { useKeys } from '@/ui/use-keys';
@@ -30,7 +30,8 @@ export function InLight({ roomId, children }: { readonly roomId: string; readonl
   const bands = useRoomBands(roomId);
   const moments = latest(day);
   const answer = latest(bands);
-  const index = useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  // patches may lag behind the cursor by a frame or two, so that it never waits for them
+  const index = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
   const byId = useMemo(() => new Map(answer?.bands.map((b) => [b.id, b.looks])), [answer]);
   const paint = useMemo((): Paint => {
     if (shown === 'in-deck' || byId.size === 0) return asInDeck;

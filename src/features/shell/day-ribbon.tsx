@@ -112,11 +112,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
     'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
     <div className="flex shrink-0 items-stretch gap-2 max-md:w-full">
-      <div
-        className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1 max-md:grid-cols-4"
-        role="radiogroup"
-        aria-label="Sky"
-      >
+      <div className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1" role="radiogroup" aria-label="Sky">
         {SKIES.map(({ value, name, key, title }) => (
           <button
             key={value}
@@ -126,7 +122,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
             data-on={sky === value}
             title={`${title} (${key})`}
             onClick={() => choose(value)}
-            className={classNames(cell, 'min-w-21')}
+            className={classNames(cell, 'min-w-21 max-md:min-w-0')}
           >
             {name}
           </button>

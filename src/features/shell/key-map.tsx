@@ -24,7 +24,11 @@ const KEYS: readonly { readonly title: string; readonly rows: readonly (readonly
   {
     title: 'Everywhere in a room',
     rows: [
-      ['D  O  L', 'judge by window by day, overcast, lamps'],
+      ['D  B  O  Y', 'sky: clear, broken, overcast, of the day'],
+      ['L', 'lamps on or off'],
+      ['[  ]', 'a quarter of an hour back, on; with Shift an hour'],
+      ['T', 'now'],
+      ['V', 'as it looks, or as in the deck'],
       ['?', 'this list'],
     ],
   },
