@@ -69,8 +69,8 @@ test('the strip names turns, and a tap takes the cursor there', async ({ page, d
   await expect(slider(page)).toHaveAttribute('aria-valuetext', /^07:/);
   await page.getByRole('button', { name: /Skirting by lamps: .*go there/ }).click();
   await expect(page.getByRole('button', { name: /^lamps on/ })).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByText(/may stray ΔE \d/).first()).toBeVisible();
-  await expect(page.getByText(/from its spectrum/).first()).toBeVisible();
+  await expect(page.getByText(/± ΔE \d/).first()).toBeVisible();
+  await expect(page.getByText(/· measured/).first()).toBeVisible();
 });
 
 test('four walls, the other rooms and the slide', async ({ page, demo }) => {

@@ -13,6 +13,7 @@ import { useMomentPart, useSetMoment } from '../shared/moment';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useScale } from '../shared/room-day';
 import { sayPosition, sayWall } from '../shared/say-light';
 import { useVisit } from '../shared/visit-context';
+import { AssumptionsList } from './assumptions-list';
 import { BearingField, readBearing } from './bearing-field';
 import { DayChart } from './day-chart';
 import { FourWalls } from './four-walls';
@@ -121,6 +122,7 @@ function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
         computed.state === 'computing' && <p className="text-soft">computing the light of the day…</p>
       )}
       <AssumedLine assumed={assumed} />
+      <AssumptionsList />
     </div>
   );
 }

@@ -122,9 +122,10 @@ function Aside({ name, found, onTap, row }: AsideProps) {
   );
 }
 
+/** How far a real surface may stray from the prediction; one whose spectrum is known does not. */
 function sayRange(band: Band): string {
   const spread = Math.max(0, ...band.looks.map((l) => l?.spread ?? 0), band.lamps?.look.spread ?? 0);
-  return spread < 0.05 ? 'from its spectrum' : `may stray ΔE ${spread.toFixed(1)}`;
+  return spread < 0.05 ? 'measured' : `± ΔE ${spread.toFixed(1)}`;
 }
 
 /** The cursor of the day over all bands. */
@@ -236,11 +237,13 @@ export function LightStrip({ roomId }: StripProps) {
             style={{ gridRow, gridColumn: 4 }}
           >
             <p className="truncate leading-5">
-              <b>{row.name}</b> <span className="text-sm text-soft">{row.note}</span>
+              <b>{row.name}</b>{' '}
+              <span className="text-sm text-soft">
+                {row.note}
+                {band && ` · ${sayRange(band)}`}
+              </span>
             </p>
-            <p className="line-clamp-2 text-sm leading-4 text-soft">
-              {band ? `${sayTurns(band, day, zone)}; ${sayRange(band)}` : '…'}
-            </p>
+            <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
           </div>,
         ];
       })}
