@@ -133,6 +133,7 @@ test('a file that is too large is not read, by the page or by the server', async
 });
 
 test('the stand-ins say that they are simulated, and read', async ({ page, demo }) => {
+  await page.clock.setFixedTime(new Date('2026-09-23T12:05:00Z')); // by day: a meter reads no temperature in the dark
   await openRoom(page, demo.url, 'North bedroom', 'Stays');
   await page.getByRole('button', { name: 'Record what stays' }).click();
   const dialog = page.getByRole('dialog');
@@ -149,6 +150,8 @@ test('the stand-ins say that they are simulated, and read', async ({ page, demo 
   await live(page);
   await expect(page.getByText('spectrum kept')).toBeVisible();
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Light' }).click();
+  await page.getByRole('radio', { name: 'Light meter' }).click();
   await page.getByRole('button', { name: 'Read the light' }).click();
-  await expect(page.getByRole('list', { name: 'Light readings' })).toContainText(/lx, [\d,]+ K at/);
+  await expect(page.getByText(/Simulated instrument: a stand-in for a light meter/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Light readings' })).toContainText(/lx, [\d,]+ K at/, { timeout: 30_000 });
 });
