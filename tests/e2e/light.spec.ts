@@ -70,7 +70,7 @@ test('the strip names turns, and a tap takes the cursor there', async ({ page, d
   await page.getByRole('button', { name: /Skirting by lamps: .*go there/ }).click();
   await expect(page.getByRole('button', { name: /^lamps on/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/± ΔE \d/).first()).toBeVisible();
-  await expect(page.getByText(/· measured/).first()).toBeVisible();
+  await expect(page.getByText(/spectrum known/).first()).toBeVisible();
 });
 
 test('four walls, the other rooms and the slide', async ({ page, demo }) => {

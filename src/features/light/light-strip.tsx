@@ -19,7 +19,7 @@ function rowsOf(room: Room): Row[] {
     const largest = s.components.reduce((p, q) => (q.share > p.share ? q : p));
     return { id: largest.id, name: s.name, note: s.components.length > 1 ? `${largest.name}, stays` : 'stays' };
   });
-  const candidates = room.candidates.map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %`, note: c.code }));
+  const candidates = room.candidates.map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %`, note: '' }));
   return [...stays, ...candidates];
 }
 
@@ -125,7 +125,7 @@ function Aside({ name, found, onTap, row }: AsideProps) {
 /** How far a real surface may stray from the prediction; one whose spectrum is known does not. */
 function sayRange(band: Band): string {
   const spread = Math.max(0, ...band.looks.map((l) => l?.spread ?? 0), band.lamps?.look.spread ?? 0);
-  return spread < 0.05 ? 'measured' : `± ΔE ${spread.toFixed(1)}`;
+  return spread < 0.05 ? 'spectrum known' : `± ΔE ${spread.toFixed(1)}`;
 }
 
 /** The cursor of the day over all bands. */
@@ -184,7 +184,10 @@ export function LightStrip({ roomId }: StripProps) {
     set({ at: day.moments[Math.max(span[0], Math.min(span[1], moment))]! });
   };
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_5rem_5rem_15rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]">
+    <div
+      className="grid grid-cols-[minmax(0,1fr)_5rem_5rem_15rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
+      style={{ gridTemplateRows: `auto repeat(${rows.length}, 3.625rem)` }}
+    >
       <p className="text-sm text-soft">
         {sayClock(day.moments[span[0]]!, zone)}
         <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
@@ -199,10 +202,14 @@ export function LightStrip({ roomId }: StripProps) {
         onPointerMove={drag}
         style={{ gridRow: `2 / span ${rows.length}`, gridColumn: 1 }}
       >
-        <div className="grid h-full auto-rows-fr gap-y-1.5">
+        <div className="grid h-full auto-rows-fr">
           {rows.map((row) => {
             const band = bands.get(row.id);
-            return <div key={row.id}>{band && <DayBand {...{ band, span, day, zone, row }} />}</div>;
+            return (
+              <div key={row.id} className="py-[3px]">
+                {band && <DayBand {...{ band, span, day, zone, row }} />}
+              </div>
+            );
           })}
         </div>
         <StripCursor day={day} span={span} />
@@ -238,10 +245,7 @@ export function LightStrip({ roomId }: StripProps) {
           >
             <p className="truncate leading-5">
               <b>{row.name}</b>{' '}
-              <span className="text-sm text-soft">
-                {row.note}
-                {band && ` · ${sayRange(band)}`}
-              </span>
+              <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
             </p>
             <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
           </div>,
