@@ -43,6 +43,8 @@ const POSITIONS = { usual: usualPositions, walls: wallPositions, slide: slidePos
 const shapes = leastRecentlyUsed<RoomShape>(12);
 const rooms = leastRecentlyUsed<{ readonly room: LightRoom; readonly problem: string | undefined }>(40);
 const prepared = leastRecentlyUsed<PreparedRoom>(40);
+/** Daylight factors depend on the room alone, not on the day. */
+const factors = leastRecentlyUsed<DayAnswer['daylightFactor']>(40);
 type KnownDay = { readonly moments: readonly number[]; readonly skies: readonly SkyName[]; readonly day: DayLight };
 
 function roomOf(description: RoomDescription) {
@@ -130,7 +132,10 @@ export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
     withLamps,
     lamps: found.lamps.map(tinted),
     sunHours: sunHours(room, found.sun),
-    daylightFactor: { formula: averageDaylightFactor(room), computed: computedDaylightFactor(room) },
+    daylightFactor: factors(JSON.stringify(request.room), () => ({
+      formula: averageDaylightFactor(room),
+      computed: computedDaylightFactor(room),
+    })),
   };
 }
 

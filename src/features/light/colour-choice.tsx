@@ -1,12 +1,12 @@
 'use client';
 
-import type { Room } from '@/core/record/types';
+import { useState, type ReactNode } from 'react';
+import type { Candidate, Room } from '@/core/record/types';
 import { ChoiceField } from '@/ui/field';
 
 type Props = { readonly room: Room; readonly value: string; readonly onChange: (candidateId: string) => void };
 
-/** One of the room's candidates. */
-export function ColourChoice({ room, value, onChange }: Props) {
+function ColourChoice({ room, value, onChange }: Props) {
   return (
     <ChoiceField className="w-80" label="Colour" value={value} onChange={(e) => onChange(e.target.value)}>
       {room.candidates.map((c) => (
@@ -16,4 +16,18 @@ export function ColourChoice({ room, value, onChange }: Props) {
       ))}
     </ChoiceField>
   );
+}
+
+/** The candidate that is looked at, the first one to begin with, and the field that chooses it. */
+export function useColourChoice(room: Room): { readonly candidate: Candidate | undefined; readonly choice: ReactNode } {
+  const [id, setId] = useState('');
+  const candidate = room.candidates.find((c) => c.id === id) ?? room.candidates[0];
+  return {
+    candidate,
+    choice: candidate && (
+      <div className="mb-3">
+        <ColourChoice room={room} value={candidate.id} onChange={setId} />
+      </div>
+    ),
+  };
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
+import { FLAG_NAMES } from '@/core/appearance/readings';
 import type { Candidate, Room } from '@/core/record/types';
 import type { MomentRequest, Spot, Swatch } from '@/workers/protocol';
 import { Patch, PatchLabel } from '@/ui/patch';
@@ -11,7 +12,7 @@ import { candidateSwatch } from '../shared/room-day';
 import { latest, useSpots } from '../shared/room-light';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
 import { useRoom, useVisit } from '../shared/visit-context';
-import { ColourChoice } from './colour-choice';
+import { useColourChoice } from './colour-choice';
 import { useMomentRequests } from './use-moment-request';
 
 type WallPatchProps = { readonly spot: Spot; readonly words: string };
@@ -25,7 +26,7 @@ function WallPatch({ spot, words }: WallPatchProps) {
       <PatchLabel className="absolute right-3 bottom-2 left-2 w-fit text-sm leading-5">
         <b className="block first-letter:uppercase">{words}</b>
         {sayLux(spot.light.lux)}, {sayKelvin(spot.light.cct)}
-        {look.flags.length > 0 && ` · ${look.flags.join(', ').replaceAll('-', ' ')}`}
+        {look.flags.length > 0 && ` · ${look.flags.map((flag) => FLAG_NAMES[flag]).join(', ')}`}
         {!look.inGamut && ' · stronger than a screen can show'}
       </PatchLabel>
     </Patch>
@@ -128,8 +129,7 @@ function Walls({ room, candidate }: { readonly room: Room; readonly candidate: C
 /** One colour on every wall at the cursor: alone, with all four painted in it, and in the other rooms of the visit. */
 export function FourWalls({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
-  const [id, setId] = useState('');
-  const candidate = room.candidates.find((c) => c.id === id) ?? room.candidates[0];
+  const { candidate, choice } = useColourChoice(room);
   if (!candidate)
     return (
       <EmptyState title="No candidate yet">
@@ -138,9 +138,7 @@ export function FourWalls({ roomId }: { readonly roomId: string }) {
     );
   return (
     <div>
-      <div className="mb-3">
-        <ColourChoice room={room} value={candidate.id} onChange={setId} />
-      </div>
+      {choice}
       <Walls room={room} candidate={candidate} />
     </div>
   );

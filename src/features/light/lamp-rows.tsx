@@ -54,7 +54,7 @@ function LampDetails({ draft, errors, index, set }: RowProps) {
         ))}
       </ChoiceField>
       {field('Height', 'height', 'heightM', `${ASSUMED.lampHeightM.value} m`)}
-      {field('From the left of the thick wall’s plan', 'x', 'xM', 'middle')}
+      {field('Along the thick wall', 'x', 'xM', 'middle')}
       {field('From the thick wall', 'y', 'yM', 'middle')}
       <TextField
         className="w-34"

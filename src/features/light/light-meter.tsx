@@ -9,7 +9,7 @@ import { typedNumber } from '@/core/units/length';
 import { readLightMeter } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
-import { useReadMoment } from '../shared/moment';
+import { useMomentPart, useReadMoment } from '../shared/moment';
 import { spotsOnce } from '../shared/room-light';
 import { useSkyOfDay } from '../shared/sky-of-day';
 import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
@@ -24,7 +24,10 @@ function useComputedNow(room: Room, position: string) {
   const read = useReadMoment();
   const { latitude, longitude, timeZone } = visit.place;
   const [{ today }] = useState(() => ({ today: wallClock(Date.now(), timeZone).date }));
-  const hourly = useSkyOfDay(today);
+  const hourly = useSkyOfDay(
+    today,
+    useMomentPart((m) => m.sky === 'service'),
+  );
   return async () => {
     const at = Date.now();
     const { date, hours } = wallClock(at, timeZone);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { Candidate, Room } from '@/core/record/types';
 import { Patch } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
@@ -10,7 +10,7 @@ import { candidateSwatch, colourSwatch } from '../shared/room-day';
 import { latest, useSpots } from '../shared/room-light';
 import { sayClock, sayKelvin, sayLux } from '../shared/say-light';
 import { useRoom, useVisit } from '../shared/visit-context';
-import { ColourChoice } from './colour-choice';
+import { useColourChoice } from './colour-choice';
 import { useMomentRequests } from './use-moment-request';
 
 function Steps({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
@@ -74,8 +74,7 @@ function Steps({ room, candidate }: { readonly room: Room; readonly candidate: C
 /** The slide: one colour, and what stays, from the window to under the lamp. */
 export function Slide({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
-  const [id, setId] = useState('');
-  const candidate = room.candidates.find((c) => c.id === id) ?? room.candidates[0];
+  const { candidate, choice } = useColourChoice(room);
   if (!candidate || (room.windows.length === 0 && room.lamps.length === 0))
     return (
       <EmptyState title="Nothing to slide yet">
@@ -84,9 +83,7 @@ export function Slide({ roomId }: { readonly roomId: string }) {
     );
   return (
     <div>
-      <div className="mb-3">
-        <ColourChoice room={room} value={candidate.id} onChange={setId} />
-      </div>
+      {choice}
       <Steps room={room} candidate={candidate} />
     </div>
   );

@@ -22,7 +22,7 @@ export function useMomentRequests(
   const date = useMomentPart((m) => m.date);
   const sky = useMomentPart((m) => m.sky);
   const lampsOn = useMomentPart((m) => m.lampsOn);
-  const hourly = useSkyOfDay(date);
+  const hourly = useSkyOfDay(date, sky === 'service');
   const { latitude, longitude, timeZone } = visit.place;
   return useMemo(() => {
     const QUARTER = 15 * 60_000;

@@ -15,7 +15,7 @@ export function useDayRequest(roomId: string): { readonly request: DayRequest; r
   const { visit } = useVisit();
   const room = useRoom(roomId);
   const { date, sky } = useDayParts();
-  const hourly = useSkyOfDay(date);
+  const hourly = useSkyOfDay(date, sky === 'service');
   const { latitude, longitude, timeZone } = visit.place;
   return useMemo(() => {
     const { description, assumed } = describeRoom(room);

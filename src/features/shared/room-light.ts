@@ -59,6 +59,7 @@ function useJob<T extends { readonly ok: true }>(
     if (key === undefined || kept.has(key)) return;
     const id = ++lastId;
     let wanted = true;
+    let over = false;
     const settle = (computed: Computed<T>) => wanted && setFound({ key, computed });
     const progress = proxy((share: number) => void settle({ state: 'computing', share }));
     const remote = roomLight();
@@ -69,10 +70,11 @@ function useJob<T extends { readonly ok: true }>(
         if (wanted) setBefore(answer);
         return settle({ state: 'done', value: answer });
       })
-      .catch(() => settle({ state: 'failed', says: 'The light could not be computed on this device.' }));
+      .catch(() => settle({ state: 'failed', says: 'The light could not be computed on this device.' }))
+      .finally(() => (over = true));
     return () => {
       wanted = false;
-      void remote.cancel(id);
+      if (!over) void remote.cancel(id);
     };
     // the key says all that the job depends on
     // eslint-disable-next-line react-hooks/exhaustive-deps
