@@ -37,8 +37,17 @@ export type DemoLamp = {
   readonly yM?: number;
   readonly heightM?: number;
 };
+/** Colours by code and strength. */
+export type DemoColour = readonly [code: string, strength: number];
+export type DemoScheme = {
+  readonly name: string;
+  readonly wall: DemoColour;
+  readonly trim?: DemoColour;
+  readonly accents: readonly DemoColour[];
+};
 export type DemoRoom = {
   readonly name: string;
+  readonly wish?: readonly [wish: 'warmer' | 'calmer', words: string];
   readonly bearingDeg: number | null;
   /** Width along the first wall, depth, height, metres. */
   readonly size: readonly [widthM: number, depthM: number, heightM: number] | null;
@@ -49,6 +58,11 @@ export type DemoRoom = {
   readonly oldWall: readonly [number, number, number] | null;
   readonly stays: readonly DemoStay[];
   readonly tries: readonly DemoTry[];
+  readonly schemes?: readonly DemoScheme[];
+  /** On the room, or on one colour. */
+  readonly notes?: readonly { readonly words: string; readonly of?: DemoColour }[];
+  /** A picture is drawn of it: its boards before the old wall, with a sheet of white paper, in the light of a lamp. */
+  readonly photo?: { readonly caption: string; readonly boards: readonly (readonly [number, number, number])[] };
 };
 
 export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly DemoRoom[] } = {
@@ -72,6 +86,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
     },
     {
       name: 'Sitting room',
+      wish: ['warmer', 'like the light at teatime'],
       bearingDeg: 285,
       size: [4.2, 5.1, 2.7],
       ground: 'lawn',
@@ -126,9 +141,26 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         { code: 'FR 3071', strength: 100, day: 'W W N:too-close W .', overcast: '. . N:reads-dirty . .' },
         { code: 'TC 0213', strength: 75 },
       ],
+      schemes: [
+        { name: 'Warm and light', wall: ['FR 3122', 75], trim: ['FR 3071', 100], accents: [['FR 3122', 100]] },
+        { name: 'Warm, a little violet', wall: ['FR 3072', 100], accents: [['FR 3122', 50]] },
+      ],
+      notes: [
+        { words: 'Curtains are half drawn by day: asked to keep it so.' },
+        { words: 'Like it, but a touch quieter over the mantel.', of: ['FR 3122', 100] },
+      ],
+      photo: {
+        caption: 'Boards beside the hearth, lamps on',
+        boards: [
+          [86.4, 4.6, 11.2],
+          [88, 4.2, 9.6],
+          [85.2, 3.9, 3.1],
+        ],
+      },
     },
     {
       name: 'Kitchen',
+      wish: ['calmer', 'quieter, less yellow'],
       bearingDeg: 110,
       size: [3.6, 3.1, 2.5],
       windows: [{ wall: 0, widthM: 1.4, heightM: 1.1, leftM: 1.1, sillM: 1.05, obstructionDeg: 18, curtain: 'sheer' }],

@@ -1,3 +1,4 @@
+import { DEFAULT_SCHOOLS } from '@/core/judge/light-conflict';
 import type { Candidate, Room, RoomLamp, RoomWindow, VerdictEvent, Visit } from '@/core/record/types';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
@@ -56,6 +57,8 @@ export const verdict = (more: Partial<VerdictEvent> = {}): VerdictEvent => ({
   at: '2026-09-23T12:00:00.000Z',
   undone: false,
   predicted: 'works',
+  moment: null,
+  firstGlanceMs: null,
   ...more,
 });
 
@@ -107,6 +110,12 @@ export const room = (more: Partial<Room> = {}): Room => ({
   candidates: [candidate('c100', 100), candidate('c75', 75)],
   verdicts: [],
   rulings: [],
+  wish: null,
+  wishWords: '',
+  picks: [],
+  notes: [],
+  photos: [],
+  schemes: [],
   ...more,
 });
 
@@ -115,6 +124,7 @@ export const visit = (more: Partial<Room> = {}): Visit => ({
   label: 'Test Row 1',
   place: { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' },
   units: 'metric',
+  schools: DEFAULT_SCHOOLS,
   revision: 1,
   createdAt: '2026-09-23T11:00:00.000Z',
   rooms: [room(more)],

@@ -3,6 +3,7 @@ import type { Reflectance } from '@/core/colour/grid';
 import { GRID } from '@/core/colour/grid';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { cam16, viewing } from '@/core/colour/cam16';
+import { correspondingIn } from '@/core/colour/corresponding';
 import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
@@ -73,11 +74,10 @@ function undertoneOf(request: Record<string, unknown>) {
   return { lean, hue: hueDeg, chroma, family, says, directions };
 }
 
-/** Lab of a colour known by its D65 Lab, as it stands under a light of the given temperature, against that light's white. */
+/** Lab of a colour known by its D65 Lab, as it stands to others under a light of the given temperature. */
 function under(cct: number): (colour: Lab) => Lab {
-  const weights = integrationWeights(lightOfTemperature(cct), 10);
-  const white = whiteOf(weights);
-  return (colour) => labFromXyz(tristimulus(reflectanceOfColour({ lab: [colour.l, colour.a, colour.b] }), weights), white);
+  const see = correspondingIn(lightOfTemperature(cct));
+  return (colour) => see(reflectanceOfColour({ lab: [colour.l, colour.a, colour.b] }));
 }
 
 function judge(request: Record<string, unknown>) {

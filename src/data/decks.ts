@@ -60,6 +60,19 @@ export const listDeckColoursOfVisit = async (sql: Sql, visitId: string): Promise
 export const findDeckColour = async (sql: Sql, id: string): Promise<DeckColourRow | undefined> =>
   z.array(deckColourRow).parse(await sql.query(`${FULL} where d.id = $1`, [id]))[0];
 
+/** All colours of the deck with their spectra and formulas, in the order of {@link listDeck}. */
+export const listDeckColours = async (sql: Sql): Promise<DeckColourRow[]> =>
+  z.array(deckColourRow).parse(await sql.query(`${FULL} order by m.name, d.strip, d.step, d.code`));
+
+/** Changes whenever the deck does: decks only ever come in whole. */
+export const deckVersion = async (sql: Sql): Promise<string> =>
+  (
+    await sql.query<{ version: string }>(
+      `select (select count(*) from deck_colour) || '-' ||
+         (select coalesce(max(seq), 0) from operation where name = 'deck.import') as version`,
+    )
+  )[0]!.version;
+
 /** All colours of one maker, as they go into a file. */
 export const listDeckColoursOfMaker = async (sql: Sql, makerId: string): Promise<DeckColourRow[]> =>
   z.array(deckColourRow).parse(await sql.query(`${FULL} where d.maker_id = $1 order by d.strip, d.step, d.code`, [makerId]));

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { labSchema, recordedColourSchema } from '@/core/formats/operations';
+import { PHOTO_SETTINGS, verdictMomentSchema, whitePointSchema } from '@/core/formats/judgement-writes';
+import { WISHES } from '@/core/judge/wish';
 import { REASONS, VERDICTS } from '@/core/judge/reasons';
 import { PERSONS, RULINGS } from '@/core/judge/ruling';
 import { BASE_KINDS } from '@/core/paint/tint-system';
@@ -15,6 +17,7 @@ import {
   type Ground,
   type Obstruction,
 } from '@/core/light/assumptions';
+import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-conflict';
 import { LAMP_KINDS, LAMP_THROWS } from '@/core/light/lamp';
 import { SKIES } from '@/core/light/outdoors';
 import { STAY_PLACES } from '@/core/record/types';
@@ -29,6 +32,8 @@ export const visitRow = z.object({
   longitude: z.number(),
   time_zone: z.string(),
   units: z.enum(['metric', 'imperial']),
+  dim_white: z.enum(DIM_WHITE_SCHOOLS),
+  fighting_light: z.enum(FIGHTING_LIGHT_SCHOOLS),
   revision: z.number(),
   created_at: z.string(),
 });
@@ -45,6 +50,8 @@ export const roomRow = z.object({
   ceiling: recordedColourSchema.nullable(),
   calibrated: z.boolean(),
   old_wall: recordedColourSchema.nullable(),
+  wish: z.enum(WISHES).nullable(),
+  wish_words: z.string(),
 });
 export const windowRow = z.object({
   id: z.string(),
@@ -119,7 +126,43 @@ export const verdictRow = z.object({
   predicted: z.enum(VERDICTS),
   at: z.string(),
   reason: z.enum(REASONS).nullable(),
+  moment: verdictMomentSchema.nullable(),
+  first_glance_ms: z.number().nullable(),
   undone: z.boolean(),
+});
+export const pairPickRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  chosen_id: z.string(),
+  other_id: z.string(),
+  at: z.string(),
+  undone: z.boolean(),
+});
+export const noteRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  candidate_id: z.string().nullable(),
+  words: z.string(),
+  at: z.string(),
+  undone: z.boolean(),
+});
+export const photoRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  width: z.number(),
+  height: z.number(),
+  caption: z.string(),
+  settings: z.enum(PHOTO_SETTINGS),
+  white: whitePointSchema.nullable(),
+  at: z.string(),
+});
+export const schemeRow = z.object({
+  id: z.string(),
+  room_id: z.string(),
+  name: z.string(),
+  wall_id: z.string().nullable(),
+  trim_id: z.string().nullable(),
+  accent_ids: z.array(z.string()),
 });
 export const rulingRow = z.object({
   id: z.string(),

@@ -1,5 +1,5 @@
-/** A parameter of a statement. `undefined` is a caller's bug, JSON goes in as text with `::jsonb`. */
-export type Parameter = string | number | boolean | null | readonly string[] | readonly number[];
+/** A parameter of a statement. `undefined` is a caller's bug, JSON goes in as text with `::jsonb`, a file as its bytes. */
+export type Parameter = string | number | boolean | null | readonly string[] | readonly number[] | Uint8Array;
 
 /** The small port every statement goes through; functions take it first, so that they run inside or outside a transaction. */
 export interface Sql {

@@ -7,7 +7,7 @@ import type { Sql } from './sql';
 export const listVerdicts = async (sql: Sql, visitId: string) =>
   z.array(verdictRow).parse(
     await sql.query(
-      `select v.id, v.room_id, v.candidate_id, v.stay_id, v.light, v.person, v.verdict, v.predicted, v.at,
+      `select v.id, v.room_id, v.candidate_id, v.stay_id, v.light, v.person, v.verdict, v.predicted, v.moment, v.first_glance_ms, v.at,
          (select r.reason from verdict_reason r join operation p on p.id = r.id where r.verdict_id = v.id order by p.seq desc limit 1) as reason,
          exists (select 1 from verdict_undo u where u.verdict_id = v.id) as undone
        from verdict v join operation o on o.id = v.id
@@ -20,9 +20,21 @@ type NewVerdict = Omit<VerdictEvent, 'reason' | 'undone'> & { readonly roomId: s
 
 export const insertVerdict = (sql: Sql, v: NewVerdict) =>
   sql.query(
-    `insert into verdict (id, room_id, candidate_id, stay_id, light, person, verdict, predicted, at)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9::timestamptz)`,
-    [v.id, v.roomId, v.candidateId, v.stayId, v.light, v.person, v.verdict, v.predicted, v.at],
+    `insert into verdict (id, room_id, candidate_id, stay_id, light, person, verdict, predicted, moment, first_glance_ms, at)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9::jsonb, $10, $11::timestamptz)`,
+    [
+      v.id,
+      v.roomId,
+      v.candidateId,
+      v.stayId,
+      v.light,
+      v.person,
+      v.verdict,
+      v.predicted,
+      v.moment && JSON.stringify(v.moment),
+      v.firstGlanceMs,
+      v.at,
+    ],
   );
 
 export const verdictExists = async (sql: Sql, id: string, roomId: string): Promise<boolean> =>

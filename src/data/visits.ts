@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { LightSchools } from '@/core/judge/light-conflict';
 import type { Units, VisitPlace } from '@/core/record/types';
 import { roomRow, visitRow, visitSummaryRow, type VisitSummary } from './rows';
 import type { Sql } from './sql';
@@ -13,14 +14,13 @@ export const listVisits = async (sql: Sql): Promise<VisitSummary[]> =>
   );
 
 export const findVisit = async (sql: Sql, id: string) =>
-  z
-    .array(visitRow)
-    .parse(
-      await sql.query(
-        `select id, label, place_name, latitude, longitude, time_zone, units, revision, created_at from visit where id = $1`,
-        [id],
-      ),
-    )[0];
+  z.array(visitRow).parse(
+    await sql.query(
+      `select id, label, place_name, latitude, longitude, time_zone, units, dim_white, fighting_light, revision, created_at
+         from visit where id = $1`,
+      [id],
+    ),
+  )[0];
 
 type VisitFields = { id: string; label: string; place: VisitPlace; units: Units };
 
@@ -30,6 +30,14 @@ export const insertVisit = (sql: Sql, v: VisitFields & { at: string }) =>
      values ($1, $2, $3, $4, $5, $6, $7, $8::timestamptz)`,
     [v.id, v.label, v.place.name, v.place.latitude, v.place.longitude, v.place.timeZone, v.units, v.at],
   );
+
+/** Empty when there is no such visit. */
+export const setSchools = (sql: Sql, id: string, { dimWhite, fightingLight }: LightSchools) =>
+  sql.query<{ id: string }>(`update visit set dim_white = $2, fighting_light = $3 where id = $1 returning id`, [
+    id,
+    dimWhite,
+    fightingLight,
+  ]);
 
 /** Empty when the visit is not at `revision` any more. */
 export const updateVisit = (sql: Sql, v: VisitFields & { revision: number }) =>
@@ -42,7 +50,7 @@ export const updateVisit = (sql: Sql, v: VisitFields & { revision: number }) =>
 export const listRooms = async (sql: Sql, visitId: string) =>
   z.array(roomRow).parse(
     await sql.query(
-      `select id, name, revision, bearing_deg, width_m, depth_m, height_m, ground, obstruction, ceiling, calibrated, old_wall
+      `select id, name, revision, bearing_deg, width_m, depth_m, height_m, ground, obstruction, ceiling, calibrated, old_wall, wish, wish_words
          from room where visit_id = $1 and not retired order by position, id`,
       [visitId],
     ),
@@ -71,3 +79,10 @@ export const roomExists = async (sql: Sql, id: string): Promise<boolean> =>
 
 export const countRooms = async (sql: Sql, visitId: string): Promise<number> =>
   (await sql.query<{ n: number }>(`select count(*)::int4 as n from room where visit_id = $1 and not retired`, [visitId]))[0]!.n;
+
+export const setWish = (sql: Sql, room: { id: string; wish: string | null; words: string }) =>
+  sql.query<{ id: string }>(`update room set wish = $2, wish_words = $3 where id = $1 returning id`, [
+    room.id,
+    room.wish,
+    room.words,
+  ]);

@@ -20,8 +20,8 @@ export function Patch({ hex, label, className, style, children }: Props) {
   );
 }
 
-/** Black or white, whichever reads at 4.5 : 1 or more on a patch of this LRV (WCAG 2.2, 1.4.3; from LRV 18 on it is black). */
-export const inkOn = (lrv: number): string => (lrv >= 18 ? '#000000' : '#ffffff');
+/** Black or white, whichever reads at 4.5 : 1 or more on a patch of this luminance, 0–100 (WCAG 2.2, 1.4.3; from 18 on it is black). */
+export const inkOn = (luminance: number): string => (luminance >= 18 ? '#000000' : '#ffffff');
 
 /** Words on a patch, on their own neutral ground. */
 export function PatchLabel({ children, className }: { readonly children: ReactNode; readonly className?: string }) {

@@ -1,5 +1,5 @@
 import type { NoAnswer, Progress } from './protocol';
-import type { Steps } from './room-light-engine';
+import type { Steps } from './known-days';
 
 /** Longest stretch of work before messages are let in, milliseconds: a cancel is heard within it. */
 export const SLICE_MS = 40;

@@ -5,13 +5,13 @@ import type { Reflectance } from '@/core/colour/grid';
 import { metamers, METAMERS } from '@/core/colour/metamers';
 import type { Lab } from '@/core/colour/types';
 import type { PositionLight } from '@/core/light/day-light';
-import { leastRecentlyUsed } from './least-recently-used';
+import { leastRecentlyUsed } from '@/core/least-recently-used';
 import type { Look, Swatch } from './protocol';
 
 const ensembles = leastRecentlyUsed<readonly Reflectance[]>(400);
 
 /** The surfaces a swatch may be: its measured one alone, or plausible ones of its Lab, the smoothest first. */
-function surfacesOf({ lab: [l, a, b], spectrum }: Swatch): readonly Reflectance[] {
+export function surfacesOf({ lab: [l, a, b], spectrum }: Swatch): readonly Reflectance[] {
   if (spectrum) return [Float64Array.from(spectrum)];
   return ensembles(JSON.stringify([l, a, b]), () => {
     const found = metamers({ l, a, b });

@@ -1,9 +1,10 @@
 import { describeRoom } from '@/core/record/light-room-of';
 import { room, roomLamp, roomWindow } from '../../tests/made-up-room';
 import { inSlices, SLICE_MS } from './in-slices';
-import { leastRecentlyUsed } from './least-recently-used';
+import { leastRecentlyUsed } from '@/core/least-recently-used';
 import type { DayRequest, MomentRequest, Swatch } from './protocol';
-import { bands, day, hexes, spots, type Steps } from './room-light-engine';
+import type { Steps } from './known-days';
+import { bands, day, hexes, spots } from './room-light-engine';
 
 function run<T>(steps: Steps<T>): T {
   for (;;) {

@@ -7,18 +7,12 @@ import { reflectanceFromLab } from '@/core/colour/reflectance';
 import { screenColour } from '@/core/colour/srgb';
 import { colourTemperature } from '@/core/colour/temperature';
 import { WHITE_D65_10, whiteOf } from '@/core/colour/tristimulus';
-import { firstProblem, lightRoomOf, type RoomDescription } from '@/core/formats/room-light';
-import { dayLightSteps, incoming, sunHours, together, type DayLight, type PositionLight } from '@/core/light/day-light';
-import { dayMoments } from '@/core/light/day-moments';
+import { incoming, sunHours, together, type PositionLight } from '@/core/light/day-light';
 import { averageDaylightFactor, computedDaylightFactor } from '@/core/light/daylight-factor';
-import type { LightRoom } from '@/core/light/light-room';
-import { outdoorsAt, type SkyName } from '@/core/light/outdoors';
-import { prepareRoom, type PreparedRoom } from '@/core/light/prepare-room';
+import { outdoorsAt } from '@/core/light/outdoors';
 import { illuminance, totalOf } from '@/core/light/receiver';
-import { shapeKey, shapeOf, type RoomShape } from '@/core/light/room-shape';
-import { slidePositions, usualPositions, wallPositions } from '@/core/light/sample-positions';
-import { wallClock } from '@/core/light/time-zone';
-import { leastRecentlyUsed } from './least-recently-used';
+import { cannotBe, dayOf, lightsOf, midday, placeOf, POSITIONS, prepare, roomOf, sceneAt, type Steps } from './known-days';
+import { leastRecentlyUsed } from '@/core/least-recently-used';
 import { lookAt, sceneOf } from './looks';
 import type {
   Band,
@@ -35,36 +29,8 @@ import type {
   TintedLight,
 } from './protocol';
 
-/** Work in small steps: yields the share that is done, so that whoever runs it can stop or let others in. */
-export type Steps<T> = Generator<number, T>;
-
-const POSITIONS = { usual: usualPositions, walls: wallPositions, slide: slidePositions } as const;
-
-const shapes = leastRecentlyUsed<RoomShape>(12);
-const rooms = leastRecentlyUsed<{ readonly room: LightRoom; readonly problem: string | undefined }>(40);
-const prepared = leastRecentlyUsed<PreparedRoom>(40);
 /** Daylight factors depend on the room alone, not on the day. */
 const factors = leastRecentlyUsed<DayAnswer['daylightFactor']>(40);
-type KnownDay = { readonly moments: readonly number[]; readonly skies: readonly SkyName[]; readonly day: DayLight };
-
-function roomOf(description: RoomDescription) {
-  return rooms(JSON.stringify(description), () => {
-    const room = lightRoomOf(description);
-    return { room, problem: firstProblem(room) };
-  });
-}
-
-const prepare = (description: RoomDescription, where: keyof typeof POSITIONS): PreparedRoom =>
-  prepared(where + JSON.stringify(description), () => {
-    const { room } = roomOf(description);
-    return prepareRoom(
-      room,
-      POSITIONS[where](room),
-      shapes(shapeKey(room), () => shapeOf(room)),
-    );
-  });
-
-const cannotBe = (says: string): NoAnswer => ({ ok: false, reason: 'cannot-be', says });
 
 /** Luminance factor at which the tint of a light is shown. */
 const TINT_Y = 72;
@@ -78,36 +44,6 @@ function tinted({ power, lux }: Pick<PositionLight, 'power' | 'lux'>): TintedLig
   const share = TINT_Y / seen.y;
   const lab = labFromXyz({ x: seen.x * share, y: TINT_Y, z: seen.z * share }, WHITE_D65_10);
   return { lux, ...colourTemperature(whiteOf(integrationWeights(power, 2))), hex: screenColour(lab).hex };
-}
-
-function skiesOf({ skies, zone }: DayRequest, moments: readonly number[]): readonly SkyName[] {
-  if (typeof skies === 'string') return moments.map(() => skies);
-  return moments.map((at) => skies[Math.floor(wallClock(at, zone).hours)] ?? skies.at(-1)!);
-}
-
-/** Days that were computed, by what they depend on. */
-const days = new Map<string, KnownDay>();
-const MOST_DAYS = 30;
-
-function* dayOf(request: DayRequest): Steps<KnownDay> {
-  const key = JSON.stringify(request);
-  const known = days.get(key);
-  if (known) return known;
-  const moments = dayMoments(request.date, request.zone);
-  const skies = skiesOf(request, moments);
-  yield 0;
-  const ready = prepare(request.room, 'usual');
-  const steps = dayLightSteps(ready, { moments, place: request.place, date: request.date, skies });
-  for (;;) {
-    const step = steps.next();
-    if (step.done) {
-      const found = { moments, skies, day: step.value };
-      days.set(key, found);
-      if (days.size > MOST_DAYS) days.delete(days.keys().next().value!);
-      return found;
-    }
-    yield step.value / moments.length;
-  }
 }
 
 /** A room through a day: lights at its usual positions, sun hours, daylight factor. */
@@ -139,20 +75,10 @@ export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
   };
 }
 
-/** The lights of one moment of a day, with the lamps if they are on. */
-const lightsOf = ({ day: found }: KnownDay, moment: number, lampsOn: boolean): readonly PositionLight[] =>
-  lampsOn ? found.daylight[moment]!.map((light, p) => together(light, found.lamps[p]!)) : found.daylight[moment]!;
-
 const seeAt = (lights: readonly PositionLight[], place: number, scale: number) => {
-  const scene = sceneOf(lights[place]!, incoming(lights), scale);
+  const scene = sceneAt(lights, place, scale);
   return scene && seenIn(scene);
 };
-
-const placeOf = (positions: readonly string[], position: string): number => Math.max(0, positions.indexOf(position));
-
-/** The moment the sun stands highest. */
-const midday = ({ day: found }: KnownDay): number =>
-  found.sun.reduce((best, p, m) => (p.altitudeDeg > found.sun[best]!.altitudeDeg ? m : best), 0);
 
 type Seer = ReturnType<typeof seenIn> | undefined;
 
@@ -188,10 +114,7 @@ export function* bands({ day: request, swatches, lookIn }: BandsRequest): Steps<
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(request);
   const grey = yield* dayOf({ ...request, skies: 'overcast' });
-  const place = placeOf(
-    POSITIONS.usual(room).map((p) => p.name),
-    lookIn.position,
-  );
+  const place = placeOf(room, lookIn.position);
   const { scale, lampsOn } = lookIn;
   const through = known.moments.map((_, m) => seeAt(lightsOf(known, m, lampsOn), place, scale));
   const aside = {
@@ -258,10 +181,7 @@ export function* hexes({ day: request, moment, labs, lookIn }: HexesRequest): St
   const { room, problem } = roomOf(request.room);
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(request);
-  const place = placeOf(
-    POSITIONS.usual(room).map((p) => p.name),
-    lookIn.position,
-  );
+  const place = placeOf(room, lookIn.position);
   const see = seeAt(lightsOf(known, moment, lookIn.lampsOn), place, lookIn.scale);
   const found: string[] = [];
   for (const lab of labs) {

@@ -1,7 +1,11 @@
 import { expose } from 'comlink';
+import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
 import type { NoAnswer, Progress, RoomLightWorker } from './protocol';
-import { bands, day, hexes, spots, type Steps } from './room-light-engine';
+import type { Steps } from './known-days';
+import { cells, next, pair, shortlist } from './judgement-engine';
+import type { JudgementWorker } from './judgement-protocol';
+import { bands, day, hexes, spots } from './room-light-engine';
 
 const cancelled = new Set<number>();
 
@@ -16,11 +20,29 @@ async function run<T>(id: number, steps: Steps<T>, progress: Progress = () => un
   return answer;
 }
 
-const worker: RoomLightWorker = {
+/** The deck as it was last fetched; the browser asks whether it has changed. */
+let deck: { readonly version: string | null; readonly curves: DeckCurves } | undefined;
+async function deckCurves(): Promise<DeckCurves> {
+  const response = await fetch('/api/deck/curves', { cache: 'no-cache' });
+  if (!response.ok) throw new Error(`deck: ${response.status}`);
+  const version = response.headers.get('etag');
+  if (!deck || deck.version !== version) deck = { version, curves: decodeDeckCurves(await response.arrayBuffer()) };
+  return deck.curves;
+}
+
+const worker: RoomLightWorker & JudgementWorker = {
   day: (id, request, progress) => run(id, day(request), progress),
   bands: (id, request, progress) => run(id, bands(request), progress),
   spots: (id, request, swatches) => run(id, spots(request, swatches)),
   hexes: (id, request) => run(id, hexes(request)),
+  pair: (id, request) => run(id, pair(request)),
+  cells: (id, request) => run(id, cells(request)),
+  shortlist: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, shortlist(request, curves, environment.now), progress);
+  },
+  next: (id, request) => run(id, next(request)),
   cancel: (id) => void cancelled.add(id),
 };
 expose(worker);

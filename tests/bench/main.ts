@@ -1,4 +1,5 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
+import { benchJudge } from './judge';
 import { benchLight } from './light';
 import { benchPage } from './page';
 
@@ -8,6 +9,7 @@ async function main() {
   benchReflectance();
   benchConversions();
   benchPaint();
+  benchJudge();
   if (!process.argv.includes('--core')) await benchPage();
 }
 

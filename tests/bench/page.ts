@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
-import { copyFileSync, mkdtempSync, readdirSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import { chromium, type Browser, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { openRoom } from '../e2e/demo';
 import { newFolder, startServer } from '../e2e/server';
@@ -109,6 +109,82 @@ async function benchImport(url: string): Promise<void> {
   against(`deck of 5,000 read in and taken (${lines.length} reports)`, (performance.now() - start) / 1000, 10, 's');
 }
 
+/** Searches a deck of 4,000 at every strength; how long it takes with the light of the day, and how often it says how far it is. */
+async function benchSearch(page: Page): Promise<void> {
+  await page.getByRole('radio', { name: 'What could work here' }).click();
+  await page.evaluate(() => {
+    const told: number[] = [];
+    (globalThis as { told?: number[] }).told = told;
+    let last = -1;
+    new MutationObserver(() => {
+      const bar = document.querySelector('progress[aria-label="Search"]') as HTMLProgressElement | null;
+      if (bar && bar.value !== last) told.push(performance.now());
+      last = bar?.value ?? -1;
+    }).observe(document.body, { subtree: true, childList: true, attributes: true, attributeFilter: ['value'] });
+  });
+  const start = performance.now();
+  await page.getByRole('button', { name: 'Find what could work' }).click();
+  await page.getByRole('list', { name: 'Ranked' }).waitFor({ timeout: 120_000 });
+  against('deck of 4,000 × 4 searched, with the light of the day', (performance.now() - start) / 1000, 5, 's');
+  const told = await page.evaluate(() => (globalThis as { told?: number[] }).told!);
+  const gaps = told.slice(1).map((t, i) => t - told[i]!);
+  against(
+    `time between two reports, median of ${gaps.length}`,
+    [...gaps].sort((p, q) => p - q)[Math.floor(gaps.length / 2)] ?? 0,
+    100,
+    'ms',
+  );
+  // another school is another search: the light is known by then
+  await page.getByLabel('A light that turns it').selectOption('embrace');
+  await page.getByRole('button', { name: 'Find what could work' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).waitFor();
+  const cancelled = await page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const button = (name: string) => [...document.querySelectorAll('button')].find((b) => b.textContent!.includes(name));
+        const from = performance.now();
+        const look = () => (button('Find what could work') ? resolve(performance.now() - from) : requestAnimationFrame(look));
+        button('Cancel')!.click();
+        look();
+      }),
+  );
+  against('from Cancel to the screen without it', cancelled, 100, 'ms');
+}
+
+/** From something said to the proposals that come of it, in milliseconds; undefined when it changed nothing. */
+async function nextSampleAfter(page: Page, key: string): Promise<number | undefined> {
+  return page.evaluate(
+    (pressed) =>
+      new Promise<number | undefined>((resolve) => {
+        const busy = () => document.querySelector('[aria-label="Look at next"]')?.getAttribute('aria-busy') === 'true';
+        const start = performance.now();
+        let was = false;
+        const look = () => {
+          const passed = performance.now() - start;
+          if (was && !busy()) return resolve(passed);
+          was ||= busy();
+          if (!was && passed > 1000) return resolve(undefined);
+          return requestAnimationFrame(look);
+        };
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: pressed }));
+        requestAnimationFrame(look);
+      }),
+    key,
+  );
+}
+
+/** Memory that belongs to the pages alone, MB: what their processes share with nobody. */
+async function memoryOfPages(browser: Browser): Promise<number> {
+  const session = await browser.newBrowserCDPSession();
+  const { processInfo } = await session.send('SystemInfo.getProcessInfo');
+  const privateKb = (pid: number) =>
+    [...readFileSync(`/proc/${pid}/smaps_rollup`, 'utf8').matchAll(/^Private_(?:Clean|Dirty): +(\d+) kB/gm)].reduce(
+      (sum, m) => sum + Number(m[1]),
+      0,
+    );
+  return processInfo.filter((p) => p.type === 'renderer').reduce((most, p) => Math.max(most, privateKb(p.id) / 1000), 0);
+}
+
 /** The deck of 4,000 and the verdict key, in headless Chromium against the built application. */
 export async function benchPage(): Promise<void> {
   process.env['ELM_SWATCH_DECKS'] = largeDecks();
@@ -116,13 +192,11 @@ export async function benchPage(): Promise<void> {
   const browser = await chromium.launch(CHROMIUM);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    await page.addInitScript('globalThis.__name = (named) => named'); // the loader marks named functions, the page does not know how
     await openRoom(page, server.url, 'Sitting room', 'Deck');
     await page.locator('[data-code]').first().waitFor();
     await page.waitForTimeout(500);
     await longestOfThree(page, 'deck of 4,000: longest task while scrolling', scrollDeck);
     await longestOfThree(page, 'deck of 4,000: longest task while filtering', filterDeck);
-    await benchImport(server.url);
     await openRoom(page, server.url, 'Sitting room', 'Light');
     await page.getByRole('slider', { name: 'Time of day' }).waitFor();
     await page.getByRole('radio', { name: 'Through the day' }).click();
@@ -139,6 +213,25 @@ export async function benchPage(): Promise<void> {
     times.sort((a, b) => a - b);
     against('verdict key to painted cell, median', times[6]!, 100, 'ms');
     against('verdict key to painted cell, slowest of 12', times[11]!, 100, 'ms');
+    const next: number[] = [];
+    await page.keyboard.press('r');
+    await page.waitForTimeout(1000);
+    // another reason is another thing said
+    for (const key of ['1', '2', '3', '4', '5', '6', '7']) {
+      const took = await nextSampleAfter(page, key);
+      if (took !== undefined) next.push(took);
+    }
+    next.sort((a, b) => a - b);
+    against(`what was said to what to look at next, median of ${next.length}`, next[Math.floor(next.length / 2)]!, 300, 'ms');
+    await openRoom(page, server.url, 'Sitting room', 'Deck');
+    await page.locator('[data-code]').first().waitFor();
+    await benchSearch(page);
+    for (const step of ['Record', 'Bench', 'Light'] as const) {
+      await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step, exact: true }).click();
+      await page.waitForTimeout(2000);
+    }
+    await benchImport(server.url);
+    against('memory of the page with it all open', await memoryOfPages(browser), 400, 'MB');
   } finally {
     await browser.close();
     await server.end('SIGTERM');

@@ -1,4 +1,4 @@
-import { allSaved, live, openRoom } from './demo';
+import { allSaved, live, openRoom, saidBy } from './demo';
 import { expect, test, type Page } from './server';
 
 const NAMES = ['<script>alert(1)</script>', 'Küche 🛋️ & “Stube”', '=HYPERLINK("http://x")', 'W'.repeat(200)];
@@ -142,8 +142,24 @@ test('verdicts from two tabs are both kept', async ({ page, demo, context }) => 
   await other.keyboard.press('r');
   await allSaved(page);
   await allSaved(other);
-  await expect(page.getByText('consultant, lamps: no')).toBeVisible();
-  await expect(other.getByText('consultant, overcast: nearly')).toBeVisible();
+  await expect(saidBy(page, 'consultant')).toContainText('lamps: no');
+  await expect(saidBy(other, 'consultant')).toContainText('overcast: nearly');
+  await other.close();
+});
+
+test('of two tabs the one that spoke last counts, in both', async ({ page, demo, context }) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Brief');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await live(other);
+  await page.getByLabel('Whites in a dim room').selectOption('none');
+  await allSaved(page);
+  await expect(other.getByLabel('Whites in a dim room')).toHaveValue('never');
+  await other.getByLabel('Whites in a dim room').selectOption('with more chroma');
+  await allSaved(other);
+  await expect(page.getByLabel('Whites in a dim room')).toHaveValue('more-chroma');
+  await page.reload();
+  await expect(page.getByLabel('Whites in a dim room')).toHaveValue('more-chroma');
   await other.close();
 });
 

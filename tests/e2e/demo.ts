@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { roomRecordSchema, type RoomRecordFile } from '@/core/formats/room-record';
 
 /** Opens a room of the made-up visit at a step and waits until the page runs. */
 export async function openRoom(page: Page, url: string, room: string, step: string): Promise<void> {
@@ -19,7 +20,19 @@ export async function openRoom(page: Page, url: string, room: string, step: stri
 /** Waits until the page runs its own script: before, keys do nothing. */
 export const live = (page: Page) => expect(page.locator('[data-live=true]')).toBeAttached();
 
+/** The record of the room in view, as its JSON file. */
+export async function recordOf(page: Page): Promise<RoomRecordFile> {
+  const { origin, pathname } = new URL(page.url());
+  const [, , visitId, roomId] = pathname.split('/');
+  const response = await page.request.get(`${origin}/api/visits/${visitId}/rooms/${roomId}/record.json`);
+  return roomRecordSchema.parse(await response.json());
+}
+
 export const allSaved = (page: Page) => expect(page.locator('[data-unsaved="0"][data-saving="saved"]')).toBeAttached();
+
+/** What a person has said of the pair in view. */
+export const saidBy = (page: Page, person: 'consultant' | 'client') =>
+  page.getByRole('group', { name: 'Said of this pair' }).getByRole('list', { name: person });
 
 /** Ids of the verdicts of the pair in view that the page shows as saved. */
 export const shownAsSaved = (page: Page) =>

@@ -1,16 +1,10 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { roomRecordSchema } from '@/core/formats/room-record';
-import { allSaved, openRoom, shownAsSaved } from './demo';
-import { expect, newFolder, startServer, test, type Page } from './server';
+import { allSaved, openRoom, recordOf, shownAsSaved } from './demo';
+import { expect, newFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
 
-const recordOf = async (page: Page) => {
-  const [, visitId, roomId] = /visits\/([^/]+)\/([^/]+)\//.exec(page.url())!;
-  const response = await page.request.get(`/api/visits/${visitId}/rooms/${roomId}/record.json`);
-  return roomRecordSchema.parse(await response.json());
-};
 const said = (record: Awaited<ReturnType<typeof recordOf>>) =>
   record.candidates.flatMap((c) => c.verdicts.map((v) => v.id)).sort();
 
@@ -24,7 +18,7 @@ test('reload and restart keep everything', async ({ browser }) => {
   await allSaved(page);
   const before = await recordOf(page);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Said of this pair' }).locator('[data-verdict]').first()).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Said of this pair' }).locator('[data-verdict]').first()).toBeVisible();
   expect(await recordOf(page)).toEqual(before);
   expect(await first.end('SIGTERM')).toBe(0);
   expect(existsSync(`${folder}.claim`)).toBe(false);

@@ -1,6 +1,6 @@
 import { chroma } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { whiteBrightness, type Appearance } from './scene';
+import { whiteBrightness, type Reads } from './scene';
 
 export const FLAGS = ['dingy', 'washed-out', 'turned-blue', 'turned-warm', 'turned-green', 'turned-pink'] as const;
 /** What a light does to a colour that a consultant would name. */
@@ -56,7 +56,7 @@ const EXPECTED = whiteBrightness(READINGS.dingy.expectedLux);
 const DAZZLING = whiteBrightness(READINGS['washed-out'].dazzlingLux);
 
 /** Share of the brightness expected of a light colour that is missing, with warmth lost or gained. */
-function dinginess(deck: Lab, { brightness, lab }: Appearance): number {
+function dinginess(deck: Lab, { brightness, lab }: Reads): number {
   const { perWarmth, mostForgiven } = READINGS.dingy;
   const warmthLost = Math.max(-mostForgiven / perWarmth, deck.b - lab.b);
   return 1 - brightness / EXPECTED + perWarmth * warmthLost;
@@ -72,7 +72,7 @@ function turn(shift: number, reads: number, marks: { readonly shift: number; rea
  *
  * @param deck Lab (D65, 10°) of the colour in the deck; @param seen how it looks in the light
  */
-export function readingsOf(deck: Lab, seen: Appearance): Reading[] {
+export function readingsOf(deck: Lab, seen: Reads): Reading[] {
   const { dingy, 'washed-out': washed, nearNeutralTo } = READINGS;
   const nearNeutral = chroma(deck) <= nearNeutralTo;
   const reading = (flag: Flag, value: number, threshold: number, applies: boolean): Reading => ({

@@ -29,17 +29,21 @@ export const SCENE = {
 /** The light on a sample, and the light that comes into the room when it is another. */
 export type SceneLight = { readonly power: SpectralPower; readonly lux: number; readonly room?: SpectralPower | undefined };
 
-/** How a colour looks in a scene. */
-export type Appearance = {
+/** How a colour reads in a scene. */
+export type Reads = {
   /** As it reads, Lab (D65, 10°) on a screen seen in {@link SCENE.deckLux}. */
   readonly lab: Lab;
-  readonly hex: string;
-  /** False when the screen cannot show it. */
-  readonly inGamut: boolean;
   /** CAM16 brightness Q in the scene. */
   readonly brightness: number;
   /** CAM16 colourfulness M in the scene. */
   readonly colourfulness: number;
+};
+
+/** How a colour looks in a scene, with its colour for the screen. */
+export type Appearance = Reads & {
+  readonly hex: string;
+  /** False when the screen cannot show it. */
+  readonly inGamut: boolean;
 };
 
 /** The screen: D65, fully adapted, as bright as a deck in good light. */
@@ -86,7 +90,7 @@ function shown(j: number, m: number, qWhite: number): { readonly j: number; read
  * wholly, so that warm lamps still look warm and dim rooms lose colour; then the corresponding colour for a D65 screen. Prepared once for
  * many surfaces.
  */
-export function seenIn({ power, lux, room }: SceneLight): (reflectance: Reflectance) => Appearance {
+export function readIn({ power, lux, room }: SceneLight): (reflectance: ArrayLike<number>) => Reads {
   const weights = integrationWeights(power, 10);
   const spot = whiteOf(weights);
   const white = room ? mixWhites(spot, whiteOf(integrationWeights(room, 10)), SCENE.roomShare) : spot;
@@ -97,6 +101,15 @@ export function seenIn({ power, lux, room }: SceneLight): (reflectance: Reflecta
     const { j, m, h, q } = cam16(tristimulus(reflectance, weights), conditions);
     const to = shown(j, m, qWhite);
     const lab = labFromXyz(xyzFromCam16({ j: to.j, c: to.m / SCREEN.fl ** 0.25, h }, SCREEN));
-    return { lab, ...screenColour(lab), brightness: q, colourfulness: m };
+    return { lab, brightness: q, colourfulness: m };
+  };
+}
+
+/** {@link readIn} with the colour for the screen. */
+export function seenIn(scene: SceneLight): (reflectance: Reflectance) => Appearance {
+  const read = readIn(scene);
+  return (reflectance) => {
+    const found = read(reflectance);
+    return { ...found, ...screenColour(found.lab) };
   };
 }

@@ -42,6 +42,10 @@ export type Viewing = {
   readonly c: number;
   readonly nc: number;
   readonly degree: number;
+  /** FL to the power of ¼. */
+  readonly flRoot: number;
+  /** (1.64 − 0.29ⁿ) to the power of 0.73. */
+  readonly chromaScale: number;
 };
 
 const RAD = Math.PI / 180;
@@ -72,7 +76,19 @@ export function viewing({ white, la, yb, surround, degree }: ViewingConditions):
   const n = yb / white.y;
   const nbb = 0.725 * n ** -0.2;
   const [r, g, b] = rgbW.map((w, i) => compress(adapt[i]! * w, fl)) as unknown as Rgb;
-  return { adapt, fl, n, nbb, z: 1.48 + Math.sqrt(n), aw: (2 * r + g + b / 20) * nbb, c, nc, degree: d };
+  return {
+    adapt,
+    fl,
+    n,
+    nbb,
+    z: 1.48 + Math.sqrt(n),
+    aw: (2 * r + g + b / 20) * nbb,
+    c,
+    nc,
+    degree: d,
+    flRoot: fl ** 0.25,
+    chromaScale: (1.64 - 0.29 ** n) ** 0.73,
+  };
 }
 
 /** Eccentricity factor at hue angle `h` in degrees. */
@@ -80,36 +96,41 @@ const eccentricity = (h: number) => 0.25 * (Math.cos(h * RAD + 2) + 3.8);
 
 /** CAM16 of XYZ (same scale as the white). Li et al. 2017 §3. Black is J = 0 with no chroma and hue 0. */
 export function cam16(xyz: XYZ, v: Viewing): Cam16 {
-  const [r, g, b] = toRgb16(xyz).map((x, i) => compress(v.adapt[i]! * x, v.fl)) as unknown as Rgb;
+  const cones = toRgb16(xyz);
+  const r = compress(v.adapt[0] * cones[0], v.fl);
+  const g = compress(v.adapt[1] * cones[1], v.fl);
+  const b = compress(v.adapt[2] * cones[2], v.fl);
   const red = r + (-12 * g + b) / 11;
   const yellow = (r + g - 2 * b) / 9;
   const hue = Math.atan2(yellow, red) / RAD;
   const h = hue < 0 ? hue + 360 : hue;
   const a = (2 * r + g + b / 20) * v.nbb;
   const j = 100 * Math.max(0, a / v.aw) ** (v.c * v.z);
-  const q = (4 / v.c) * Math.sqrt(j / 100) * (v.aw + 4) * v.fl ** 0.25;
-  const t = ((50000 / 13) * v.nc * v.nbb * eccentricity(h) * Math.hypot(red, yellow)) / (r + g + (21 * b) / 20 + 0.305);
-  const alpha = t ** 0.9 * (1.64 - 0.29 ** v.n) ** 0.73;
+  const q = (4 / v.c) * Math.sqrt(j / 100) * (v.aw + 4) * v.flRoot;
+  const t =
+    ((50000 / 13) * v.nc * v.nbb * eccentricity(h) * Math.sqrt(red * red + yellow * yellow)) / (r + g + (21 * b) / 20 + 0.305);
+  const alpha = t ** 0.9 * v.chromaScale;
   const c = alpha * Math.sqrt(j / 100);
-  const m = c * v.fl ** 0.25;
+  const m = c * v.flRoot;
   return { j, c, h, q, m, s: q > 0 ? 100 * Math.sqrt(m / q) : 0 };
 }
 
 /** XYZ of lightness J, chroma C and hue h (degrees) under viewing conditions. Inverse of {@link cam16}. Li et al. 2017 §4. */
 export function xyzFromCam16({ j, c, h }: Pick<Cam16, 'j' | 'c' | 'h'>, v: Viewing): XYZ {
   if (j === 0) return { x: 0, y: 0, z: 0 };
-  const t = (c / (Math.sqrt(j / 100) * (1.64 - 0.29 ** v.n) ** 0.73)) ** (1 / 0.9);
+  const t = (c / (Math.sqrt(j / 100) * v.chromaScale)) ** (1 / 0.9);
   const p1 = (50000 / 13) * v.nc * v.nbb * eccentricity(h);
   const p2 = (v.aw * (j / 100) ** (1 / (v.c * v.z))) / v.nbb;
-  const [cos, sin] = [Math.cos(h * RAD), Math.sin(h * RAD)];
+  const cos = Math.cos(h * RAD);
+  const sin = Math.sin(h * RAD);
   const gamma = (23 * (p2 + 0.305) * t) / (23 * p1 + 11 * t * cos + 108 * t * sin);
-  const [red, yellow] = [gamma * cos, gamma * sin];
-  const rgb: Rgb = [
-    (460 * p2 + 451 * red + 288 * yellow) / 1403,
-    (460 * p2 - 891 * red - 261 * yellow) / 1403,
-    (460 * p2 - 220 * red - 6300 * yellow) / 1403,
-  ];
-  return fromRgb16(rgb.map((x, i) => expand(x, v.fl) / v.adapt[i]!) as unknown as Rgb);
+  const red = gamma * cos;
+  const yellow = gamma * sin;
+  return fromRgb16([
+    expand((460 * p2 + 451 * red + 288 * yellow) / 1403, v.fl) / v.adapt[0],
+    expand((460 * p2 - 891 * red - 261 * yellow) / 1403, v.fl) / v.adapt[1],
+    expand((460 * p2 - 220 * red - 6300 * yellow) / 1403, v.fl) / v.adapt[2],
+  ]);
 }
 
 /** CAM16-UCS coordinates; their Euclidean distance is a difference. Li et al. 2017 §5. */

@@ -25,16 +25,14 @@ function inverse3([[a, b, c], [d, e, f], [g, h, i]]: Matrix): Matrix {
   ];
 }
 
-const times = (m: Matrix, [x, y, z]: Rgb): Rgb => [
-  m[0][0] * x + m[0][1] * y + m[0][2] * z,
-  m[1][0] * x + m[1][1] * y + m[1][2] * z,
-  m[2][0] * x + m[2][1] * y + m[2][2] * z,
-];
+const dot = (row: Row, p: number, q: number, r: number): number => row[0] * p + row[1] * q + row[2] * r;
 
-export const toRgb16 = ({ x, y, z }: XYZ): Rgb => times(M16, [x, y, z]);
+export const toRgb16 = ({ x, y, z }: XYZ): Rgb => [dot(M16[0], x, y, z), dot(M16[1], x, y, z), dot(M16[2], x, y, z)];
 export const fromRgb16 = (rgb: Rgb): XYZ => {
-  const [x, y, z] = times(M16_INVERSE, rgb);
-  return { x, y, z };
+  const r = rgb[0];
+  const g = rgb[1];
+  const b = rgb[2];
+  return { x: dot(M16_INVERSE[0], r, g, b), y: dot(M16_INVERSE[1], r, g, b), z: dot(M16_INVERSE[2], r, g, b) };
 };
 
 /**

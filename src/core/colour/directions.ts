@@ -1,6 +1,7 @@
 import { ciede2000Terms } from './ciede2000';
-import { deltaE00 } from './ciede2000';
 import type { Lab } from './types';
+
+const { sqrt } = Math;
 
 /**
  * How a sample differs from a reference, along four readable directions, in just-noticeable steps (about one ΔE00 each).
@@ -22,19 +23,25 @@ export type Directions = {
  * directions({ l: 78, a: 3.6, b: 13 }, { l: 78, a: -0.6, b: 13.5 }).pinkGreen // about −4: greener
  */
 export function directions(reference: Lab, sample: Lab): Directions {
-  const { deltaL, deltaC, sL, sC, sH } = ciede2000Terms(reference, sample);
+  const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(reference, sample);
   const meanA = reference.a + sample.a;
   const meanB = reference.b + sample.b;
-  const size = Math.hypot(meanA, meanB) || 1;
-  const [cos, sin] = [meanA / size, meanB / size];
-  const meanChroma7 = ((Math.hypot(reference.a, reference.b) + Math.hypot(sample.a, sample.b)) / 2) ** 7;
-  const stretch = 1.5 - 0.5 * Math.sqrt(meanChroma7 / (meanChroma7 + 25 ** 7));
+  const size = sqrt(meanA * meanA + meanB * meanB);
+  // two greys, or colours across from each other, have no mean hue: any direction stands for it
+  const cos = size === 0 ? 1 : meanA / size;
+  const sin = size === 0 ? 0 : meanB / size;
+  const l = deltaL / sL;
+  const c = deltaC / sC;
+  const h = deltaH / sH;
+  const meanChroma = (sqrt(reference.a ** 2 + reference.b ** 2) + sqrt(sample.a ** 2 + sample.b ** 2)) / 2;
+  const meanChroma7 = meanChroma ** 7;
+  const stretch = 1.5 - 0.5 * sqrt(meanChroma7 / (meanChroma7 + 25 ** 7));
   return {
-    pinkGreen: ((sample.a - reference.a) * stretch) / Math.hypot(sC * cos, sH * sin),
-    yellowBlue: (sample.b - reference.b) / Math.hypot(sC * sin, sH * cos),
-    strongWeak: deltaC / sC,
-    lightDark: deltaL / sL,
-    deltaE00: deltaE00(reference, sample),
+    pinkGreen: ((sample.a - reference.a) * stretch) / sqrt(sC * sC * cos * cos + sH * sH * sin * sin),
+    yellowBlue: (sample.b - reference.b) / sqrt(sC * sC * sin * sin + sH * sH * cos * cos),
+    strongWeak: c,
+    lightDark: l,
+    deltaE00: sqrt(l * l + c * c + h * h + rT * c * h), // CIEDE2000 eq. 22
   };
 }
 

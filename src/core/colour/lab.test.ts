@@ -1,7 +1,8 @@
 import Color from 'colorjs.io';
 import fc from 'fast-check';
 import { labFromXyz, lightnessOfLrv, lrvOf, xyzFromLab } from './lab';
-import { labFromHex, screenColour } from './srgb';
+import { wcagLuminance } from 'culori';
+import { labFromHex, luminanceOfHex, screenColour } from './srgb';
 import { D65_10, lightReflectanceValue, tristimulus, WHITE_D65_10 } from './tristimulus';
 
 /** D65 of the 2° observer as colorjs.io uses it (ASTM E308). */
@@ -22,6 +23,16 @@ describe('CIELAB', () => {
       }),
       { numRuns: 500, seed: 3 },
     );
+  });
+
+  test('luminance of a screen colour agrees with a second library', () => {
+    fc.assert(
+      fc.property(hex, (colour) => {
+        expect(luminanceOfHex(colour)).toBeCloseTo(100 * wcagLuminance(colour), 1);
+      }),
+      { seed: 4 },
+    );
+    expect(() => luminanceOfHex('red')).toThrow(RangeError);
   });
 
   test('XYZ → Lab → XYZ is exact', () => {

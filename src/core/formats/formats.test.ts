@@ -72,6 +72,38 @@ describe('the room record as a file', () => {
     expect(file.candidates[0]!.lab).toMatchObject({ space: 'lab', white: 'D65', observer: 10 });
   });
 
+  test('the JSON document carries what else was kept in the room, undone or not', () => {
+    const moment = { at: '2026-09-23T12:05:00.000Z', sky: 'overcast' as const, lampsOn: true, position: 'wall-2' };
+    const more = room({
+      verdicts: [verdict({ moment, firstGlanceMs: 1240 })],
+      notes: [{ id: 'n', candidateId: 'c75', words: '=quieter', at: moment.at, undone: false }],
+      picks: [{ id: 'p', chosenId: 'c75', otherId: 'c100', at: moment.at, undone: true }],
+      schemes: [{ id: 's', name: 'Light', wallId: 'c75', trimId: null, accentIds: ['c100'] }],
+      photos: [
+        {
+          id: 'f',
+          width: 1600,
+          height: 1200,
+          caption: '',
+          settings: 'locked',
+          white: { x: 0.5, y: 0.25, rgb: [200, 180, 140] },
+          at: moment.at,
+        },
+      ],
+    });
+    const file = roomRecordSchema.parse(JSON.parse(JSON.stringify(roomRecordFile(visit(more), more))));
+    expect(file.candidates[0]!.verdicts[0]).toMatchObject({ moment, firstGlanceMs: 1240 });
+    expect(file).toMatchObject({
+      notes: [{ candidateId: 'c75', words: '=quieter' }],
+      picks: [{ chosenId: 'c75', undone: true }],
+      looks: [{ name: 'Light', wallId: 'c75', accentIds: ['c100'] }],
+      photographs: [{ settings: 'locked', whitePaper: { x: 0.5, rgb: [200, 180, 140] } }],
+    });
+    const rows = roomRecordCsvRows(visit(more), more);
+    expect(rows[0]).toMatchObject({ judged_at: moment.at, sky: 'overcast', lamps: 'on', first_glance_ms: 1240, notes: '' });
+    expect(rows[1]).toMatchObject({ judged_at: '', notes: '=quieter' });
+  });
+
   test('the CSV has a row per standing verdict and one for a colour not tried', () => {
     const rows = roomRecordCsvRows(visit(full), room(full));
     expect(rows).toHaveLength(2);

@@ -1,7 +1,5 @@
 import { z } from 'zod';
 import { isTimeZone } from '../light/time-zone';
-import { REASONS, VERDICTS } from '../judge/reasons';
-import { PERSONS, RULINGS } from '../judge/ruling';
 import {
   CURTAIN_KINDS,
   GLAZING_KINDS,
@@ -13,10 +11,9 @@ import {
   type Obstruction,
 } from '../light/assumptions';
 import { LAMP_KINDS, LAMP_THROWS } from '../light/lamp';
-import { SKIES } from '../light/outdoors';
 import { STAY_PLACES } from '../record/types';
-import { LIGHTS } from '../room/facing';
 import { deckSchema, MOST_MAKERS } from './deck/deck';
+import { judgementWrites } from './judgement-writes';
 import { roomLightIssues } from './check-room-light';
 import { measure } from './room-light';
 import { finite, labSchema, latitudeSchema, longitudeSchema, nameSchema, spectrumSchema } from './schemas';
@@ -162,39 +159,7 @@ const writes = [
     strength: z.int().min(10).max(150),
   }),
   z.strictObject({ name: z.literal('candidate.retire'), roomId: id, candidateId: id, retired: z.boolean() }),
-  z.strictObject({
-    name: z.literal('verdict.give'),
-    roomId: id,
-    candidateId: id,
-    stayId: id,
-    light: z.enum(LIGHTS),
-    person: z.enum(PERSONS),
-    verdict: z.enum(VERDICTS),
-  }),
-  z.strictObject({ name: z.literal('verdict.reason'), roomId: id, verdictId: id, reason: z.enum(REASONS) }),
-  z.strictObject({ name: z.literal('verdict.undo'), roomId: id, verdictId: id }),
-  z.strictObject({
-    name: z.literal('ruling.set'),
-    roomId: id,
-    candidateId: id,
-    ruling: z.enum(RULINGS).nullable(),
-    note: z.string().trim().max(500, 'At most 500 characters.'),
-  }),
-  z.strictObject({
-    name: z.literal('light.read'),
-    roomId: id,
-    position: z.string().regex(/^(wall-[0-3]|by-window|under-lamp)$/),
-    lux: finite('A reading is a number of lux.').min(0, 'A reading is not less than 0 lx.').max(200_000, 'At most 200,000 lx.'),
-    cctK: finite('A temperature is a number of kelvin.')
-      .min(1000, 'A temperature lies between 1,000 and 50,000 K.')
-      .max(50_000, 'A temperature lies between 1,000 and 50,000 K.')
-      .nullable(),
-    computedLux: z.number().min(0).max(1_000_000),
-    sky: z.enum(SKIES),
-    lampsOn: z.boolean(),
-  }),
-  z.strictObject({ name: z.literal('light.unread'), roomId: id, readingId: id }),
-  z.strictObject({ name: z.literal('light.calibrate'), roomId: id, on: z.boolean() }),
+  ...judgementWrites,
   /** Checked decks, taken in whole. */
   z.strictObject({ name: z.literal('deck.import'), decks: z.array(deckSchema).min(1).max(MOST_MAKERS) }),
 ] as const;

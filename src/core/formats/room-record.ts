@@ -4,11 +4,13 @@ import { lrvOf } from '../colour/lab';
 import { tagged, type Lab } from '../colour/types';
 import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS, RULINGS } from '../judge/ruling';
+import { WISHES } from '../judge/wish';
 import { sayStrength } from '../paint/strength';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRulingWord, sayWhy } from '../record/say-ruling';
-import type { Room, Visit } from '../record/types';
+import type { Room, VerdictEvent, Visit } from '../record/types';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
+import { PHOTO_SETTINGS, verdictMomentSchema, whitePointSchema } from './judgement-writes';
 import { recordedColourSchema } from './operations';
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
@@ -29,15 +31,25 @@ const verdict = z.object({
   verdict: z.enum(VERDICTS),
   reason: z.enum(REASONS).nullable(),
   predicted: z.enum(VERDICTS),
+  moment: verdictMomentSchema.nullable(),
+  firstGlanceMs: z.int().nullable(),
   undone: z.boolean(),
 });
+const said = z.object({ id: z.string(), at: z.string(), undone: z.boolean() });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 1. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 2. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(1),
+  version: z.literal(2),
   visit: z.object({ id: z.string(), label: z.string(), place: z.string(), createdAt: z.string() }),
-  room: z.object({ id: z.string(), name: z.string(), bearingDeg: z.number().nullable(), lights: z.array(z.enum(LIGHTS)) }),
+  room: z.object({
+    id: z.string(),
+    name: z.string(),
+    bearingDeg: z.number().nullable(),
+    lights: z.array(z.enum(LIGHTS)),
+    wish: z.enum(WISHES).nullable(),
+    wishWords: z.string(),
+  }),
   stays: z.array(
     z.object({
       id: z.string(),
@@ -67,20 +79,68 @@ export const roomRecordSchema = z.object({
       verdicts: z.array(verdict),
     }),
   ),
+  /** Verdicts of the consultant that stand, and how many of them had been computed so. */
   agreement: z.object({ verdicts: z.int(), agreed: z.int() }),
+  /** What the client picked of two. */
+  picks: z.array(said.extend({ chosenId: z.string(), otherId: z.string() })),
+  /** On the room (no candidate) or on a candidate. */
+  notes: z.array(said.extend({ candidateId: z.string().nullable(), words: z.string() })),
+  /** Put together from candidates by their ids. */
+  looks: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      wallId: z.string().nullable(),
+      trimId: z.string().nullable(),
+      accentIds: z.array(z.string()),
+    }),
+  ),
+  /** Without the pictures themselves. */
+  photographs: z.array(
+    z.object({
+      id: z.string(),
+      at: z.string(),
+      caption: z.string(),
+      settings: z.enum(PHOTO_SETTINGS),
+      widthPixels: z.int(),
+      heightPixels: z.int(),
+      whitePaper: whitePointSchema.nullable(),
+    }),
+  ),
 });
 export type RoomRecordFile = z.infer<typeof roomRecordSchema>;
 
 const colourNumbers = (lab: Lab) => ({ l: round(lab.l, 3), a: round(lab.a, 3), b: round(lab.b, 3) });
+
+const verdictOf = (v: VerdictEvent): z.infer<typeof verdict> => ({
+  id: v.id,
+  at: v.at,
+  stayId: v.stayId,
+  light: v.light,
+  person: v.person,
+  verdict: v.verdict,
+  reason: v.reason,
+  predicted: v.predicted,
+  moment: v.moment && { ...v.moment },
+  firstGlanceMs: v.firstGlanceMs,
+  undone: v.undone,
+});
 
 /** The room record as a JSON document, undone verdicts and earlier rulings included. */
 export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
   const { rows, lights, agreement } = roomRecord(room);
   return {
     format: 'elm-swatch/room-record',
-    version: 1,
+    version: 2,
     visit: { id: visit.id, label: visit.label, place: visit.place.name, createdAt: visit.createdAt },
-    room: { id: room.id, name: room.name, bearingDeg: room.bearingDeg, lights: [...lights] },
+    room: {
+      id: room.id,
+      name: room.name,
+      bearingDeg: room.bearingDeg,
+      lights: [...lights],
+      wish: room.wish,
+      wishWords: room.wishWords,
+    },
     stays: room.stays.map(({ id, name, kind, school, components }) => ({
       id,
       name,
@@ -106,21 +166,21 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       rulings: room.rulings
         .filter((r) => r.candidateId === c.id)
         .map(({ id, at, ruling: set, note }) => ({ id, at, ruling: set, note })),
-      verdicts: room.verdicts
-        .filter((v) => v.candidateId === c.id)
-        .map(({ id, at, stayId, light, person, verdict: said, reason, predicted, undone }) => ({
-          id,
-          at,
-          stayId,
-          light,
-          person,
-          verdict: said,
-          reason,
-          predicted,
-          undone,
-        })),
+      verdicts: room.verdicts.filter((v) => v.candidateId === c.id).map(verdictOf),
     })),
     agreement: { ...agreement },
+    picks: room.picks.map((pick) => ({ ...pick })),
+    notes: room.notes.map((note) => ({ ...note })),
+    looks: room.schemes.map((look) => ({ ...look, accentIds: [...look.accentIds] })),
+    photographs: room.photos.map(({ id, at, caption, settings, width, height, white }) => ({
+      id,
+      at,
+      caption,
+      settings,
+      widthPixels: width,
+      heightPixels: height,
+      whitePaper: white && { x: white.x, y: white.y, rgb: [...white.rgb] as [number, number, number] },
+    })),
   };
 }
 
@@ -129,7 +189,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
 export const ROOM_RECORD_COLUMNS = [
   'visit', 'room', 'maker', 'code', 'name', 'strength_percent', 'strength_says', 'colour', 'lab_l', 'lab_a', 'lab_b', 'lrv',
   'ruling', 'ruling_by', 'derived_ruling', 'derived_why', 'ruling_note',
-  'beside', 'kind', 'light', 'who', 'verdict', 'reason', 'predicted', 'at',
+  'beside', 'kind', 'light', 'who', 'verdict', 'reason', 'predicted', 'at', 'judged_at', 'sky', 'lamps', 'first_glance_ms', 'notes',
 ] as const;
 export type RoomRecordCsvRow = Readonly<Record<(typeof ROOM_RECORD_COLUMNS)[number], string | number>>;
 
@@ -154,10 +214,25 @@ function colourCells(visit: Visit, room: Room, row: CandidateRow) {
     derived_ruling: sayRulingWord(derived.ruling),
     derived_why: sayWhy(derived, room.stays),
     ruling_note: byHand?.note ?? '',
+    notes: room.notes
+      .filter((n) => n.candidateId === c.id && !n.undone)
+      .map((n) => n.words)
+      .join(' · '),
   };
 }
 
-const UNSEEN = { beside: '', kind: '', light: '', who: '', verdict: '', reason: '', predicted: '', at: '' } as const;
+// prettier-ignore
+const UNSEEN = {
+  beside: '', kind: '', light: '', who: '', verdict: '', reason: '', predicted: '', at: '', judged_at: '', sky: '', lamps: '', first_glance_ms: '',
+} as const;
+
+/** The moment of the ribbon a verdict was given in. */
+const momentCells = ({ moment, firstGlanceMs }: VerdictEvent) => ({
+  judged_at: moment?.at ?? '',
+  sky: moment?.sky ?? '',
+  lamps: moment ? (moment.lampsOn ? 'on' : 'off') : '',
+  first_glance_ms: firstGlanceMs ?? '',
+});
 
 /** One row per verdict that stands; a colour with none has one row without a verdict. Lab is D65, 10°. */
 export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] {
@@ -176,6 +251,7 @@ export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] 
         reason: v.reason ?? '',
         predicted: v.predicted,
         at: v.at,
+        ...momentCells(v),
       };
     });
   });

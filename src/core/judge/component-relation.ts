@@ -1,31 +1,70 @@
-import { ciede2000Terms, deltaE00 } from '../colour/ciede2000';
+import { ciede2000Terms } from '../colour/ciede2000';
 import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import type { RelationModel } from './model';
 import type { Reason } from './reasons';
 
+const { abs, exp, max, min, sqrt } = Math;
+
 /** A conflict and its cost; 1 is "nearly", 2 is "no". */
 export type Conflict = { readonly reason: Reason; readonly cost: number };
 
-const clamp01 = (v: number) => Math.min(1, Math.max(0, v));
+/** What a candidate costs beside one component, by kind of conflict; 0 for none. */
+export type Costs = { hue: number; tooStrong: number; tooWeak: number; dirty: number; dated: number; close: number };
 
-/** How much of a conflict counts beside a stay of lightness `l`: dark stays are easy on colour. */
-const easiness = (l: number, m: RelationModel) => m.easyLeast + (1 - m.easyLeast) * clamp01((l - 15) / (m.easyBelow - 15));
+/** A component with everything that does not depend on the candidate worked out. */
+export type PreparedComponent = {
+  readonly model: RelationModel;
+  readonly lab: Lab;
+  readonly share: number;
+  readonly chroma: number;
+  readonly hueDeg: number;
+  /** How far it has a hue to conflict with, 0–1. */
+  readonly committed: number;
+  /** How much a conflict counts beside it, 0–1: dark stays are easy on colour. */
+  readonly easiness: number;
+  /** How much it is a clean white that any colour sets off, 0–1. */
+  readonly crispness: number;
+  /** A clean white, beside which a yellower one looks dirty. */
+  readonly clean: boolean;
+  /** Chroma its depth family would have, times the square root of the room left to white. */
+  readonly familyChroma: number;
+};
 
-/** Chroma that the stay's own depth family would have at lightness `l`: it grows away from white along a strip. */
-function familyChroma(stay: Lab, l: number): number {
-  const room = (lightness: number) => 1 - Math.exp(-Math.max(1, 98 - lightness) / 15);
-  return chroma(stay) * Math.sqrt(room(l) / room(stay.l));
-}
+export const noCosts = (): Costs => ({ hue: 0, tooStrong: 0, tooWeak: 0, dirty: 0, dated: 0, close: 0 });
+
+const clamp01 = (v: number) => min(1, max(0, v));
+
+/** The room for chroma left at a lightness: it grows away from white along a strip. */
+const roomForChroma = (l: number) => 1 - exp(-max(1, 98 - l) / 15);
 
 /** How much two colours of different depth still touch: far apart in lightness, colours are easy. */
-const nearness = (apart: number, halfAt: number) => 1 / (1 + (apart / halfAt) ** 2);
+const nearness = (apart: number, halfAt: number) => 1 / (1 + (apart / halfAt) * (apart / halfAt));
+
+const isClean = (l: number, c: number, m: RelationModel) => l >= m.cleanWhiteL && c <= m.cleanWhiteChroma;
+
+/** A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding). */
+export function prepareComponent(lab: Lab, share: number, m: RelationModel): PreparedComponent {
+  const c = chroma(lab);
+  return {
+    model: m,
+    lab,
+    share,
+    chroma: c,
+    hueDeg: hueDeg(lab),
+    committed: clamp01((c - m.hueFromChroma) / (m.hueFullChroma - m.hueFromChroma)),
+    easiness: m.easyLeast + (1 - m.easyLeast) * clamp01((lab.l - 15) / (m.easyBelow - 15)),
+    crispness: c <= m.cleanWhiteChroma ? clamp01((lab.l - m.crispFrom) / (m.crispFull - m.crispFrom)) : 0,
+    clean: isClean(lab.l, c, m),
+    familyChroma: c / sqrt(roomForChroma(lab.l)),
+  };
+}
 
 /** The word for a hue difference, by its larger part; a pinkish or bluish shift of a weak colour is what consultants call too violet. */
-function hueReason(stay: Lab, candidate: Lab): Reason {
+export function hueReason(stay: Lab, candidate: Lab): Reason {
   const pinker = 1.5 * (candidate.a - stay.a); // the CIEDE2000 stretch of a* near grey
   const yellower = candidate.b - stay.b;
-  if (Math.abs(pinker) < Math.abs(yellower)) {
+  if (abs(pinker) < abs(yellower)) {
     if (yellower > 0) return 'too-yellow';
     return candidate.a < -1 ? 'too-green' : 'too-violet';
   }
@@ -33,56 +72,120 @@ function hueReason(stay: Lab, candidate: Lab): Reason {
   return chroma(candidate) < 8 ? 'too-violet' : 'too-pink';
 }
 
-function hueConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict {
-  const { deltaH, sH } = ciede2000Terms(stay, candidate);
-  const reason = hueReason(stay, candidate);
-  const besidePink = reason === 'too-green' && stay.a > 0 && hueDeg(stay) < 80 ? m.greenBesidePink : 1;
-  const committed = clamp01((chroma(stay) - m.hueFromChroma) / (m.hueFullChroma - m.hueFromChroma));
-  const touch = nearness(candidate.l - stay.l, m.hueDepth) * easiness(stay.l, m);
-  return { reason, cost: (Math.abs(deltaH) / sH / m.hueStep) * besidePink * committed * touch };
-}
-
-/** How much a stay is a clean white that any colour sets off, 0–1. */
-const crispness = (stay: Lab, m: RelationModel) =>
-  chroma(stay) <= m.cleanWhiteChroma ? clamp01((stay.l - m.crispFrom) / (m.crispFull - m.crispFrom)) : 0;
-
-function strengthConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict {
-  const excess = chroma(candidate) - (m.strongAllowance + m.strongGrowth * chroma(stay));
-  if (excess > 0) return { reason: 'too-strong', cost: (excess / m.strongStep) * easiness(stay.l, m) * (1 - crispness(stay, m)) };
-  const touch = candidate.l < stay.l ? 1 : nearness(candidate.l - stay.l, m.weakDepth);
-  const lack = familyChroma(stay, candidate.l) * (1 - m.weakSlack) - chroma(candidate);
-  return { reason: 'too-weak', cost: (Math.max(0, lack) / m.weakStep) * touch * easiness(stay.l, m) };
+function strengthCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
+  const m = stay.model;
+  const excess = c - (m.strongAllowance + m.strongGrowth * stay.chroma);
+  if (excess > 0) {
+    out.tooStrong = (excess / m.strongStep) * stay.easiness * (1 - stay.crispness);
+    return;
+  }
+  const touch = candidate.l < stay.lab.l ? 1 : nearness(candidate.l - stay.lab.l, m.weakDepth);
+  const lack = stay.familyChroma * sqrt(roomForChroma(candidate.l)) * (1 - m.weakSlack) - c;
+  out.tooWeak = (max(0, lack) / m.weakStep) * touch * stay.easiness;
 }
 
 /** How much a lightness counts as an off-white's, 0–1. */
 const whiteness = (l: number, m: RelationModel) => clamp01((l - m.offWhiteL) / (m.offWhiteFullL - m.offWhiteL));
 
 /** White by white: the yellower and darker of two whites looks dirty, or makes the other look dated. */
-function whiteConflict(stay: Lab, candidate: Lab, m: RelationModel): Conflict | undefined {
-  if (candidate.l < m.offWhiteL) return undefined;
-  const yellower = candidate.b - stay.b;
-  const clean = (lab: Lab) => lab.l >= m.cleanWhiteL && chroma(lab) <= m.cleanWhiteChroma;
-  if (clean(stay) && yellower > 0 && candidate.l < stay.l)
-    return { reason: 'reads-dirty', cost: (whiteness(candidate.l, m) * Math.max(0, yellower - 1.5)) / m.dirtyStep };
-  const dated = clean(candidate) && stay.l >= m.offWhiteL && yellower < 0 && candidate.l >= stay.l - 1;
-  return dated ? { reason: 'dates-it', cost: -yellower / m.datedStep } : undefined;
+function whiteCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
+  const m = stay.model;
+  if (candidate.l < m.offWhiteL) return;
+  const yellower = candidate.b - stay.lab.b;
+  if (stay.clean && yellower > 0 && candidate.l < stay.lab.l) {
+    out.dirty = (whiteness(candidate.l, m) * max(0, yellower - m.dirtyFrom)) / m.dirtyStep;
+    return;
+  }
+  const dated = isClean(candidate.l, c, m) && stay.lab.l >= m.offWhiteL && yellower < 0 && candidate.l >= stay.lab.l - 1;
+  if (dated) out.dated = -yellower / m.datedStep;
+}
+
+/** Costs under this are nobody's reason. */
+const LEAST_COST = 0.05;
+const atLeast = (cost: number) => (cost > LEAST_COST ? cost : 0);
+/** Blending alone is never a no. */
+const MOST_CLOSE = 1.9;
+
+/** How far a hue conflict counts beside a component by depth and hue. */
+const hueTouch = (stay: PreparedComponent, deltaL: number) =>
+  stay.committed * nearness(deltaL, stay.model.hueDepth) * stay.easiness;
+
+/** A hue difference is never more than this: CIEDE2000 stretches a* by at most 1.5, and ΔH′ is part of the distance in the plane. */
+function mostHue(stay: PreparedComponent, candidate: Lab, c: number): number {
+  const da = 1.5 * (candidate.a - stay.lab.a);
+  const db = candidate.b - stay.lab.b;
+  return min(3 * sqrt(c * stay.chroma), sqrt(da * da + db * db));
+}
+
+/** The largest lightness weight of CIEDE2000, at L* 0 and 100. */
+const MOST_SL = 1.75;
+
+/**
+ * What a candidate costs beside one component: writes each kind into `out` and answers all of them together, which add like the parts of a
+ * colour difference. Colours that cannot be told apart only ever blend.
+ *
+ * @param above answers 0, and leaves `out` unfinished, when the cost is surely not above this
+ */
+export function costsBeside(stay: PreparedComponent, candidate: Lab, out: Costs, above = -1): number {
+  const m = stay.model;
+  const c = sqrt(candidate.a * candidate.a + candidate.b * candidate.b);
+  const deltaLightness = candidate.l - stay.lab.l;
+  out.tooStrong = out.tooWeak = out.dirty = out.dated = out.close = 0;
+  strengthCosts(stay, candidate, c, out);
+  whiteCosts(stay, candidate, c, out);
+  const hueScale = (hueTouch(stay, deltaLightness) / m.hueStep) * m.greenBesidePink;
+  const mayBlend = stay.share >= m.largeShare && abs(deltaLightness) < m.closeBelow * MOST_SL;
+  const others = out.tooStrong * out.tooStrong + out.tooWeak * out.tooWeak + out.dirty * out.dirty + out.dated * out.dated;
+  const most = hueScale * mostHue(stay, candidate, c);
+  if (most * most + others + (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0) <= above * abs(above)) return 0;
+  return felt(stay, candidate, out);
+}
+
+/** Finishes the costs that {@link costsBeside} has begun: hue, what is visible at all, and blending. */
+function felt(stay: PreparedComponent, candidate: Lab, out: Costs): number {
+  const m = stay.model;
+  const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(stay.lab, candidate);
+  const dl = deltaL / sL;
+  const dc = deltaC / sC;
+  const dh = deltaH / sH;
+  const apart = sqrt(dl * dl + dc * dc + dh * dh + rT * dc * dh); // CIEDE2000 eq. 22
+  const besidePink = stay.lab.a > 0 && stay.hueDeg < 80 && hueReason(stay.lab, candidate) === 'too-green' ? m.greenBesidePink : 1;
+  const hue = (abs(dh) / m.hueStep) * besidePink * hueTouch(stay, deltaL);
+  // near-identical colours cannot clash: whatever differs fades in with the visible difference
+  const visible = clamp01(apart / m.closeBelow);
+  out.hue = atLeast(hue * visible);
+  out.tooStrong = atLeast(out.tooStrong * visible);
+  out.tooWeak = atLeast(out.tooWeak * visible);
+  out.dirty = atLeast(out.dirty * visible);
+  out.dated = atLeast(out.dated * visible);
+  if (stay.share >= m.largeShare && apart < m.closeBelow) out.close = min(MOST_CLOSE, 1 + (m.closeBelow - apart) / m.closeBelow);
+  return sqrt(
+    out.hue * out.hue +
+      out.tooStrong * out.tooStrong +
+      out.tooWeak * out.tooWeak +
+      out.dirty * out.dirty +
+      out.dated * out.dated +
+      out.close * out.close,
+  );
 }
 
 /** True when a furnishing answers the candidate from across the hue circle instead of sharing its undertone. */
-export function answers(stay: Lab, candidate: Lab, m: RelationModel): boolean {
-  const apart = Math.abs(hueDeg(stay) - hueDeg(candidate));
-  return chroma(stay) >= m.answerChroma && Math.min(apart, 360 - apart) >= m.answerHueDeg;
+export function answers(stay: PreparedComponent, candidate: Lab): boolean {
+  const m = stay.model;
+  if (stay.chroma < m.answerChroma) return false;
+  const apart = abs(stay.hueDeg - hueDeg(candidate));
+  return min(apart, 360 - apart) >= m.answerHueDeg;
 }
 
-/** All conflicts of a candidate with one component, strongest first; identical colours only ever blend. */
-export function conflictsWith(stay: Lab, candidate: Lab, share: number, m: RelationModel): Conflict[] {
-  const apart = deltaE00(stay, candidate);
-  // near-identical colours cannot clash: whatever differs fades in with the visible difference
-  const visible = clamp01(apart / m.closeBelow);
-  const found = [hueConflict(stay, candidate, m), strengthConflict(stay, candidate, m), whiteConflict(stay, candidate, m)]
-    .filter((c): c is Conflict => c !== undefined)
-    .map((c) => ({ ...c, cost: c.cost * visible }));
-  if (share >= m.largeShare && apart < m.closeBelow)
-    found.push({ reason: 'too-close', cost: Math.min(1.9, 1 + (m.closeBelow - apart) / m.closeBelow) });
-  return found.filter((c) => c.cost > 0.05).sort((p, q) => q.cost - p.cost);
+/** Costs as conflicts with their reasons, strongest first. */
+export function conflictsOf(stay: Lab, candidate: Lab, costs: Costs): Conflict[] {
+  const all: Conflict[] = [
+    { reason: hueReason(stay, candidate), cost: costs.hue },
+    { reason: 'too-strong', cost: costs.tooStrong },
+    { reason: 'too-weak', cost: costs.tooWeak },
+    { reason: 'reads-dirty', cost: costs.dirty },
+    { reason: 'dates-it', cost: costs.dated },
+    { reason: 'too-close', cost: costs.close },
+  ];
+  return all.filter((c) => c.cost > 0).sort((p, q) => q.cost - p.cost);
 }

@@ -30,7 +30,8 @@ export const RELATION = {
   easyBelow: 60,
   /** What is left of a conflict beside a black stay. */
   easyLeast: 0.15,
-  /** White by white: yellower by this many b* units and darker costs one as "looks dirty". */
+  /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty". */
+  dirtyFrom: 1.5,
   dirtyStep: 3.5,
   /** Whites: stays of at least this L* and at most this chroma are clean whites; candidates of at least offWhiteL can read dirty. */
   cleanWhiteL: 89,

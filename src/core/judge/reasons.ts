@@ -29,5 +29,11 @@ export const REASON_WORDS: Readonly<Record<Reason, string>> = {
   'dates-it': 'makes it look dirty or dated',
 };
 
+/** A reason with what it is felt beside: "too green beside the band", "makes the carpet look dirty or dated". */
+export function sayBeside(reason: Reason, what: string): string {
+  if (reason === 'dates-it') return `makes ${what} look dirty or dated`;
+  return `${reason === 'reads-dirty' ? 'looks dirty' : REASON_WORDS[reason]} beside ${what}`;
+}
+
 export const VERDICTS = ['works', 'nearly', 'no'] as const;
 export type Verdict = (typeof VERDICTS)[number];

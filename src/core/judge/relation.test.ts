@@ -29,11 +29,12 @@ describe('relation, against trade cases (common practice, no published source)',
       return { id: entry.id, found, verdict, reason };
     });
     const [verdicts, reasons] = [lines.filter((l) => l.verdict).length, lines.filter((l) => l.reason).length];
-    const missed = lines
-      .filter((l) => !l.verdict || !l.reason)
-      .map((l) => `  ${l.id}: ${l.found.verdict} ${l.found.reasons.join(', ')}`);
+    const said = lines.map(({ id, found, verdict, reason }) => {
+      const mark = !verdict ? 'VERDICT' : reason ? 'agrees' : 'reason';
+      return `  ${mark.padEnd(8)}${id}: ${[found.verdict, ...found.reasons].join(', ')}\n`;
+    });
     process.stdout.write(
-      `casebook: ${verdicts} of ${lines.length} verdicts, ${reasons} with the strongest reason\n${missed.map((m) => `${m}\n`).join('')}`,
+      `casebook: ${verdicts} of ${lines.length} verdicts, ${reasons} with the strongest reason\n${said.join('')}`,
     );
     expect(verdicts).toBeGreaterThanOrEqual(WANTED.verdicts);
     expect(reasons).toBeGreaterThanOrEqual(WANTED.reasons);

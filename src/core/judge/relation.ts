@@ -1,7 +1,15 @@
 import { directions, type Directions } from '../colour/directions';
 import { lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { answers, conflictsWith, type Conflict } from './component-relation';
+import {
+  answers,
+  conflictsOf,
+  costsBeside,
+  noCosts,
+  prepareComponent,
+  type Conflict,
+  type PreparedComponent,
+} from './component-relation';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 
@@ -31,47 +39,81 @@ export type Relation = {
   readonly components: readonly ComponentRelation[];
 };
 
-function weightOf(stay: Stay, component: Component, m: RelationModel): number {
+/** A component in a room, ready for many candidates. */
+export type Beside = {
+  readonly component: PreparedComponent;
+  /** How much its conflicts count. */
+  readonly weight: number;
+  /** Whether it may be answered from across the hue circle. */
+  readonly mayAnswer: boolean;
+};
+
+/** The components of a thing that stays, ready for many candidates. */
+export function besideAll(stay: Stay, school: School = 'share', model: RelationModel = RELATION): Beside[] {
   const largest = Math.max(...stay.components.map((c) => c.share));
-  const share = (component.share / largest) ** m.sharePower;
-  return share * (stay.kind === 'furnishing' ? m.furnishing : 1);
+  const furnishing = stay.kind === 'furnishing';
+  return stay.components.map(({ lab, share }) => ({
+    component: prepareComponent(lab, share, model),
+    weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),
+    mayAnswer: furnishing && school === 'answer',
+  }));
 }
+
+const SCRATCH = noCosts();
+
+/**
+ * The weighted cost of a candidate beside one component; 0 when it is answered.
+ *
+ * @param above 0 may stand for any cost that is not above this
+ */
+export function costOf(beside: Beside, candidate: Lab, above = -1): number {
+  const { component, weight, mayAnswer } = beside;
+  if (mayAnswer && answers(component, candidate)) return 0;
+  return weight * costsBeside(component, candidate, SCRATCH, above / weight);
+}
+
+/** The conflicts behind {@link costOf}, weighted, strongest first. */
+export function conflictsWith(beside: Beside, candidate: Lab): Conflict[] {
+  const { component, weight, mayAnswer } = beside;
+  if (mayAnswer && answers(component, candidate)) return [];
+  const costs = noCosts();
+  costsBeside(component, candidate, costs);
+  return conflictsOf(component.lab, candidate, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
+}
+
+/** The verdict of a cost. */
+export const verdictOf = (cost: number, model: RelationModel = RELATION): Verdict =>
+  cost >= model.noFrom ? 'no' : cost >= model.nearlyFrom ? 'nearly' : 'works';
 
 /**
  * How a candidate stands beside something that stays: the weakest link over its components, small ones less but able to veto.
- * Lab under D65 and the 10° observer, or any other light as long as both were computed for the same one.
+ * Lab under D65 and the 10° observer, or corresponding to it as long as both were computed for the same light.
  *
  * @param stay at least one component; shares in (0, 1]
  * @throws RangeError when there is no component
  */
 export function relation(stay: Stay, candidate: Lab, school: School = 'share', model: RelationModel = RELATION): Relation {
   if (stay.components.length === 0) throw new RangeError('a thing that stays needs at least one component');
-  const weighed = stay.components.flatMap((component) => {
-    const weight = weightOf(stay, component, model);
-    const lively = school === 'answer' && stay.kind === 'furnishing' && answers(component.lab, candidate, model);
-    const conflicts = lively ? [] : conflictsWith(component.lab, candidate, component.share, model);
-    return conflicts.map((c) => ({ ...c, cost: c.cost * weight, component: component.name }));
-  });
-  weighed.sort((p, q) => q.cost - p.cost);
-  const sums = stay.components.map(({ name }) => ({
-    name,
-    // conflicts of different kinds beside one component add like the parts of a colour difference
-    cost: Math.hypot(...weighed.filter((c) => c.component === name).map((c) => c.cost)),
+  const found = besideAll(stay, school, model).map((beside, i) => ({
+    name: stay.components[i]!.name,
+    lab: stay.components[i]!.lab,
+    cost: costOf(beside, candidate),
+    conflicts: conflictsWith(beside, candidate),
   }));
-  const { name: link, cost } = sums.reduce((p, q) => (q.cost > p.cost ? q : p));
-  const verdict: Verdict = cost >= model.noFrom ? 'no' : cost >= model.nearlyFrom ? 'nearly' : 'works';
-  const felt = verdict === 'works' ? [] : weighed.filter((c) => c.component === link || c.cost >= model.nearlyFrom);
-  felt.sort((p, q) => Number(q.component === link) - Number(p.component === link) || q.cost - p.cost);
+  const worst = found.reduce((p, q) => (q.cost > p.cost ? q : p));
+  const verdict = verdictOf(worst.cost, model);
+  const others = found.filter((c) => c !== worst).flatMap((c) => c.conflicts.filter((k) => k.cost >= model.nearlyFrom));
+  const felt = verdict === 'works' ? [] : [...worst.conflicts, ...others.sort((p, q) => q.cost - p.cost)];
   return {
     verdict,
     reasons: [...new Set(felt.map((c) => c.reason))],
-    cost,
-    link,
-    components: stay.components.map((component) => ({
-      component: component.name,
-      directions: directions(component.lab, candidate),
-      lrvDifference: lrvOf(candidate) - lrvOf(component.lab),
-      conflicts: weighed.filter((c) => c.component === component.name).map(({ reason, cost: c }) => ({ reason, cost: c })),
+    cost: worst.cost,
+    link: worst.name,
+    components: found.map(({ name, lab, conflicts }) => ({
+      component: name,
+      directions: directions(lab, candidate),
+      lrvDifference: lrvOf(candidate) - lrvOf(lab),
+      conflicts,
     })),
   };
 }

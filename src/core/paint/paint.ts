@@ -3,6 +3,7 @@ import { labFromXyz } from '../colour/lab';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { D65_10, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
+import { leastRecentlyUsed } from '../least-recently-used';
 import { contrastRatio, opaqueReflectance, reflectanceOver } from './film';
 import { atStrength } from './strength';
 import { mix, type BaseKind, type Formula, type Optical, type TintSystem } from './tint-system';
@@ -34,10 +35,14 @@ export type PaintAtStrength = {
   readonly how: 'colourants' | 'one-constant';
 };
 
+const MOST_KEPT = 400;
+const solvedOnce = leastRecentlyUsed<ReturnType<typeof reflectanceFromLab>>(MOST_KEPT);
+
 /** The reflectance that stands for a colour: its measured one, else the smoothest with its Lab. */
 function curveOf(lab: Lab, measured: Reflectance | undefined): Reflectance {
   if (measured) return measured;
-  const solved = reflectanceFromLab(lab);
+  // a colour at four strengths, and a base under a whole deck, are solved once
+  const solved = solvedOnce(`${lab.l} ${lab.a} ${lab.b}`, () => reflectanceFromLab(lab));
   if (!solved.ok) throw new RangeError(`not a surface colour: L* ${lab.l} a* ${lab.a} b* ${lab.b}`);
   return solved.value;
 }

@@ -1,4 +1,4 @@
-import type { Verdict } from '../judge/reasons';
+import type { Reason, Verdict } from '../judge/reasons';
 import type { Person } from '../judge/ruling';
 import type { JudgingLight } from '../room/facing';
 import type { VerdictEvent } from './types';
@@ -12,9 +12,37 @@ export const inView = (verdicts: readonly VerdictEvent[], { light, person }: Rec
   verdicts.filter((v) => (light === undefined || v.light === light) && (person === undefined || v.person === person));
 
 /** The verdict a cell shows for several: the severest, the latest of equals; undefined for none. */
-export function cellVerdict(verdicts: readonly VerdictEvent[]): VerdictEvent | undefined {
-  return verdicts.reduce<VerdictEvent | undefined>(
+export function severest<T extends { readonly verdict: Verdict }>(verdicts: readonly T[]): T | undefined {
+  return verdicts.reduce<T | undefined>(
     (worst, v) => (worst === undefined || SEVERITY[v.verdict] >= SEVERITY[worst.verdict] ? v : worst),
     undefined,
   );
+}
+
+/** What is computed of a candidate beside a thing in one light of the record. */
+export type ComputedCell = {
+  readonly candidateId: string;
+  readonly stayId: string;
+  readonly light: JudgingLight;
+  readonly verdict: Verdict;
+  readonly reason: Reason | null;
+};
+
+/** Seen and computed in one cell of the record. */
+export type SeenAndComputed = {
+  readonly seen: VerdictEvent | undefined;
+  readonly computed: Verdict | undefined;
+  /** The consultant saw it otherwise than it had been computed. */
+  readonly differs: boolean;
+};
+
+/**
+ * What a cell of the record says. Where something was seen, what counts is what had been computed when it was said, in that light; where
+ * nothing was, the severest that is computed now.
+ */
+export function cellOf(verdicts: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
+  const seen = severest(verdicts);
+  if (!seen) return { seen, computed: severest(computed)?.verdict, differs: false };
+  const missed = severest(verdicts.filter((v) => v.person === 'consultant' && v.verdict !== v.predicted));
+  return { seen, computed: (missed ?? seen).predicted, differs: missed !== undefined };
 }

@@ -1,6 +1,6 @@
 import { room, verdict, visit, roomLamp } from '../../../tests/made-up-room';
 import type { Operation } from '../formats/operations';
-import { cellVerdict, inView } from './cell';
+import { severest, inView } from './cell';
 import { withOperations } from './optimistic';
 import { judgedLights, roomRecord, standingVerdicts } from './room-record';
 import { sayRulingWord, sayWhy } from './say-ruling';
@@ -61,8 +61,8 @@ describe('room record', () => {
 
   test('a cell shows the severest verdict, of equals the latest', () => {
     const [works, nearly, later] = [verdict(), verdict({ verdict: 'nearly' }), verdict({ verdict: 'nearly', light: 'lamps' })];
-    expect(cellVerdict([works, nearly, later])).toBe(later);
-    expect(cellVerdict([])).toBeUndefined();
+    expect(severest([works, nearly, later])).toBe(later);
+    expect(severest([])).toBeUndefined();
     expect(inView([works, later], { light: 'lamps' })).toEqual([later]);
     expect(inView([works, later], { person: 'client' })).toEqual([]);
   });
@@ -81,6 +81,9 @@ describe('what is shown before it is saved', () => {
       light: 'overcast',
       person: 'client',
       verdict: 'nearly',
+      predicted: null,
+      moment: null,
+      firstGlanceMs: 900,
     },
   };
 

@@ -1,4 +1,4 @@
-import { REASON_WORDS } from '../judge/reasons';
+import { sayBeside } from '../judge/reasons';
 import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
 import { LIGHT_NAMES } from '../room/facing';
 import type { CandidateRow } from './room-record';
@@ -26,6 +26,6 @@ export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): 
   }
   const { stayId, light, person, reason, verdict } = derived.because;
   const stay = stays.find((s) => s.id === stayId)?.name ?? 'something taken out';
-  const said = reason ? REASON_WORDS[reason] : verdict;
-  return `${said} beside ${stay}, ${LIGHT_NAMES[light]}${person === 'client' ? ', says the client' : ''}`;
+  const said = reason ? sayBeside(reason, stay) : `${verdict} beside ${stay}`;
+  return `${said}, ${LIGHT_NAMES[light]}${person === 'client' ? ', says the client' : ''}`;
 }

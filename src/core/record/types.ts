@@ -1,7 +1,9 @@
 import type { Lab } from '../colour/types';
+import type { LightSchools } from '../judge/light-conflict';
 import type { School, StayKind } from '../judge/relation';
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person, Ruling } from '../judge/ruling';
+import type { Wish } from '../judge/wish';
 import type { Curtain, Glazing, Ground, Obstruction } from '../light/assumptions';
 import type { LampKind, LampThrow } from '../light/lamp';
 import type { SkyName } from '../light/outdoors';
@@ -108,6 +110,58 @@ export type VerdictEvent = {
   readonly undone: boolean;
   /** What the core had computed when it was given. */
   readonly predicted: Verdict;
+  /** The light it was given in; null for verdicts of before this was kept. */
+  readonly moment: VerdictMoment | null;
+  /** How long the eye took at first glance, with the computed verdict hidden; null when it was not a first glance. */
+  readonly firstGlanceMs: number | null;
+};
+
+/** A moment of the day ribbon, and where in the room. */
+export type VerdictMoment = {
+  readonly at: string;
+  readonly sky: SkyName;
+  readonly lampsOn: boolean;
+  readonly position: string;
+};
+
+/** The client picked one candidate over another. */
+export type PairPick = {
+  readonly id: string;
+  readonly chosenId: string;
+  readonly otherId: string;
+  readonly at: string;
+  readonly undone: boolean;
+};
+
+/** A note on the room, or on a candidate. */
+export type Note = {
+  readonly id: string;
+  readonly candidateId: string | null;
+  readonly words: string;
+  readonly at: string;
+  readonly undone: boolean;
+};
+
+/** A photograph; its picture is fetched by its id. */
+export type Photo = {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
+  readonly caption: string;
+  /** Whether exposure and white balance were locked. */
+  readonly settings: 'locked' | 'automatic' | 'unknown';
+  /** Where white paper lies (shares of width and height) and what the camera made of it, sRGB 0–255. */
+  readonly white: { readonly x: number; readonly y: number; readonly rgb: readonly [number, number, number] } | null;
+  readonly at: string;
+};
+
+/** A scheme for a room; each colour is a candidate. */
+export type Scheme = {
+  readonly id: string;
+  readonly name: string;
+  readonly wallId: string | null;
+  readonly trimId: string | null;
+  readonly accentIds: readonly string[];
 };
 
 export type RulingEvent = {
@@ -168,6 +222,15 @@ export type Room = {
   /** Oldest first, undone ones included. */
   readonly verdicts: readonly VerdictEvent[];
   readonly rulings: readonly RulingEvent[];
+  /** What the client wants of it, and in whose words. */
+  readonly wish: Wish | null;
+  readonly wishWords: string;
+  /** Oldest first, undone ones included. */
+  readonly picks: readonly PairPick[];
+  readonly notes: readonly Note[];
+  /** Oldest first; those taken away are not here. */
+  readonly photos: readonly Photo[];
+  readonly schemes: readonly Scheme[];
 };
 
 export type Visit = {
@@ -175,6 +238,8 @@ export type Visit = {
   readonly label: string;
   readonly place: VisitPlace;
   readonly units: Units;
+  /** Followed where good consultants disagree. */
+  readonly schools: LightSchools;
   readonly revision: number;
   readonly createdAt: string;
   readonly rooms: readonly Room[];

@@ -1,102 +1,215 @@
 'use client';
 
-import { Plus } from 'lucide-react';
-import { useMemo } from 'react';
-import { toast } from 'sonner';
-import { v7 } from 'uuid';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { lrvOf } from '@/core/colour/lab';
-import { sayStrength } from '@/core/paint/strength';
+import { verdictIn } from '@/core/record/room-record';
 import type { Candidate, RecordedStay } from '@/core/record/types';
+import { classNames } from '@/ui/class-names';
 import { Patch, PatchLabel } from '@/ui/patch';
+import { VerdictBar } from '@/ui/verdict-mark';
 import { sayColour } from '../shared/colour-entry';
 import { usePaint } from '../shared/in-light';
-import { sayShares, StayPatch } from '../shared/stay-patch';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { SlideSteps } from '../shared/slide-steps';
+import { StayPattern } from '../shared/stay-pattern';
+import { sayShares } from '../shared/stay-patch';
+import { StrengthStrip } from './strength-strip';
 import type { Bench } from './use-bench';
+import type { Ground } from './use-bench-view';
 
-type StripProps = { readonly bench: Bench; readonly candidate: Candidate };
+type Props = { readonly bench: Bench; readonly candidate: Candidate; readonly stay: RecordedStay };
 
-/** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
-function StrengthStrip({ bench, candidate }: StripProps) {
-  const { save } = useVisit();
-  const paint = usePaint();
-  const steps = useMemo(() => {
-    const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
-    const more = candidate.offered
-      .filter((o) => bench.offered.includes(o.strength as never))
-      .map((o) => ({ ...o, id: undefined }));
-    return [...here, ...more].sort((p, q) => q.strength - p.strength);
-  }, [bench.strengths, bench.offered, candidate.offered]);
-  const add = async (strength: number) => {
-    const result = await save({
-      name: 'candidate.add',
-      roomId: bench.room.id,
-      candidateId: v7(),
-      deckColourId: candidate.deckColourId,
-      strength,
-    });
-    if (result.ok) bench.setCandidateId(result.id);
-    else toast.error(sayRefusal(result));
-  };
+const sayCandidate = (c: Candidate) => `${c.name} at ${c.strength} %: ${sayColour(c.lab)}`;
+
+type TurnProps = { readonly what: string; readonly keys: readonly [string, string]; readonly onMove: (by: number) => void };
+
+/** The ways to the next one, on the patch itself. */
+function Turn({ what, keys, onMove }: TurnProps) {
+  const button = 'grid size-11 cursor-pointer place-items-center bg-white/90 text-[#1a1a1a] hover:bg-white';
   return (
-    <div role="group" aria-label="Strengths" className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row">
-      {steps.map((step) => (
-        <button
-          key={step.strength}
-          type="button"
-          aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
-          aria-pressed={step.id === candidate.id}
-          onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength))}
-          className="relative min-h-11 flex-1 cursor-pointer"
-        >
-          <Patch
-            hex={paint(step.id ?? `${candidate.deckColourId}@${step.strength}`, step.lab)}
-            label={sayColour(step.lab)}
-            className="absolute inset-0"
-          />
-          {step.id === candidate.id && <span className="pointer-events-none absolute inset-0 border-4 border-[#1a1a1a]" />}
-          <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
-            {!step.id && <Plus aria-hidden size={13} />}
-            {step.strength} %
-          </PatchLabel>
-        </button>
-      ))}
+    <div className="absolute top-3 left-3 flex gap-px">
+      <button
+        type="button"
+        className={button}
+        aria-label={`Previous ${what}`}
+        title={`Previous ${what} (${keys[0]})`}
+        onClick={() => onMove(-1)}
+      >
+        <ChevronLeft aria-hidden size={20} />
+      </button>
+      <button
+        type="button"
+        className={button}
+        aria-label={`Next ${what}`}
+        title={`Next ${what} (${keys[1]})`}
+        onClick={() => onMove(1)}
+      >
+        <ChevronRight aria-hidden size={20} />
+      </button>
     </div>
   );
 }
 
-type Props = { readonly bench: Bench; readonly candidate: Candidate; readonly stay: RecordedStay };
-
-/** The candidate against the thing that stays: two large touching fields and the strengths beside them. */
-export function BenchPatches({ bench, candidate, stay }: Props) {
-  const paint = usePaint();
+/** Words at the foot of a patch. */
+function Foot({ children }: { readonly children: ReactNode }) {
   return (
-    <div
-      className="flex min-h-44 flex-1 max-md:min-h-80 max-md:flex-col"
-      data-bench-cell={`${candidate.code}/${candidate.strength}/${stay.name}`}
-    >
+    <div className="pointer-events-none absolute inset-x-3 bottom-3 min-w-0">
+      <PatchLabel className="inline-block max-w-full truncate">{children}</PatchLabel>
+    </div>
+  );
+}
+
+type CandidateProps = {
+  readonly candidate: Candidate;
+  readonly bench?: Bench;
+  readonly says?: string;
+  readonly className?: string;
+};
+
+function CandidatePatch({ candidate, bench, says, className }: CandidateProps) {
+  const paint = usePaint();
+  const shared = candidate.sharedName ? ' · ≠ name also used by another maker' : '';
+  return (
+    <div className={classNames('relative min-w-0', className)}>
+      <Patch hex={paint(candidate.id, candidate.lab)} label={sayCandidate(candidate)} className="absolute inset-0" />
+      {bench && <Turn what="colour" keys={['P', 'N']} onMove={bench.moveColour} />}
+      <Foot>{says ?? `${candidate.maker} ${candidate.code} · LRV ${Math.round(lrvOf(candidate.lab))}${shared}`}</Foot>
+    </div>
+  );
+}
+
+function BesideOne({ bench, candidate, stay }: Props) {
+  return (
+    <>
       <div className="relative flex min-w-0 flex-1">
-        <StayPatch stay={stay} className="min-w-0 flex-[1.1]" />
-        <Patch
-          hex={paint(candidate.id, candidate.lab)}
-          label={`${candidate.name} at ${candidate.strength} %: ${sayColour(candidate.lab)}`}
-          className="min-w-0 flex-[0.9]"
-        />
-        <div className="pointer-events-none absolute inset-x-3 bottom-3 grid grid-cols-[1.1fr_0.9fr] gap-3">
-          <div className="min-w-0">
-            <PatchLabel className="inline-block max-w-full truncate">
-              {stay.name}, {sayShares(stay)}
-            </PatchLabel>
-          </div>
-          <div className="min-w-0">
-            <PatchLabel className="inline-block max-w-full truncate">
-              {candidate.name} {candidate.code} · LRV {Math.round(lrvOf(candidate.lab))}
-            </PatchLabel>
-          </div>
+        <div className="relative min-w-0 flex-[1.1]">
+          <StayPattern stay={stay} className="absolute inset-0" />
+          <Turn what="thing that stays" keys={['←', '→']} onMove={bench.moveStay} />
+          <Foot>
+            {stay.name}, {sayShares(stay)} · {bench.stayIndex + 1} of {bench.room.stays.length}
+          </Foot>
         </div>
+        <CandidatePatch candidate={candidate} bench={bench} className="flex-[0.9]" />
       </div>
       <StrengthStrip bench={bench} candidate={candidate} />
+    </>
+  );
+}
+
+/** Every thing that stays touches the candidate; a tap on one makes it the one that is judged. */
+function BesideAll({ bench, candidate, stay }: Props) {
+  const { room, standing, light, person } = bench;
+  return (
+    <>
+      <div className="flex min-w-0 flex-[1.1] flex-col">
+        {room.stays.map((s) => {
+          const said = verdictIn(standing, { candidateId: candidate.id, stayId: s.id, light, person });
+          return (
+            <button
+              key={s.id}
+              type="button"
+              aria-pressed={s.id === stay.id}
+              aria-label={`Judge beside ${s.name}${said ? `: ${said.verdict}` : ''}`}
+              onClick={() => bench.setStayId(s.id)}
+              className="relative min-h-11 flex-1 cursor-pointer"
+            >
+              <StayPattern stay={s} className="absolute inset-0" />
+              {s.id === stay.id && <span className="pointer-events-none absolute inset-y-0 left-0 w-2 bg-[#1a1a1a]" />}
+              <PatchLabel className="pointer-events-none absolute top-1/2 left-4 flex max-w-[90%] -translate-y-1/2 items-center gap-3">
+                <span className="truncate">{s.name}</span>
+                {said && <span className="w-10">{said.verdict === 'no' ? 'no' : <VerdictBar mark={said.verdict} />}</span>}
+              </PatchLabel>
+            </button>
+          );
+        })}
+      </div>
+      <CandidatePatch candidate={candidate} bench={bench} className="flex-[0.9] max-md:min-h-24" />
+      <StrengthStrip bench={bench} candidate={candidate} />
+    </>
+  );
+}
+
+/** The candidate and the next strength of it, both touching the thing and each other. */
+function TwoStrengths({ bench, candidate, stay }: Props) {
+  const paint = usePaint();
+  const weaker =
+    [...candidate.offered].sort((p, q) => q.strength - p.strength).find((o) => o.strength < candidate.strength) ??
+    candidate.offered.find((o) => o.strength !== candidate.strength);
+  const known = weaker && bench.strengths.find((c) => c.strength === weaker.strength);
+  return (
+    <>
+      <div className="relative min-w-0 flex-1">
+        <StayPattern stay={stay} className="absolute inset-0" />
+        <Foot>{stay.name}</Foot>
+      </div>
+      <div className="flex min-w-0 flex-1 flex-col">
+        <CandidatePatch candidate={candidate} says={`${candidate.strength} %`} className="flex-1" />
+        {weaker && (
+          <div className="relative min-w-0 flex-1">
+            <Patch
+              hex={paint(known?.id ?? `${candidate.deckColourId}@${weaker.strength}`, weaker.lab)}
+              label={`${candidate.name} at ${weaker.strength} %: ${sayColour(weaker.lab)}`}
+              className="absolute inset-0"
+            />
+            <Foot>{weaker.strength} %</Foot>
+          </div>
+        )}
+      </div>
+      <StrengthStrip bench={bench} candidate={candidate} />
+    </>
+  );
+}
+
+/** The intensity alone, among no neighbours. */
+function Alone({ candidate, framed }: { readonly candidate: Candidate; readonly framed: boolean }) {
+  return (
+    <div className={classNames('flex min-w-0 flex-1', framed ? '' : 'px-[12%] py-6')}>
+      <CandidatePatch
+        candidate={candidate}
+        says={`${candidate.strength} % · LRV ${Math.round(lrvOf(candidate.lab))}`}
+        className="flex-1"
+      />
+    </div>
+  );
+}
+
+function Patches(props: Props) {
+  const { bench, candidate } = props;
+  const { view, ground } = bench.layout;
+  if (view === 'all') return <BesideAll {...props} />;
+  if (view === 'split') return <TwoStrengths {...props} />;
+  if (view === 'alone') return <Alone candidate={candidate} framed={ground.lab !== undefined} />;
+  return <BesideOne {...props} />;
+}
+
+function useGroundHex({ id, lab }: Ground): string | undefined {
+  const paint = usePaint();
+  return lab && paint(id, lab);
+}
+
+/** The large touching fields in the chosen view, on the chosen ground. */
+export function BenchPatches(props: Props) {
+  const { bench, candidate, stay } = props;
+  const { view, ground } = bench.layout;
+  const hex = useGroundHex(ground);
+  if (view === 'slide')
+    return (
+      <div tabIndex={0} role="group" aria-label="From the window to the lamp" className="min-h-44 flex-1 overflow-auto">
+        <SlideSteps room={bench.room} candidate={candidate} />
+      </div>
+    );
+  return (
+    <div
+      className={classNames('flex min-h-44 flex-1 max-lg:min-h-80', hex && 'min-h-60 p-6 max-md:p-5')}
+      {...(hex ? { style: { backgroundColor: hex }, 'data-patch': hex, 'data-ground': ground.name } : {})}
+    >
+      <div
+        className="flex min-w-0 flex-1 max-md:flex-col"
+        data-bench-cell={`${candidate.code}/${candidate.strength}/${stay.name}`}
+        data-bench-view={view}
+      >
+        <Patches {...props} />
+      </div>
     </div>
   );
 }

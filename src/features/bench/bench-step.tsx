@@ -1,13 +1,17 @@
 'use client';
 
-import { ArrowLeft, ArrowRight, ChevronDown, ChevronUp } from 'lucide-react';
+import { useState } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { BenchPatches } from './bench-patches';
+import { BenchTools, WrongGround } from './bench-tools';
+import { ClientPanel } from './client-panel';
 import { ComputedPanel } from './computed-panel';
-import { EyePanel, SaidPanel } from './eye-panel';
+import { EyePanel } from './eye-panel';
+import { Pairs } from './pairs';
 import { useBench, type Bench } from './use-bench';
 import { InLight, ShownSwitch } from '../shared/in-light';
+import { useRoom } from '../shared/visit-context';
 import { VisitLink } from '../shared/where';
 
 function Missing({ bench }: { readonly bench: Bench }) {
@@ -26,40 +30,44 @@ function Missing({ bench }: { readonly bench: Bench }) {
   );
 }
 
-/** The bench: a candidate large against a thing that stays, what the core computes, and what the eyes say. */
-export function BenchStep({ roomId }: { readonly roomId: string }) {
+/** A candidate large against what stays, what the core computes, what the eyes say, and what to look at next. */
+function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPairs: () => void }) {
   const bench = useBench(roomId);
-  const { candidate, stay, relation, room } = bench;
-  if (!candidate || !stay || !relation) return <Missing bench={bench} />;
-  const warning = candidate.sharedName ? ' · another maker sells a different colour under this name' : '';
+  const { candidate, stay, computed, layout } = bench;
+  if (!candidate || !stay || !computed) return <Missing bench={bench} />;
   return (
-    <div className="flex h-full min-h-fit flex-col p-4">
-      <StepTitle
-        title={`${candidate.name} at ${candidate.strength} %`}
-        aside={`${candidate.maker} ${candidate.code}${warning} · against ${stay.name}, ${bench.stayIndex + 1} of ${room.stays.length} that stay`}
-      >
-        <ShownSwitch />
-        <Button aria-label="Previous colour" title="Previous colour (P)" onClick={() => bench.moveColour(-1)}>
-          <ChevronUp aria-hidden size={18} />
-        </Button>
-        <Button aria-label="Next colour" title="Next colour (N)" onClick={() => bench.moveColour(1)}>
-          <ChevronDown aria-hidden size={18} />
-        </Button>
-        <Button aria-label="Previous thing that stays" title="Previous thing (←)" onClick={() => bench.moveStay(-1)}>
-          <ArrowLeft aria-hidden size={18} />
-        </Button>
-        <Button aria-label="Next thing that stays" title="Next thing (→)" onClick={() => bench.moveStay(1)}>
-          <ArrowRight aria-hidden size={18} />
-        </Button>
-      </StepTitle>
+    <div className="flex h-full min-h-fit flex-col p-3">
+      <div className="mb-2.5 flex items-center justify-between gap-x-4 gap-y-2 max-xl:flex-wrap">
+        <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-[22px] font-semibold break-words max-xl:flex-none">
+          {candidate.name} at <span className="whitespace-nowrap">{candidate.strength} %</span>
+        </h1>
+        <BenchTools bench={bench} />
+      </div>
+      <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />
       <InLight roomId={roomId}>
         <BenchPatches bench={bench} candidate={candidate} stay={stay} />
       </InLight>
-      <div className="grid shrink-0 border border-t-0 border-line lg:grid-cols-[minmax(20rem,1fr)_minmax(24rem,1.25fr)_minmax(15rem,0.8fr)]">
-        <ComputedPanel relation={relation} candidate={candidate} stay={stay} />
+      <div className="grid shrink-0 border border-t-0 border-line md:grid-cols-2 lg:grid-cols-[minmax(17rem,0.8fr)_minmax(24rem,1.35fr)_minmax(17rem,0.95fr)]">
+        <ComputedPanel bench={bench} computed={computed} candidate={candidate} stay={stay} />
         <EyePanel bench={bench} />
-        <SaidPanel bench={bench} />
+        <ClientPanel bench={bench} onPairs={onPairs} />
       </div>
+    </div>
+  );
+}
+
+/** The bench: a pair judged by the eye, or two colours for the client to pick from. */
+export function BenchStep({ roomId }: { readonly roomId: string }) {
+  const [mode, setMode] = useState<'judging' | 'pairs'>('judging');
+  const room = useRoom(roomId);
+  if (mode === 'judging') return <Judging roomId={roomId} onPairs={() => setMode('pairs')} />;
+  return (
+    <div className="flex h-full min-h-fit flex-col p-3">
+      <StepTitle title={`${room.name}: the client picks`}>
+        <ShownSwitch />
+        <Button onClick={() => setMode('judging')}>Back to the bench</Button>
+      </StepTitle>
+      <Pairs roomId={roomId} />
     </div>
   );
 }

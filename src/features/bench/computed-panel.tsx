@@ -3,15 +3,21 @@
 import { describeColour } from '@/core/colour/family';
 import { DIRECTION_WORDS, VISIBLE_STEP, type Direction, type Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
-import { REASON_WORDS } from '@/core/judge/reasons';
-import type { Relation } from '@/core/judge/relation';
+import { sayBeside } from '@/core/judge/reasons';
 import type { Candidate, RecordedStay } from '@/core/record/types';
 import { Explain } from '@/ui/explain';
 import { Scale } from '@/ui/scale';
+import { VERDICT_WORDS } from '../shared/verdict-words';
 import { signed } from '../shared/words';
+import type { Bench } from './use-bench';
+import type { Computed } from './use-computed';
 
-const VERDICT_WORDS = { works: 'Works', nearly: 'Nearly', no: 'No' } as const;
 const SHOWN: readonly Direction[] = ['pinkGreen', 'yellowBlue', 'strongWeak', 'lightDark'];
+const WHERE: Readonly<Record<Computed['where'], string>> = {
+  'in-deck': 'Computed, as in the deck',
+  'in-light': 'Computed, in this light',
+  dark: 'Computed, as in the deck: it is dark at the cursor',
+};
 
 function sayDirection(directions: Directions, direction: Direction): string {
   const steps = directions[direction];
@@ -19,20 +25,45 @@ function sayDirection(directions: Directions, direction: Direction): string {
   return `${DIRECTION_WORDS[direction][steps > 0 ? 1 : 0]} by ${Math.abs(steps).toFixed(1)} just-noticeable steps`;
 }
 
-type Props = { readonly relation: Relation; readonly candidate: Candidate; readonly stay: RecordedStay };
-
-/** What the core says of the pair: verdict, reason, the four directions, LRV and contrast. */
-export function ComputedPanel({ relation, candidate, stay }: Props) {
-  const link = relation.components.find((c) => c.component === relation.link) ?? relation.components[0]!;
-  const linkLab = stay.components.find((c) => c.name === link.component)!.colour.lab;
-  const reason = relation.reasons[0];
-  const beside = stay.components.length > 1 ? `the ${link.component}` : 'it';
+/** How sure a verdict in another light is, when spectra are not known. */
+function Surety({ sure }: { readonly sure: number }) {
+  if (sure === 1) return null;
   return (
-    <section aria-label="Computed" className="min-w-0 p-3.5">
-      <p className="text-sm text-soft">Computed, as in the deck</p>
-      <p className="mb-1.5 text-lg font-semibold" data-testid="computed">
-        {VERDICT_WORDS[relation.verdict]}
-        {reason && `: ${REASON_WORDS[reason]} beside ${beside}`}
+    <Explain
+      label="How sure"
+      why="Where only its Lab is known, a colour can have many spectra, and lights part them. This is the share of plausible surfaces for which the verdict is the same."
+    >
+      {sure >= 0.75 ? 'fairly sure' : 'unsure'}, {Math.round(sure * 100)} %
+    </Explain>
+  );
+}
+
+type Props = { readonly bench: Bench; readonly computed: Computed; readonly candidate: Candidate; readonly stay: RecordedStay };
+
+/** What the core says of the pair: verdict, reason, the four directions, LRV and contrast. Hidden until the eye has spoken at first glance. */
+export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
+  const { verdict, reasons, directions, component, lrvDifference } = computed;
+  if (bench.glance.hides)
+    return (
+      <section aria-label="Computed" className="min-w-0 border-line p-3.5 max-lg:border-t">
+        <p className="text-sm text-soft">First glance</p>
+        <p className="text-lg font-semibold" data-testid="hidden">
+          Look, and say it.
+        </p>
+        <p className="mt-1 text-soft">What is computed shows once the eye has spoken.</p>
+      </section>
+    );
+  const reason = reasons[0];
+  const beside = stay.components.length > 1 ? `the ${component.name}` : 'it';
+  return (
+    <section aria-label="Computed" className="min-w-0 border-line p-3.5 max-lg:border-t">
+      <p className="text-sm text-soft">
+        {WHERE[computed.where]}
+        {bench.glance.took !== undefined && ` · the eye took ${(bench.glance.took / 1000).toFixed(1)} s`}
+      </p>
+      <p className="mb-1.5 text-lg font-semibold" data-testid="computed" data-where={computed.where}>
+        {VERDICT_WORDS[verdict]}
+        {reason && `: ${sayBeside(reason, beside)}`}
       </p>
       <div className="grid gap-0.5">
         {SHOWN.map((direction) => (
@@ -40,28 +71,30 @@ export function ComputedPanel({ relation, candidate, stay }: Props) {
             key={direction}
             low={DIRECTION_WORDS[direction][0]}
             high={DIRECTION_WORDS[direction][1]}
-            value={link.directions[direction]}
-            text={sayDirection(link.directions, direction)}
+            value={directions[direction]}
+            text={sayDirection(directions, direction)}
           />
         ))}
       </div>
       <p className="mt-1.5 text-sm">
-        {describeColour(candidate.lab)}; {beside === 'it' ? stay.name : link.component}: {describeColour(linkLab)}
+        {describeColour(candidate.lab)}; {beside === 'it' ? stay.name : component.name}: {describeColour(component.colour.lab)}
       </p>
       <p className="text-sm">
         <Explain
           label="LRV difference"
           why="Light reflectance value: CIE Y under D65 with the 10° observer (BS 8493), 0 to 100. The difference is the contrast in points."
         >
-          LRV {Math.round(lrvOf(candidate.lab))} against {Math.round(lrvOf(linkLab))}, {signed(link.lrvDifference)} points
+          LRV {Math.round(lrvOf(candidate.lab))} against {Math.round(lrvOf(component.colour.lab))}, {signed(lrvDifference)} points
         </Explain>
         {' · '}
         <Explain
           label="Colour difference"
-          why="CIEDE2000 between the two colours under D65 with the 10° observer; under 1 nobody sees it in a room. The scales above split it in the same just-noticeable steps."
+          why="CIEDE2000 between the two, as corresponding colours of the light that is judged in (CAT16, 10° observer); under 1 nobody sees it in a room. The scales above split it in the same just-noticeable steps."
         >
-          ΔE {link.directions.deltaE00.toFixed(1)}
+          ΔE {directions.deltaE00.toFixed(1)}
         </Explain>
+        {computed.sure < 1 && ' · '}
+        <Surety sure={computed.sure} />
       </p>
     </section>
   );

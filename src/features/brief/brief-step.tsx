@@ -4,11 +4,14 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
+import { WISH_WORDS, WISHES, type Wish } from '@/core/judge/wish';
 import type { Room } from '@/core/record/types';
 import { Button } from '@/ui/button';
 import { Confirm } from '@/ui/confirm';
-import { FieldError, TextField } from '@/ui/field';
+import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
+import { Fights } from '../shared/fights';
+import { SchoolFields } from '../shared/school-fields';
 import { checkWrite, type FieldErrors } from '../shared/issues';
 import { placeOf, PlaceFields, type PlaceDraft } from '../shared/place-fields';
 import { useVisit } from '../shared/visit-context';
@@ -75,6 +78,39 @@ function VisitForm() {
   );
 }
 
+/** What the client wants of a room: one of a few, and in the client's own words. */
+function WishFields({ room }: { readonly room: Room }) {
+  const { say } = useVisit();
+  const [words, setWords] = useState(room.wishWords);
+  const keep = (wish: Wish | null) => say({ name: 'room.wish', roomId: room.id, wish, words: words.trim() });
+  return (
+    <div role="group" aria-label={`What the client wants of ${room.name}`} className="grid w-full grid-cols-[11rem_1fr] gap-2">
+      <ChoiceField
+        label="The client wants it"
+        value={room.wish ?? ''}
+        onChange={(e) => keep((e.target.value || null) as Wish | null)}
+      >
+        <option value="">not said yet</option>
+        {WISHES.map((wish) => (
+          <option key={wish} value={wish}>
+            {WISH_WORDS[wish]}
+          </option>
+        ))}
+      </ChoiceField>
+      <TextField
+        label="In their words"
+        value={words}
+        maxLength={500}
+        onChange={(e) => setWords(e.target.value)}
+        onBlur={() => words.trim() !== room.wishWords && keep(room.wish)}
+      />
+      <div className="col-span-2">
+        <Fights room={room} />
+      </div>
+    </div>
+  );
+}
+
 function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean }) {
   const { visit, save } = useVisit();
   const [name, setName] = useState(room.name);
@@ -96,9 +132,9 @@ function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean
     goTo(`/visits/${visit.id}/${next.id}/brief`);
   };
   return (
-    <li className="flex items-end gap-2">
+    <li className="flex flex-wrap items-end gap-2 border-b border-line pb-3">
       <TextField
-        className="flex-1"
+        className="min-w-40 flex-1"
         label="Room"
         value={name}
         error={error}
@@ -116,6 +152,7 @@ function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean
           <Button>Take off</Button>
         </Confirm>
       )}
+      <WishFields room={room} />
     </li>
   );
 }
@@ -158,8 +195,21 @@ export function BriefStep() {
         title={`The visit: ${visit.label}`}
         aside={`${visit.rooms.length} ${visit.rooms.length === 1 ? 'room' : 'rooms'}`}
       />
-      <div className="grid items-start gap-10 xl:grid-cols-[minmax(0,1fr)_24rem]">
-        <VisitForm />
+      <div className="grid items-start gap-10 xl:grid-cols-[minmax(0,1fr)_30rem]">
+        <div>
+          <VisitForm />
+          <section aria-labelledby="schools" className="mt-8">
+            <h2 id="schools" className="mb-2 text-lg font-semibold">
+              Where good consultants disagree
+            </h2>
+            <div className="flex flex-wrap gap-3">
+              <SchoolFields />
+            </div>
+            <p className="mt-2 max-w-xl text-sm text-soft">
+              Followed when the deck is searched for what could work. The predicted look is shown whatever is chosen.
+            </p>
+          </section>
+        </div>
         <section>
           <h2 className="mb-2 text-lg font-semibold">Rooms, in walking order</h2>
           <ul className="mb-4 grid gap-3">

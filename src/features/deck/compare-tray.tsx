@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { directions, sayDirections } from '@/core/colour/directions';
 import { PAPERS, type Paper } from '@/core/colour/paper';
+import { luminanceOfHex } from '@/core/colour/srgb';
 import type { Lab } from '@/core/colour/types';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
@@ -91,7 +92,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
                 aria-label={`Take ${c.name} out of the tray`}
                 onClick={() => onRemove(c)}
                 className="absolute top-0 right-0 grid size-11 cursor-pointer place-items-center"
-                style={{ color: inkOn(c.lrv) }}
+                style={{ color: inkOn(luminanceOfHex(c.hex)) }}
               >
                 <X aria-hidden size={18} />
               </button>

@@ -2,6 +2,7 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { luminanceOfHex } from '@/core/colour/srgb';
 import { inkOn } from '@/ui/patch';
 import type { DeckColour } from '../shared/deck-data';
 import { fanRows, stripsOf, type DeckStrip, type FanRow } from './deck-filter';
@@ -35,7 +36,7 @@ function Chip({ colour: c, inRoom, chosen, onChoose }: Choosing & { readonly col
       style={{ backgroundColor: c.hex, height: CHIP_PX }}
       className="flex w-full cursor-pointer items-end text-left aria-pressed:relative aria-pressed:z-10 aria-pressed:outline-4 aria-pressed:outline-ink"
     >
-      <span className="w-full truncate px-1.5 pb-0.5 text-xs" style={{ color: inkOn(c.lrv) }}>
+      <span className="w-full truncate px-1.5 pb-0.5 text-xs" style={{ color: inkOn(luminanceOfHex(c.hex)) }}>
         {`${here ? '● ' : ''}${c.sharedName ? '≠ ' : ''}${c.name} ${Math.round(c.lrv)}`}
       </span>
     </button>

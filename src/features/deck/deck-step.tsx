@@ -1,75 +1,30 @@
 'use client';
 
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { toast } from 'sonner';
-import { v7 } from 'uuid';
-import type { Candidate } from '@/core/record/types';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Button, buttonClass } from '@/ui/button';
+import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
-import { EmptyState, StepTitle } from '@/ui/step-title';
-import { useDeck, type DeckColour } from '../shared/deck-data';
+import { StepTitle } from '@/ui/step-title';
+import { useKept } from '@/ui/use-kept';
+import { useDeck } from '../shared/deck-data';
 import { ShownSwitch } from '../shared/in-light';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { VisitLink } from '../shared/where';
-import { sayRefusal } from '../shared/words';
-import { ColourPanel } from './colour-panel';
-import { CompareTray, MOST_COMPARED } from './compare-tray';
-import { DeckFan } from './deck-fan';
-import { alongStrip, filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
-import { DeckFilters } from './deck-filters';
+import { DeckBrowser } from './deck-browser';
+import { filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
+import { Shortlist } from './shortlist';
 import { useDeckLooks } from './use-deck-looks';
 
-/** Takes a colour at a strength into the room, or out of it again. */
-function useToggleCandidate(roomId: string) {
-  const { save } = useVisit();
-  return async (colour: DeckColour, strength: number, candidate: Candidate | undefined) => {
-    const result = candidate
-      ? await save({ name: 'candidate.retire', roomId, candidateId: candidate.id, retired: true })
-      : await save({ name: 'candidate.add', roomId, candidateId: v7(), deckColourId: colour.id, strength });
-    if (!result.ok) return void toast.error(sayRefusal(result));
-    if (!candidate) return;
-    toast(`${colour.name} at ${strength} % taken out; its verdicts are kept`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void save({ name: 'candidate.retire', roomId, candidateId: candidate.id, retired: false }),
-      },
-    });
-  };
-}
-
-/** The compare tray: colours once each, at most twelve. */
-function useTray() {
-  const [tray, setTray] = useState<readonly DeckColour[]>([]);
-  const toggle = (colour: DeckColour) => {
-    if (tray.some((c) => c.id === colour.id)) return setTray(tray.filter((c) => c.id !== colour.id));
-    if (tray.length === MOST_COMPARED) return void toast(`The tray holds ${MOST_COMPARED} colours: take one out first.`);
-    setTray([...tray, colour]);
-  };
-  return { tray, toggle, clear: () => setTray([]) };
-}
-
-/** The deck: strips of depth steps, filtered, and the strengths of the chosen colour to take to the bench. */
+/** The deck: leafed through by hand, or searched for what could work in the room. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
   const deck = useDeck();
+  const [view, setView] = useKept<'deck' | 'shortlist'>('deck.view', 'deck', ['deck', 'shortlist']);
   const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
   const settled = useDeferredValue(filter);
-  const [chosenId, setChosenId] = useState<string>();
-  const setChosen = useCallback((colour: DeckColour) => setChosenId(colour.id), []);
-  const { tray, toggle: toggleCompared, clear } = useTray();
-  const toggle = useToggleCandidate(roomId);
   const colours = useDeckLooks(roomId, deck.state === 'ready' ? deck.colours : undefined);
-  const chosen = useMemo(() => colours?.find((c) => c.id === chosenId), [colours, chosenId]);
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);
-  const inRoom = useMemo(() => new Set(room.candidates.map((c) => c.deckColourId)), [room.candidates]);
-  const twins = useMemo(
-    () =>
-      chosen?.sharedName
-        ? (colours ?? []).filter((c) => c.maker !== chosen.maker && c.name.toLowerCase() === chosen.name.toLowerCase())
-        : [],
-    [chosen, colours],
-  );
   return (
     <div className="flex h-full flex-col">
       <div className="px-5 pt-4">
@@ -77,7 +32,16 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           title={`${room.name}: the deck`}
           aside={colours && `${shown.length} of ${colours.length} colours · ${room.candidates.length} in this room`}
         >
-          <ShownSwitch />
+          <ChoiceRow
+            label="What is shown"
+            value={view}
+            onChange={setView}
+            options={[
+              { value: 'deck', label: 'The deck' },
+              { value: 'shortlist', label: 'What could work here' },
+            ]}
+          />
+          {view === 'deck' && <ShownSwitch />}
           <a href="/decks" className={buttonClass()}>
             Decks in and out
           </a>
@@ -95,36 +59,9 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           <Button onClick={deck.retry}>Try again</Button>
         </div>
       )}
-      {colours && (
-        <>
-          <DeckFilters colours={colours} filter={filter} onChange={setFilter} />
-          <div className="flex min-h-0 flex-1 max-md:flex-col">
-            {shown.length > 0 ? (
-              <DeckFan all={colours} shown={shown} inRoom={inRoom} chosen={chosen?.id} onChoose={setChosen} />
-            ) : (
-              <div className="flex-1 px-5">
-                <EmptyState title="No colour fits">
-                  <Button onClick={() => setFilter(NO_FILTER)}>Show all</Button>
-                </EmptyState>
-              </div>
-            )}
-            {chosen && (
-              <ColourPanel
-                colour={chosen}
-                twins={twins}
-                candidates={room.candidates}
-                stays={room.stays}
-                onToggle={(strength, candidate) => void toggle(chosen, strength, candidate)}
-                lighter={alongStrip(colours, chosen, -2)}
-                deeper={alongStrip(colours, chosen, 2)}
-                onChoose={setChosen}
-                compared={tray.some((c) => c.id === chosen.id)}
-                onCompare={() => toggleCompared(chosen)}
-              />
-            )}
-          </div>
-          {tray.length > 0 && <CompareTray colours={tray} onRemove={toggleCompared} onClear={clear} />}
-        </>
+      {colours && view === 'shortlist' && <Shortlist roomId={roomId} colours={colours} />}
+      {colours && view === 'deck' && (
+        <DeckBrowser roomId={roomId} colours={colours} shown={shown} filter={filter} onFilter={setFilter} />
       )}
     </div>
   );

@@ -13,7 +13,7 @@ import { latest, useSpots } from '../shared/room-light';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { useColourChoice } from './colour-choice';
-import { useMomentRequests } from './use-moment-request';
+import { useMomentRequests } from '../shared/moment-request';
 
 type WallPatchProps = { readonly spot: Spot; readonly words: string };
 

@@ -1,75 +1,9 @@
 'use client';
 
-import { useMemo } from 'react';
-import type { Candidate, Room } from '@/core/record/types';
-import { Patch } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
-import { sayColour } from '../shared/colour-entry';
-import { useMomentPart } from '../shared/moment';
-import { candidateSwatch, colourSwatch } from '../shared/room-day';
-import { latest, useSpots } from '../shared/room-light';
-import { sayClock, sayKelvin, sayLux } from '../shared/say-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { SlideSteps } from '../shared/slide-steps';
+import { useRoom } from '../shared/visit-context';
 import { useColourChoice } from './colour-choice';
-import { useMomentRequests } from './use-moment-request';
-
-function Steps({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
-  const { visit } = useVisit();
-  const at = useMomentPart((m) => m.at);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
-  const rooms = useMemo(() => [room], [room]);
-  const [request] = useMomentRequests(rooms, 'slide');
-  const beside = room.stays.flatMap((s) =>
-    s.components.slice(0, 1).map((c) => ({ name: s.name, swatch: colourSwatch(c.id, c.colour) })),
-  );
-  const rows = [{ name: `${candidate.name} ${candidate.strength} %`, swatch: candidateSwatch(candidate) }, ...beside];
-  const asked = useSpots({ moment: request!, swatches: rows.map((r) => r.swatch) });
-  const answer = latest(asked);
-  if (asked.state === 'failed') return <p role="alert">{asked.says}</p>;
-  if (!answer) return <p className="py-10 text-soft">computing…</p>;
-  const spots = answer.spots;
-  const columns = { gridTemplateColumns: `repeat(${spots.length}, minmax(0, 1fr))` };
-  return (
-    <div aria-busy={asked.state === 'computing'}>
-      <p className="mb-3 text-soft">
-        Held at 45° toward the window, {sayClock(at, visit.place.timeZone)}, lamps{' '}
-        {lampsOn ? 'on' : 'off: switch them on below (L)'}.
-      </p>
-      <div className="grid text-sm text-soft" style={columns}>
-        {spots.map(({ position, light }, i) => (
-          <p key={position}>
-            <b className="block text-[15px] text-ink">
-              {i === 0 ? 'window' : i === spots.length - 1 ? (room.lamps.length > 0 ? 'lamp' : 'far side') : ' '}
-            </b>
-            {sayLux(light.lux)}
-            <br />
-            {sayKelvin(light.cct)}
-          </p>
-        ))}
-      </div>
-      {rows.map((row, r) => (
-        <div key={row.name} className="mt-1">
-          <div className="grid" style={columns}>
-            {spots.map(({ position, looks }) => {
-              const look = looks[r];
-              if (!look) return <div key={position} className={r === 0 ? 'h-44 bg-line' : 'h-16 bg-line'} />;
-              const [l, a, b] = look.lab;
-              return (
-                <Patch
-                  key={position}
-                  hex={look.hex}
-                  label={`${row.name}: ${sayColour({ l, a, b })}`}
-                  className={r === 0 ? 'h-44' : 'h-16'}
-                />
-              );
-            })}
-          </div>
-          <p className="text-sm">{row.name}</p>
-        </div>
-      ))}
-    </div>
-  );
-}
 
 /** The slide: one colour, and what stays, from the window to under the lamp. */
 export function Slide({ roomId }: { readonly roomId: string }) {
@@ -84,7 +18,7 @@ export function Slide({ roomId }: { readonly roomId: string }) {
   return (
     <div>
       {choice}
-      <Steps room={room} candidate={candidate} />
+      <SlideSteps room={room} candidate={candidate} />
     </div>
   );
 }

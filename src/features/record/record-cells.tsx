@@ -1,5 +1,5 @@
 import { REASON_WORDS } from '@/core/judge/reasons';
-import { cellVerdict } from '@/core/record/cell';
+import { cellOf, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
 import type { Candidate, RecordedStay, VerdictEvent } from '@/core/record/types';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
@@ -12,41 +12,63 @@ type Props = {
   readonly href: string;
   readonly label: string;
   readonly verdicts: readonly VerdictEvent[];
+  /** What is computed for the same cell, in every light it stands for. */
+  readonly computed: readonly ComputedCell[];
   readonly left: React.ReactNode;
   readonly candidate: Candidate;
   /** Draws an empty dashed box instead of the colours as long as nothing was said. */
   readonly emptyUntilSeen?: boolean;
 };
 
-const sayVerdict = (verdict: VerdictEvent | undefined) =>
-  verdict ? `${verdict.verdict}${verdict.reason ? `, ${REASON_WORDS[verdict.reason]}` : ''}` : 'not looked at yet';
+const saySeen = ({ seen }: SeenAndComputed) =>
+  seen ? `${seen.verdict}${seen.reason ? `, ${REASON_WORDS[seen.reason]}` : ''}` : 'not looked at yet';
 
-/** Two colours touching and what was said of them; a tap goes to the bench with this pair. */
-function Cell({ href, label, verdicts, left, candidate, emptyUntilSeen = false }: Props) {
+function sayCell(cell: SeenAndComputed): string {
+  if (cell.differs) return `${saySeen(cell)}; computed otherwise: ${cell.computed}`;
+  return !cell.seen && cell.computed ? `${saySeen(cell)}; computed: ${cell.computed}` : saySeen(cell);
+}
+
+/** What was said, and under it what was computed where that is another thing, or where nothing was said. */
+function Words({ cell }: { readonly cell: SeenAndComputed }) {
+  const { seen, computed, differs } = cell;
+  const line = 'block h-4 truncate text-xs leading-4';
+  return (
+    <span aria-hidden className="block h-8 print:text-black">
+      {seen && (
+        <span className={`${line} text-soft print:text-black`}>{seen.reason ? REASON_WORDS[seen.reason] : seen.verdict}</span>
+      )}
+      {differs && <b className={`${line} print:hidden`}>≠ {computed}</b>}
+      {!seen && computed && <span className={`${line} text-soft print:hidden`}>({computed})</span>}
+    </span>
+  );
+}
+
+/** Two colours touching, what was said of them and what was computed; a tap goes to the bench with this pair. */
+function Cell({ href, label, verdicts, computed, left, candidate, emptyUntilSeen = false }: Props) {
   const paint = usePaint();
-  const shown = cellVerdict(verdicts);
-  const says = `${label}: ${sayVerdict(shown)}`;
+  const cell = cellOf(verdicts, computed);
+  const says = `${label}: ${sayCell(cell)}`;
+  const mark = cell.seen?.verdict ?? 'none';
   return (
     <VisitLink
       href={href}
       aria-label={says}
       title={says}
-      data-mark={shown?.verdict ?? 'none'}
-      className="block w-20 hover:outline-2 hover:outline-line-strong"
+      data-mark={mark}
+      data-differs={cell.differs}
+      className="block w-20 hover:outline-2 print:w-16 hover:outline-line-strong"
     >
-      {emptyUntilSeen && !shown ? (
+      {emptyUntilSeen && !cell.seen ? (
         <span aria-hidden className="block h-13 border border-dashed border-line-strong" />
       ) : (
-        <MarkedCell mark={shown?.verdict ?? 'none'}>
+        <MarkedCell mark={mark}>
           <span aria-hidden className="flex size-full">
             <span className="flex min-w-0 flex-1 [&>*]:flex-1">{left}</span>
             <Patch hex={paint(candidate.id, candidate.lab)} label={sayColour(candidate.lab)} className="min-w-0 flex-1" />
           </span>
         </MarkedCell>
       )}
-      <span aria-hidden className="block h-4 truncate text-xs leading-4 text-soft print:text-black">
-        {shown && (shown.reason ? REASON_WORDS[shown.reason] : shown.verdict)}
-      </span>
+      <Words cell={cell} />
     </VisitLink>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { PencilLine } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
 import { sayRulingWord, sayWhy } from '@/core/record/say-ruling';
@@ -17,6 +17,7 @@ import { useVisit } from '../shared/visit-context';
 type Choice = Ruling | 'derived';
 
 type Props = { readonly roomId: string; readonly row: CandidateRow; readonly stays: readonly RecordedStay[] };
+type CellProps = Props & { readonly notes: ReactNode; readonly addNote: ReactNode };
 
 function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: () => void }) {
   const { say } = useVisit();
@@ -75,7 +76,7 @@ function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: (
 }
 
 /** The ruling on one colour at one strength and why; set by hand or derived, the derived one always shown. */
-export function RulingCell({ roomId, row, stays }: Props) {
+export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
   const [open, setOpen] = useState(false);
   const { byHand, derived, ruling, candidate } = row;
   return (
@@ -94,24 +95,28 @@ export function RulingCell({ roomId, row, stays }: Props) {
           {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
           {sayWhy(derived, stays)}
         </p>
+        {notes}
       </div>
-      <Dialog
-        title={`${candidate.name} at ${candidate.strength} %: ruling`}
-        open={open}
-        onOpenChange={setOpen}
-        trigger={
-          <button
-            type="button"
-            aria-label={`Set the ruling on ${candidate.name} at ${candidate.strength} % by hand`}
-            title="Set by hand"
-            className="grid size-11 shrink-0 cursor-pointer place-items-center hover:bg-raised print:hidden"
-          >
-            <PencilLine aria-hidden size={18} />
-          </button>
-        }
-      >
-        <RulingForm roomId={roomId} row={row} stays={stays} onDone={() => setOpen(false)} />
-      </Dialog>
+      <div className="shrink-0 print:hidden">
+        <Dialog
+          title={`${candidate.name} at ${candidate.strength} %: ruling`}
+          open={open}
+          onOpenChange={setOpen}
+          trigger={
+            <button
+              type="button"
+              aria-label={`Set the ruling on ${candidate.name} at ${candidate.strength} % by hand`}
+              title="Set by hand"
+              className="grid size-11 shrink-0 cursor-pointer place-items-center hover:bg-raised print:hidden"
+            >
+              <PencilLine aria-hidden size={18} />
+            </button>
+          }
+        >
+          <RulingForm roomId={roomId} row={row} stays={stays} onDone={() => setOpen(false)} />
+        </Dialog>
+        {addNote}
+      </div>
     </div>
   );
 }

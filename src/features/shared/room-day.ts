@@ -1,9 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
+import { PAPERS } from '@/core/colour/paper';
 import { lightScale } from '@/core/record/calibration';
 import { describeRoom, type Assumed } from '@/core/record/light-room-of';
-import type { Candidate, RecordedColour, Room } from '@/core/record/types';
+import type { Candidate, RecordedColour, RecordedStay, Room } from '@/core/record/types';
+import type { JudgedStay } from '@/workers/judgement-protocol';
 import type { DayAnswer, DayRequest, LookIn, Swatch } from '@/workers/protocol';
 import { useBands, useDayLight } from './room-light';
 import { useDayParts, useMomentPart } from './moment';
@@ -49,19 +51,35 @@ export const colourSwatch = (id: string, { lab, source }: RecordedColour): Swatc
   // a measured curve is only taken as it is when it lies on the product's own grid
   spectrum: source.kind === 'spectrophotometer' && source.spectrum.values.length === 81 ? source.spectrum.values : null,
 });
+/** A thing that stays as the worker judges it. */
+export const judgedStay = ({ id, name, kind, school, components }: RecordedStay): JudgedStay => ({
+  id,
+  name,
+  kind,
+  school,
+  components: components.map((c) => ({ ...colourSwatch(c.id, c.colour), name: c.name, share: c.share })),
+});
 export const candidateSwatch = (c: Candidate): Swatch => ({ id: c.id, lab: [c.lab.l, c.lab.a, c.lab.b], spectrum: c.spectrum });
 export const offeredSwatch = (c: Candidate, strength: number, lab: Candidate['lab']): Swatch => ({
   id: `${c.deckColourId}@${strength}`,
   lab: [lab.l, lab.a, lab.b],
 });
 
-/** Everything of a room that is looked at: components of what stays, candidates, the strengths usually offered. */
+/** Swatches of what a colour may be held against. */
+export const PAPER_ID = 'paper';
+export const OLD_WALL_ID = 'old-wall';
+
+/** Everything of a room that is looked at: components of what stays, candidates, the strengths usually offered, paper and old wall. */
 export function swatchesOf(room: Room): Swatch[] {
   const components = room.stays.flatMap((s) => s.components.map((c) => colourSwatch(c.id, c.colour)));
   const candidates = room.candidates.map(candidateSwatch);
   const offered = room.candidates.flatMap((c) => c.offered.map((o) => offeredSwatch(c, o.strength, o.lab)));
+  const grounds = [
+    { id: PAPER_ID, lab: [PAPERS.plain.lab.l, PAPERS.plain.lab.a, PAPERS.plain.lab.b] as const },
+    ...(room.oldWall ? [colourSwatch(OLD_WALL_ID, room.oldWall)] : []),
+  ];
   const seen = new Set<string>();
-  return [...components, ...candidates, ...offered].filter((s) => !seen.has(s.id) && seen.add(s.id));
+  return [...components, ...candidates, ...offered, ...grounds].filter((s) => !seen.has(s.id) && seen.add(s.id));
 }
 
 /** Which light looks are computed in. */
@@ -77,7 +95,7 @@ export function useRoomBands(roomId: string) {
   const { request } = useDayRequest(roomId);
   const lookIn = useLookIn(room, useScale(roomId));
   const swatches = useMemo(() => swatchesOf(room), [room]);
-  const asked = swatches.length > 0 ? { day: request, swatches, lookIn } : undefined;
+  const asked = swatches.length > 1 ? { day: request, swatches, lookIn } : undefined;
   return useBands(asked);
 }
 

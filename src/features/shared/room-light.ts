@@ -2,6 +2,7 @@
 
 import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
+import type { JudgementWorker } from '@/workers/judgement-protocol';
 import type {
   BandsAnswer,
   DayAnswer,
@@ -15,14 +16,13 @@ import type {
   Swatch,
 } from '@/workers/protocol';
 
-let worker: Remote<RoomLightWorker> | undefined;
+type PageWorker = RoomLightWorker & JudgementWorker;
+let worker: Remote<PageWorker> | undefined;
 let lastId = 0;
 
 /** The one worker of this page, started when it is first needed. */
-const roomLight = (): Remote<RoomLightWorker> =>
-  (worker ??= wrap<RoomLightWorker>(
-    new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' }),
-  ));
+const roomLight = (): Remote<PageWorker> =>
+  (worker ??= wrap<PageWorker>(new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' })));
 
 /** Work in the worker: being done (how much, 0–1), done, or why not. */
 export type Computed<T> =
@@ -31,7 +31,7 @@ export type Computed<T> =
   | { readonly state: 'failed'; readonly says: string };
 
 const COMPUTING = { state: 'computing', share: 0 } as const;
-type Job<T> = (worker: Remote<RoomLightWorker>, id: number, progress: (share: number) => void) => Promise<T | NoAnswer>;
+type Job<T> = (worker: Remote<PageWorker>, id: number, progress: (share: number) => void) => Promise<T | NoAnswer>;
 
 /** Answers of this page by their request, so that going back is at once. */
 const kept = new Map<string, unknown>();
@@ -49,7 +49,7 @@ export const latest = <T>(computed: Computed<T> & { readonly before?: T | undefi
  * Asks the worker whenever `key` changes and forgets the answer to what is no longer asked, which is cancelled. While a new answer is being
  * computed the last one stays in `before`. No key asks nothing.
  */
-function useJob<T extends { readonly ok: true }>(
+export function useJob<T extends { readonly ok: true }>(
   key: string | undefined,
   job: Job<T>,
 ): Computed<T> & { readonly before?: T | undefined } {
@@ -84,7 +84,7 @@ function useJob<T extends { readonly ok: true }>(
   return { ...COMPUTING, before };
 }
 
-const asKey = (kind: string, request: unknown) => (request === undefined ? undefined : kind + JSON.stringify(request));
+export const asKey = (kind: string, request: unknown) => (request === undefined ? undefined : kind + JSON.stringify(request));
 
 /** A room through a day; undefined asks nothing. */
 export const useDayLight = (request: DayRequest | undefined) =>

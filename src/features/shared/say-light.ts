@@ -35,3 +35,13 @@ export const sayClock = (at: number, zone: string): string => clockText(wallCloc
 /** "23 Sep" of a calendar date. */
 export const sayDate = (date: string): string =>
   new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00Z`));
+
+/** "23 Sep, 15:20" of an instant, as a wall clock in the zone shows it. */
+export const sayWhen = (instant: string, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: zone,
+  }).format(new Date(instant));

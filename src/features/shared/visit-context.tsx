@@ -10,6 +10,7 @@ import type { Room, Visit } from '@/core/record/types';
 import { performOperation } from '@/server/operations/actions';
 import { MomentProvider } from './moment';
 import { forget, isFinal, keep, kept } from './outbox';
+import { shareEqual } from './share-equal';
 import { sayRefusal } from './words';
 
 type Saving = 'saved' | 'saving' | 'waiting';
@@ -23,6 +24,8 @@ type VisitContext = {
   readonly say: (write: Write) => string;
   /** Writes and waits for the answer; for forms. `id` makes a second sending of the same form harmless. */
   readonly save: (write: Write, id?: string) => Promise<WriteResult>;
+  /** Reads the visit again, here and in the other windows, after something that is no write of this page was kept. */
+  readonly reload: () => Promise<void>;
   readonly person: Person;
   readonly setPerson: (person: Person) => void;
 };
@@ -58,9 +61,28 @@ function useOtherWindows(onChange: () => void): () => void {
   return useCallback(() => channel.current?.postMessage('saved'), []);
 }
 
-/** Sends what was said, one after the other, until it is saved or finally refused. */
-function useSender(onSaved: () => void) {
+type Ids = ReadonlySet<string>;
+
+/** What was said here and is not in the visit as it was last read. */
+function useSaid() {
   const [said, setSaid] = useState<readonly Operation[]>([]);
+  const saved = useRef<Ids>(new Set());
+  const add = useCallback((operations: readonly Operation[]) => setSaid((all) => [...all, ...operations]), []);
+  const drop = useCallback((ids: Ids) => {
+    if (ids.size === 0) return;
+    setSaid((all) => all.filter((o) => !ids.has(o.id)));
+    saved.current = new Set([...saved.current].filter((id) => !ids.has(id)));
+  }, []);
+  const markSaved = useCallback((id: string) => {
+    saved.current = new Set([...saved.current, id]);
+  }, []);
+  const savedSoFar = useCallback((): Ids => saved.current, []);
+  return { said, add, drop, markSaved, savedSoFar };
+}
+type Said = ReturnType<typeof useSaid>;
+
+/** Sends what was said, one after the other, until it is saved or finally refused. */
+function useSender({ add, drop, markSaved }: Said, onSaved: () => void) {
   const [unsaved, setUnsaved] = useState<ReadonlySet<string>>(new Set());
   const [saving, setSaving] = useState<Saving>('saved');
   const queue = useRef<Operation[]>([]);
@@ -81,24 +103,25 @@ function useSender(onSaved: () => void) {
       queue.current.shift();
       forget(operation.id);
       setUnsaved((ids) => new Set([...ids].filter((id) => id !== operation.id)));
-      if (!result.ok) {
+      if (result.ok) markSaved(operation.id);
+      else {
         toast.error(sayRefusal(result));
-        setSaid((all) => all.filter((o) => o.id !== operation.id));
+        drop(new Set([operation.id]));
       }
       onSaved();
     }
     busy.current = false;
     setSaving('saved');
-  }, [onSaved]);
+  }, [onSaved, markSaved, drop]);
 
   const enqueue = useCallback(
     (operations: readonly Operation[]) => {
       queue.current.push(...operations);
-      setSaid((all) => [...all, ...operations]);
+      add(operations);
       setUnsaved((ids) => new Set([...ids, ...operations.map((o) => o.id)]));
       void pump();
     },
-    [pump],
+    [pump, add],
   );
 
   useEffect(() => {
@@ -109,29 +132,34 @@ function useSender(onSaved: () => void) {
     return () => cancelAnimationFrame(frame);
   }, [enqueue]);
 
-  return { said, unsaved, saving, enqueue };
+  return { unsaved, saving, enqueue };
 }
 
 /** The visit as the server has it, read again on demand; an answer that comes late or not at all changes nothing. */
-function useStored(first: Visit) {
+function useStored(first: Visit, { savedSoFar, drop }: Said) {
   const [stored, setStored] = useState(first);
   const asked = useRef(0);
   const readAgain = useCallback(async () => {
     const mine = (asked.current += 1);
+    // what is saved by now is in the answer: said once more it would cover what another window has said since
+    const within = savedSoFar();
     try {
       const response = await fetch(`/api/visits/${first.id}`);
       if (!response.ok) return;
       const visit = (await response.json()) as Visit;
-      if (mine === asked.current) setStored(visit);
+      if (mine !== asked.current) return;
+      setStored((before) => shareEqual(before, visit));
+      drop(within);
     } catch {
       // the server is away: what is on the screen stays, and sending goes on by itself
     }
-  }, [first.id]);
+  }, [first.id, savedSoFar, drop]);
   return { stored, readAgain };
 }
 
 export function VisitProvider({ visit: first, children }: { readonly visit: Visit; readonly children: ReactNode }) {
-  const { stored, readAgain } = useStored(first);
+  const said = useSaid();
+  const { stored, readAgain } = useStored(first, said);
   const [person, setPerson] = useState<Person>('consultant');
   const refreshing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const refresh = useCallback(() => {
@@ -143,8 +171,8 @@ export function VisitProvider({ visit: first, children }: { readonly visit: Visi
     refresh();
     tellOthers();
   }, [refresh, tellOthers]);
-  const { said, unsaved, saving, enqueue } = useSender(onSaved);
-  const visit = useMemo(() => withOperations(stored, said), [stored, said]);
+  const { unsaved, saving, enqueue } = useSender(said, onSaved);
+  const visit = useMemo(() => withOperations(stored, said.said), [stored, said.said]);
 
   const say = useCallback(
     (write: Write) => {
@@ -164,9 +192,13 @@ export function VisitProvider({ visit: first, children }: { readonly visit: Visi
     },
     [readAgain, tellOthers],
   );
+  const reload = useCallback(async () => {
+    tellOthers();
+    await readAgain();
+  }, [readAgain, tellOthers]);
   const value = useMemo(
-    () => ({ visit, saving, unsaved, say, save, person, setPerson }),
-    [visit, saving, unsaved, say, save, person],
+    () => ({ visit, saving, unsaved, say, save, reload, person, setPerson }),
+    [visit, saving, unsaved, say, save, reload, person],
   );
   return (
     <Context value={value}>

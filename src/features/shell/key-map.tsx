@@ -19,6 +19,10 @@ const KEYS: readonly { readonly title: string; readonly rows: readonly (readonly
       ['↑  ↓', 'stronger, weaker'],
       ['N  P', 'next, previous colour'],
       ['C', 'consultant or client speaks'],
+      ['A  I  S  K', 'all things, alone, two strengths, slide'],
+      ['U', 'what lies around: paper, trim, black …'],
+      ['G', 'first glance'],
+      ['F', 'fetch the first proposal'],
     ],
   },
   {

@@ -10,6 +10,7 @@ import { Dialog } from '@/ui/dialog';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { sayColour, saySource } from '../shared/colour-entry';
 import { StayPatch } from '../shared/stay-patch';
+import { Fights } from '../shared/fights';
 import { useRoom, useVisit } from '../shared/visit-context';
 import { sayRefusal } from '../shared/words';
 import { StayForm } from './stay-form';
@@ -86,6 +87,7 @@ export function StaysStep({ roomId }: { readonly roomId: string }) {
       >
         {add}
       </StepTitle>
+      <Fights room={room} />
       {room.stays.length === 0 ? (
         <EmptyState title="Nothing recorded yet">
           Floor, counter, tile, stone, trim that stays; then sofa, rug, curtains. Candidates are judged beside each of them.

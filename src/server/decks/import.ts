@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { v7 } from 'uuid';
 import type { WriteResult } from '@/core/formats/operations';
 import { database } from '../database';
+import { deckCurves } from '../deck/curves';
 import { applyOperation } from '../operations/apply';
 import { checkDecks, type Preview, type Progress } from './preview';
 import { readDeckFile } from './read-file';
@@ -60,6 +61,9 @@ export async function takeDeck(token: string): Promise<WriteResult> {
     at: new Date().toISOString(),
     write: { name: 'deck.import', decks: [...decks] },
   });
-  if (result.ok) held.delete(token);
+  if (!result.ok) return result;
+  held.delete(token);
+  // the next search finds the strengths of the new colours mixed, or being mixed
+  deckCurves().catch(() => undefined);
   return result;
 }

@@ -3,8 +3,10 @@ import { writeSchema, type Operation, type WriteInput } from '@/core/formats/ope
 import type { RecordedColour } from '@/core/record/types';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
-import { DEMO_VISIT, type DemoRoom, type DemoTry } from '../../../demo/visit';
+import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoStay, type DemoTry } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
+import { cleanPhoto } from '../photos/clean-photo';
+import { demoPicture, PAPER_AT, whiteOf } from './picture';
 
 const START = Date.UTC(2026, 8, 23, 12, 5);
 const VERDICTS = { W: 'works', N: 'nearly', X: 'no' } as const;
@@ -29,9 +31,9 @@ function clock() {
 export async function loadDemo(db: Database): Promise<void> {
   if ((await listVisits(db)).length > 0) return;
   const { id, at } = clock();
-  const write = async (w: WriteInput): Promise<string> => {
+  const write = async (w: WriteInput, file?: Uint8Array): Promise<string> => {
     const operation: Operation = { id: id(), at: at(), write: writeSchema.parse(w) };
-    const done = await applyOperation(db, operation);
+    const done = await applyOperation(db, operation, file);
     if (!done.ok) throw new Error(`demo: ${w.name} was refused: ${JSON.stringify(done)}`);
     return done.id;
   };
@@ -42,9 +44,27 @@ export async function loadDemo(db: Database): Promise<void> {
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(write, id, rooms[i]!.roomId, room);
 }
 
-type Writer = (w: WriteInput) => Promise<string>;
+type Writer = (w: WriteInput, file?: Uint8Array) => Promise<string>;
 
 async function loadRoom(write: Writer, id: () => string, roomId: string, room: DemoRoom) {
+  await loadLight(write, id, roomId, room);
+  if (room.wish) await write({ name: 'room.wish', roomId, wish: room.wish[0], words: room.wish[1] });
+  const stayIds: string[] = [];
+  for (const stay of room.stays) stayIds.push(await loadStay(write, id, roomId, stay));
+  const candidates = new Map<string, string>();
+  for (const tried of room.tries)
+    candidates.set(keyOf([tried.code, tried.strength]), await loadTry(write, id, { roomId, stayIds }, tried));
+  const idOf = (colour: DemoColour) => candidates.get(keyOf(colour))!;
+  for (const { name, wall, trim, accents } of room.schemes ?? []) {
+    const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
+    await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours });
+  }
+  for (const { words, of } of room.notes ?? [])
+    await write({ name: 'note.add', roomId, candidateId: of ? idOf(of) : null, words });
+  await loadPhoto(write, roomId, room);
+}
+
+async function loadLight(write: Writer, id: () => string, roomId: string, room: DemoRoom) {
   await write({
     name: 'room.light',
     roomId,
@@ -57,26 +77,27 @@ async function loadRoom(write: Writer, id: () => string, roomId: string, room: D
     lamps: room.lamps.map((lamp) => ({ id: id(), ...lamp })),
     oldWall: room.oldWall && typed(...room.oldWall),
   });
-  const stayIds: string[] = [];
-  for (const stay of room.stays) {
-    const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
-    const { kind, school = 'share', lies } = stay;
-    const place = lies && { lies: lies[0], cover: lies[1] };
-    stayIds.push(
-      await write({
-        name: 'stay.save',
-        roomId,
-        revision: null,
-        stayId: id(),
-        stay: stay.name,
-        kind,
-        school,
-        ...place,
-        components,
-      }),
-    );
-  }
-  for (const tried of room.tries) await loadTry(write, id, { roomId, stayIds }, tried);
+}
+
+function loadStay(write: Writer, id: () => string, roomId: string, stay: DemoStay): Promise<string> {
+  const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
+  const { kind, school = 'share', lies } = stay;
+  const place = lies && { lies: lies[0], cover: lies[1] };
+  return write({ name: 'stay.save', roomId, revision: null, stayId: id(), stay: stay.name, kind, school, ...place, components });
+}
+
+const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;
+
+/** The picture of a room, which goes in like one that was taken. */
+async function loadPhoto(write: Writer, roomId: string, { photo, oldWall }: DemoRoom) {
+  if (!photo || !oldWall) return;
+  const [l, a, b] = oldWall;
+  const clean = await cleanPhoto(await demoPicture({ l, a, b }, photo.boards));
+  if (!clean.ok) throw new Error('demo: the picture was refused');
+  const { jpeg, width, height } = clean;
+  const photoId = await write({ name: 'photo.add', roomId, width, height, settings: 'locked' }, jpeg);
+  const white = { ...PAPER_AT, rgb: await whiteOf(jpeg, { width, height }) };
+  await write({ name: 'photo.edit', roomId, photoId, caption: photo.caption, settings: 'locked', white });
 }
 
 async function loadTry(
@@ -84,7 +105,7 @@ async function loadTry(
   id: () => string,
   { roomId, stayIds }: { roomId: string; stayIds: string[] },
   tried: DemoTry,
-) {
+): Promise<string> {
   const deckColourId = `${tried.code.slice(0, 2)}:${tried.code}`;
   const candidateId = await write({ name: 'candidate.add', roomId, candidateId: id(), deckColourId, strength: tried.strength });
   const rows = [
@@ -102,4 +123,5 @@ async function loadTry(
       if (reason) await write({ name: 'verdict.reason', roomId, verdictId, reason: reason as never });
     }
   }
+  return candidateId;
 }

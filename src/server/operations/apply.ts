@@ -1,61 +1,20 @@
-import {
-  operationSchema,
-  type Operation,
-  type WriteName,
-  type WriteOf,
-  type WriteRefusal,
-  type WriteResult,
-} from '@/core/formats/operations';
+import { operationSchema, type Operation, type WriteName, type WriteOf, type WriteResult } from '@/core/formats/operations';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { RecordedColour } from '@/core/record/types';
-import { findCandidate, retireCandidate, upsertCandidate } from '@/data/candidates';
+import { retireCandidate, upsertCandidate } from '@/data/candidates';
 import { findDeckColour } from '@/data/decks';
-import { insertLightReading, insertLightReadingUndo, lightReadingExists, setCalibrated } from '@/data/light-readings';
 import { insertOperation } from '@/data/operations';
 import { deleteLamps, deleteWindows, insertLamps, insertWindows, updateRoomLight } from '@/data/rooms';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Sql } from '@/data/sql';
 import { deleteComponents, findStay, insertComponents, retireStay, upsertStay } from '@/data/stays';
-import { insertRuling, insertVerdict, insertVerdictReason, insertVerdictUndo, verdictExists } from '@/data/verdicts';
-import { countRooms, findVisit, insertRoom, insertVisit, renameRoom, retireRoom, roomExists, updateVisit } from '@/data/visits';
+import { countRooms, findVisit, insertRoom, insertVisit, renameRoom, retireRoom, updateVisit } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
-import { predictedVerdict } from './predict';
-
-/** Thrown inside the transaction so that it rolls back; answered as a value. */
-class Refused extends Error {
-  readonly refusal: WriteRefusal;
-  constructor(refusal: WriteRefusal) {
-    super(refusal.reason);
-    this.refusal = refusal;
-  }
-}
-const refuse = (refusal: WriteRefusal): never => {
-  throw new Refused(refusal);
-};
-
-type Stamp = { readonly id: string; readonly at: string };
-type Handler<N extends WriteName> = (sql: Sql, write: WriteOf<N>, stamp: Stamp) => Promise<string | void>;
-
-const mustExist = async (sql: Sql, roomId: string) => {
-  if (!(await roomExists(sql, roomId))) refuse({ reason: 'not-found', what: 'room' });
-};
-const changed = (rows: readonly unknown[]) => {
-  if (rows.length === 0) refuse({ reason: 'changed-elsewhere' });
-};
-const found = (rows: readonly unknown[], what: string) => {
-  if (rows.length === 0) refuse({ reason: 'not-found', what });
-};
+import { JUDGEMENT_HANDLERS } from './judgement-handlers';
+import { changed, found, mustExist, refuse, Refused, type Handler, type Stamp } from './refuse';
 
 /** Only colours that a surface can have are kept. */
 function mustBeSurface(colour: RecordedColour | null, what: string) {
   if (colour && !reflectanceFromLab(colour.lab).ok) refuse({ reason: 'not-a-surface-colour', what });
-}
-
-async function mustBelong(sql: Sql, roomId: string, candidateId: string, stayId?: string) {
-  const candidate = await findCandidate(sql, candidateId);
-  if (candidate?.room_id !== roomId) refuse({ reason: 'not-found', what: 'colour' });
-  if (stayId === undefined) return;
-  const stay = await findStay(sql, stayId);
-  if (stay?.room_id !== roomId) refuse({ reason: 'not-found', what: 'thing that stays' });
 }
 
 const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
@@ -127,51 +86,26 @@ const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
   async 'candidate.retire'(sql, w) {
     found(await retireCandidate(sql, w.candidateId, w.roomId, w.retired), 'colour');
   },
-  async 'verdict.give'(sql, w, { id, at }) {
-    await mustBelong(sql, w.roomId, w.candidateId, w.stayId);
-    const predicted = await predictedVerdict(sql, w.candidateId, w.stayId);
-    const { roomId, candidateId, stayId, light, person, verdict } = w;
-    await insertVerdict(sql, { id, roomId, candidateId, stayId, light, person, verdict, predicted, at });
-  },
-  async 'verdict.reason'(sql, w, { id, at }) {
-    if (!(await verdictExists(sql, w.verdictId, w.roomId))) refuse({ reason: 'not-found', what: 'verdict' });
-    await insertVerdictReason(sql, { id, verdictId: w.verdictId, reason: w.reason, at });
-  },
-  async 'verdict.undo'(sql, w, { id, at }) {
-    if (!(await verdictExists(sql, w.verdictId, w.roomId))) refuse({ reason: 'not-found', what: 'verdict' });
-    await insertVerdictUndo(sql, { id, verdictId: w.verdictId, at });
-  },
-  async 'light.read'(sql, w, { id, at }) {
-    await mustExist(sql, w.roomId);
-    const { position, lux, cctK, computedLux, sky, lampsOn } = w;
-    await insertLightReading(sql, w.roomId, { id, position, lux, cctK, computedLux, sky, lampsOn, at });
-  },
-  async 'light.unread'(sql, w, { id, at }) {
-    if (!(await lightReadingExists(sql, w.readingId, w.roomId))) refuse({ reason: 'not-found', what: 'reading' });
-    await insertLightReadingUndo(sql, { id, readingId: w.readingId, at });
-  },
-  async 'light.calibrate'(sql, w) {
-    found(await setCalibrated(sql, w.roomId, w.on), 'room');
-  },
+  ...JUDGEMENT_HANDLERS,
   async 'deck.import'(sql, w, { id }) {
     for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });
-  },
-  async 'ruling.set'(sql, w, { id, at }) {
-    await mustBelong(sql, w.roomId, w.candidateId);
-    await insertRuling(sql, { id, roomId: w.roomId, candidateId: w.candidateId, ruling: w.ruling, note: w.note, at });
   },
 };
 
 const dispatch = <N extends WriteName>(sql: Sql, write: WriteOf<N>, stamp: Stamp) =>
   (HANDLERS[write.name as N] as Handler<N>)(sql, write, stamp);
 
-/** Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once. */
-export async function applyOperation(db: Database, operation: Operation): Promise<WriteResult> {
+/**
+ * Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once.
+ *
+ * @param file what belongs to the operation and does not go into the journal: a picture
+ */
+export async function applyOperation(db: Database, operation: Operation, file?: Uint8Array): Promise<WriteResult> {
   try {
     return await db.transaction(async (sql) => {
       const fresh = await insertOperation(sql, operation);
       if (fresh.length === 0) return { ok: true, id: operation.id };
-      const id = await dispatch(sql, operation.write, operation);
+      const id = await dispatch(sql, operation.write, { id: operation.id, at: operation.at, file });
       return { ok: true, id: id ?? operation.id };
     });
   } catch (e) {
@@ -183,11 +117,13 @@ export async function applyOperation(db: Database, operation: Operation): Promis
   }
 }
 
+const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import', 'photo.add']);
+
 /** Parses what came over the border and applies it. */
 export async function applyUnknown(db: Database, input: unknown): Promise<WriteResult> {
   const parsed = operationSchema.safeParse(input);
-  // decks come in through their preview only, where every colour is checked
-  if (parsed.success && parsed.data.write.name === 'deck.import') return { ok: false, reason: 'invalid', issues: [] };
+  // decks come in through their preview, where every colour is checked; photographs through their upload, where they are cleaned
+  if (parsed.success && NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
   if (parsed.success) return applyOperation(db, parsed.data);
   const issues = parsed.error.issues.map((i) => ({ path: i.path.filter((p) => p !== 'write').join('.'), message: i.message }));
   return { ok: false, reason: 'invalid', issues };

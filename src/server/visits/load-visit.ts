@@ -1,4 +1,15 @@
-import type { Candidate, LightMeterReading, RecordedStay, Room, RoomLamp, RoomWindow, Visit } from '@/core/record/types';
+import type {
+  Candidate,
+  LightMeterReading,
+  Photo,
+  RecordedStay,
+  Room,
+  RoomLamp,
+  RoomWindow,
+  Scheme,
+  VerdictEvent,
+  Visit,
+} from '@/core/record/types';
 import { paintAtStrength, type Paint } from '@/core/paint/paint';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { listCandidates } from '@/data/candidates';
@@ -8,6 +19,10 @@ import { listLightReadings } from '@/data/light-readings';
 import { listLamps, listWindows } from '@/data/rooms';
 import type { Sql } from '@/data/sql';
 import { listComponents, listStays } from '@/data/stays';
+import { listNotes } from '@/data/notes';
+import { listPhotos } from '@/data/photos';
+import { listPicks } from '@/data/picks';
+import { listSchemes } from '@/data/schemes';
 import { listRulings, listVerdicts } from '@/data/verdicts';
 import { findVisit, listRooms } from '@/data/visits';
 import { paintsOf } from '../paint/paint-of';
@@ -53,6 +68,37 @@ const toReading = (r: Awaited<ReturnType<typeof listLightReadings>>[number]): Li
   undone: r.undone,
 });
 
+const toVerdict = (v: Awaited<ReturnType<typeof listVerdicts>>[number]): VerdictEvent => ({
+  id: v.id,
+  candidateId: v.candidate_id,
+  stayId: v.stay_id,
+  light: v.light,
+  person: v.person,
+  verdict: v.verdict,
+  reason: v.reason,
+  at: v.at,
+  undone: v.undone,
+  predicted: v.predicted,
+  moment: v.moment,
+  firstGlanceMs: v.first_glance_ms,
+});
+const toPhoto = (p: Awaited<ReturnType<typeof listPhotos>>[number]): Photo => ({
+  id: p.id,
+  width: p.width,
+  height: p.height,
+  caption: p.caption,
+  settings: p.settings,
+  white: p.white,
+  at: p.at,
+});
+const toScheme = (s: Awaited<ReturnType<typeof listSchemes>>[number]): Scheme => ({
+  id: s.id,
+  name: s.name,
+  wallId: s.wall_id,
+  trimId: s.trim_id,
+  accentIds: s.accent_ids,
+});
+
 const round5 = (v: number) => Math.round(v * 1e5) / 1e5;
 /** The spectrum of a paint at a strength, when it is more than a guess from Lab. */
 function knownSpectrum(paint: Paint, mixed: ReturnType<typeof paintAtStrength>, strength: number): readonly number[] | null {
@@ -91,6 +137,10 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const candidates = await listCandidates(sql, visitId);
   const verdicts = await listVerdicts(sql, visitId);
   const rulings = await listRulings(sql, visitId);
+  const picks = await listPicks(sql, visitId);
+  const notes = await listNotes(sql, visitId);
+  const photos = await listPhotos(sql, visitId);
+  const schemes = await listSchemes(sql, visitId);
   const colours = await listDeckColoursOfVisit(sql, visitId);
   const deck = new Map(colours.map((c) => [c.id, c]));
   const paints = await paintsOf(sql, colours);
@@ -115,6 +165,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
     label: visit.label,
     place: { name: visit.place_name, latitude: visit.latitude, longitude: visit.longitude, timeZone: visit.time_zone },
     units: visit.units,
+    schools: { dimWhite: visit.dim_white, fightingLight: visit.fighting_light },
     revision: visit.revision,
     createdAt: visit.created_at,
     rooms: rooms.map((room): Room => ({
@@ -135,23 +186,20 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       lamps: lamps.filter((l) => l.room_id === room.id).map(toLamp),
       stays: staysOf(room.id),
       candidates: candidates.filter((c) => c.room_id === room.id).map(candidateOf),
-      verdicts: verdicts
-        .filter((v) => v.room_id === room.id)
-        .map((v) => ({
-          id: v.id,
-          candidateId: v.candidate_id,
-          stayId: v.stay_id,
-          light: v.light,
-          person: v.person,
-          verdict: v.verdict,
-          reason: v.reason,
-          at: v.at,
-          undone: v.undone,
-          predicted: v.predicted,
-        })),
+      verdicts: verdicts.filter((v) => v.room_id === room.id).map(toVerdict),
       rulings: rulings
         .filter((r) => r.room_id === room.id)
         .map((r) => ({ id: r.id, candidateId: r.candidate_id, ruling: r.ruling, note: r.note, at: r.at })),
+      wish: room.wish,
+      wishWords: room.wish_words,
+      picks: picks
+        .filter((p) => p.room_id === room.id)
+        .map((p) => ({ id: p.id, chosenId: p.chosen_id, otherId: p.other_id, at: p.at, undone: p.undone })),
+      notes: notes
+        .filter((n) => n.room_id === room.id)
+        .map((n) => ({ id: n.id, candidateId: n.candidate_id, words: n.words, at: n.at, undone: n.undone })),
+      photos: photos.filter((p) => p.room_id === room.id).map(toPhoto),
+      schemes: schemes.filter((s) => s.room_id === room.id).map(toScheme),
     })),
   };
 }

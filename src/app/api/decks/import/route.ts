@@ -1,30 +1,12 @@
 import { previewDeck, takeDeck } from '@/server/decks/import';
+import { bodyOf } from '@/server/http/body-of';
 import { MOST_BYTES } from '@/server/decks/read-file';
 
 const TOO_LARGE = `The file is larger than ${MOST_BYTES / 1024 / 1024} MB.`;
 
-/** The body, as long as it stays within what is taken; the rest is not read. */
-async function bodyOf(request: Request): Promise<Uint8Array | undefined> {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return undefined;
-  const chunks: Uint8Array[] = [];
-  let size = 0;
-  for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
-    size += chunk.byteLength;
-    if (size > MOST_BYTES) return undefined;
-    chunks.push(chunk);
-  }
-  const all = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    all.set(chunk, at);
-    at += chunk.byteLength;
-  }
-  return all;
-}
-
 /** Reads and checks a deck file (the body, its name in `name`); answers lines of JSON: progress, then the preview. Writes nothing. */
 export async function PUT(request: Request) {
-  const bytes = await bodyOf(request);
+  const bytes = await bodyOf(request, MOST_BYTES);
   if (!bytes) return Response.json({ error: TOO_LARGE }, { status: 413 });
   const name = (new URL(request.url).searchParams.get('name') ?? 'deck').slice(0, 200);
   const encoder = new TextEncoder();

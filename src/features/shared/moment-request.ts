@@ -7,9 +7,9 @@ import { describeRoom } from '@/core/record/light-room-of';
 import type { Room } from '@/core/record/types';
 import type { SurfaceInput } from '@/core/formats/room-light';
 import type { MomentRequest } from '@/workers/protocol';
-import { useMomentPart } from '../shared/moment';
-import { useSkyOfDay } from '../shared/sky-of-day';
-import { useVisit } from '../shared/visit-context';
+import { useMomentPart } from './moment';
+import { useSkyOfDay } from './sky-of-day';
+import { useVisit } from './visit-context';
 
 /** The request for one room at the cursor's quarter of an hour; `walls` paints all four. */
 export function useMomentRequests(

@@ -1,0 +1,115 @@
+import type { Flag } from '../appearance/readings';
+import { readIn, type Reads, type SceneLight } from '../appearance/scene';
+import { correspondingIn } from '../colour/corresponding';
+import type { Lab } from '../colour/types';
+import { DEFAULT_SCHOOLS, lightConflictOf, type LightSchools } from './light-conflict';
+import { RELATION, type RelationModel } from './model';
+import type { Reason, Verdict } from './reasons';
+import { besideAll, conflictsWith, costOf, verdictOf, type Beside, type School, type Stay } from './relation';
+
+/** A surface: its Lab in the deck (D65, 10°) and the curve that stands for it. */
+export type Surface = { readonly lab: Lab; readonly reflectance: ArrayLike<number> };
+export type SurfaceComponent = Surface & { readonly name: string; readonly share: number };
+export type SurfaceStay = {
+  readonly name: string;
+  readonly kind: Stay['kind'];
+  readonly school: School;
+  readonly components: readonly SurfaceComponent[];
+};
+
+/** A light the room is judged in. Without a scene: as in the deck, which asks nothing of the light itself. */
+export type JudgedMoment = { readonly name: string; readonly scene: SceneLight | undefined };
+
+/** What decided: a component of a thing at a moment, or what a moment's light does to the colour. */
+export type RoomLink =
+  | {
+      readonly kind: 'relation';
+      readonly moment: number;
+      readonly stay: number;
+      readonly component: number;
+      readonly reason: Reason | undefined;
+    }
+  | { readonly kind: 'light'; readonly moment: number; readonly flag: Flag };
+
+/** The weakest link of a candidate in a room. */
+export type RoomScore = { readonly cost: number; readonly verdict: Verdict; readonly link: RoomLink | undefined };
+
+type Place = { readonly beside: Beside; readonly stay: number; readonly component: number };
+type PreparedMoment = {
+  readonly places: readonly Place[];
+  readonly stand: ((reflectance: ArrayLike<number>) => Lab) | undefined;
+  readonly read: ((reflectance: ArrayLike<number>) => Reads) | undefined;
+};
+
+/** A room made ready for many candidates. */
+export type PreparedJudgement = {
+  readonly moments: readonly PreparedMoment[];
+  readonly model: RelationModel;
+  readonly schools: LightSchools;
+};
+
+/** Makes a room's things and moments ready: every component is seen in every light once. */
+export function prepareJudgement(
+  stays: readonly SurfaceStay[],
+  moments: readonly JudgedMoment[],
+  schools: LightSchools = DEFAULT_SCHOOLS,
+  model: RelationModel = RELATION,
+): PreparedJudgement {
+  return {
+    model,
+    schools,
+    moments: moments.map(({ scene }): PreparedMoment => {
+      const stand = scene && correspondingIn(scene.power);
+      const places = stays.flatMap(({ school, ...stay }, s) => {
+        const components = stay.components.map((c) => ({ ...c, lab: stand ? stand(c.reflectance) : c.lab }));
+        return besideAll({ ...stay, components }, school, model).map((beside, component) => ({ beside, stay: s, component }));
+      });
+      return { places, stand, read: scene && readIn(scene) };
+    }),
+  };
+}
+
+/**
+ * The weakest link of a candidate over all things that stay and all moments: the largest cost, and where it is. Order does not matter
+ * except between equals.
+ *
+ * @param giveUpAt once a cost reaches this the rest is not looked at: the link is then one that refuses it, not the worst there is
+ */
+export function roomScore(candidate: Surface, room: PreparedJudgement, giveUpAt = Infinity): RoomScore {
+  const { model, schools } = room;
+  let cost = 0;
+  let at: { readonly moment: number; readonly place: Place | undefined; readonly flag: Flag | undefined } | undefined;
+  for (let m = 0; m < room.moments.length && cost < giveUpAt; m++) {
+    const { places, stand, read } = room.moments[m]!;
+    const lab = stand ? stand(candidate.reflectance) : candidate.lab;
+    for (const place of places) {
+      const found = costOf(place.beside, lab, cost);
+      if (found <= cost) continue;
+      cost = found;
+      at = { moment: m, place, flag: undefined };
+    }
+    // what is refused already needs no second reason
+    if (!read || cost >= model.noFrom) continue;
+    const conflict = lightConflictOf(candidate.lab, read(candidate.reflectance), schools);
+    if (!conflict || conflict.cost <= cost) continue;
+    cost = conflict.cost;
+    at = { moment: m, place: undefined, flag: conflict.flag };
+  }
+  return { cost, verdict: verdictOf(cost, model), link: at && linkOf(candidate, room, at) };
+}
+
+function linkOf(
+  candidate: Surface,
+  room: PreparedJudgement,
+  { moment, place, flag }: { readonly moment: number; readonly place: Place | undefined; readonly flag: Flag | undefined },
+): RoomLink | undefined {
+  if (flag) return { kind: 'light', moment, flag };
+  if (!place) return undefined;
+  const { stand } = room.moments[moment]!;
+  const lab = stand ? stand(candidate.reflectance) : candidate.lab;
+  const reason = conflictsWith(place.beside, lab)[0]?.reason;
+  return { kind: 'relation', moment, stay: place.stay, component: place.component, reason };
+}
+
+/** How well a colour fits, 0–100: 100 is no conflict anywhere, 50 the border of "nearly", 25 that of "no". The product's own scale. */
+export const fitOf = (cost: number): number => 100 * 2 ** -cost;

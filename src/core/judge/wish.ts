@@ -1,0 +1,115 @@
+import { undertone } from '../colour/undertone';
+import { chroma } from '../colour/lab';
+import type { Lab } from '../colour/types';
+import type { Reason, Verdict } from './reasons';
+import { relation, verdictOf, type School, type Stay } from './relation';
+
+/** What a client wants of a room. */
+export const WISHES = ['warmer', 'calmer', 'lighter', 'deeper', 'more-colour'] as const;
+export type Wish = (typeof WISHES)[number];
+
+export const WISH_WORDS: Readonly<Record<Wish, string>> = {
+  warmer: 'warmer',
+  calmer: 'calmer, cooler',
+  lighter: 'lighter, airier',
+  deeper: 'deeper, more dramatic',
+  'more-colour': 'more colour',
+};
+
+/** Wall colours that plainly grant each wish, Lab (D65, 10°): typical values from memory, common practice. Committed, not hinted at. */
+const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
+  warmer: [
+    { l: 82, a: 3.2, b: 12 },
+    { l: 79, a: 2, b: 16 },
+    { l: 84, a: 0.5, b: 14 },
+    { l: 74, a: 7, b: 17 },
+    { l: 86, a: 3, b: 9 },
+  ],
+  calmer: [
+    { l: 80, a: -4, b: 3 },
+    { l: 79, a: -3, b: -4 },
+    { l: 84, a: -2, b: -2 },
+    { l: 73, a: -4, b: -6 },
+    { l: 86, a: -2, b: 4 },
+  ],
+  lighter: [
+    { l: 93, a: 0.5, b: 5 },
+    { l: 95, a: -0.3, b: 2.5 },
+    { l: 91, a: 0, b: 7 },
+    { l: 94, a: -0.8, b: 0 },
+    { l: 90, a: 1.2, b: 4.5 },
+  ],
+  deeper: [
+    { l: 32, a: -0.5, b: -2 },
+    { l: 28, a: 0, b: -12 },
+    { l: 30, a: -8, b: -1 },
+    { l: 36, a: 10, b: 12 },
+    { l: 27, a: 1.5, b: 4 },
+  ],
+  'more-colour': [
+    { l: 62, a: -14, b: 10 },
+    { l: 58, a: -8, b: -16 },
+    { l: 68, a: 14, b: 22 },
+    { l: 70, a: 18, b: 4 },
+    { l: 76, a: 2, b: 34 },
+  ],
+};
+
+/** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */
+const SOFT = { l: 91.5, chroma: 4.5 } as const;
+function softened(lab: Lab): Lab {
+  const share = Math.min(1, SOFT.chroma / Math.max(chroma(lab), 1e-9));
+  return { l: Math.max(lab.l, SOFT.l), a: lab.a * share, b: lab.b * share };
+}
+
+/** A thing that rules out what the client wants, and what is left to do. */
+export type Fight = {
+  /** Which of the things. */
+  readonly stay: number;
+  /** Its component that refuses most. */
+  readonly component: string;
+  /** Why, most often first. */
+  readonly reasons: readonly Reason[];
+  /** All of what grants the wish is refused, or all but one. */
+  readonly hard: boolean;
+  readonly waysOut: {
+    /** A soft and light version of what is wanted, and how it stands beside the thing. */
+    readonly soft: { readonly lab: Lab; readonly verdict: Verdict };
+    /** The thing's own undertone, to go with instead. */
+    readonly goWith: string;
+  };
+};
+
+const most = <T>(values: readonly T[]): T[] => {
+  const counts = new Map<T, number>();
+  for (const v of values) counts.set(v, (counts.get(v) ?? 0) + 1);
+  return [...counts].sort((p, q) => q[1] - p[1]).map(([v]) => v);
+};
+
+/**
+ * The things that fight what the client wants, said before a sample is fetched: beside them nearly everything that would grant the wish is
+ * refused. Common practice: such a finish rules; only soft, light, weak versions stand a chance, or go with it, or change it.
+ */
+export function fightsWish(stays: readonly (Stay & { readonly school: School })[], wish: Wish): Fight[] {
+  const wanted = GRANTS[wish];
+  return stays.flatMap((stay, index): Fight[] => {
+    const found = wanted.map((lab) => relation(stay, lab, stay.school));
+    const refused = found.filter((r) => r.verdict === 'no');
+    if (refused.length < wanted.length - 1) return [];
+    const component = most(refused.map((r) => r.link))[0]!;
+    const soft = wanted
+      .map((lab) => softened(lab))
+      .map((lab) => ({ lab, cost: relation(stay, lab, stay.school).cost }))
+      .reduce((p, q) => (q.cost < p.cost ? q : p));
+    const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
+    return [
+      {
+        stay: index,
+        component,
+        reasons: most(refused.flatMap((r) => r.reasons.slice(0, 1))),
+        hard: refused.length === wanted.length,
+        waysOut: { soft: { lab: soft.lab, verdict: verdictOf(soft.cost) }, goWith: undertone(largest.lab).says },
+      },
+    ];
+  });
+}

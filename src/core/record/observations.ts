@@ -1,0 +1,24 @@
+import type { Person } from '../judge/ruling';
+import { EYE, type Observation } from '../judge/verdict-likelihood';
+import { severest } from './cell';
+import { standingVerdicts } from './room-record';
+import type { Candidate, Room, VerdictEvent } from './types';
+
+const PEOPLE: readonly Person[] = ['consultant', 'client'];
+
+/** What one person said of a candidate, all in all: the severest verdict, once for each reason that was given. */
+function saidBy(person: Person, candidate: Candidate, verdicts: readonly VerdictEvent[]): Observation[] {
+  const own = verdicts.filter((v) => v.person === person && v.candidateId === candidate.id);
+  const worst = severest(own);
+  if (!worst) return [];
+  const reasons = new Set(own.map((v) => v.reason).filter((r) => r !== null));
+  const said = { lab: candidate.lab, verdict: worst.verdict, lapse: EYE.lapse[person] };
+  return reasons.size === 0 ? [{ ...said, reason: null }] : [...reasons].map((reason) => ({ ...said, reason }));
+}
+
+/** Everything that was said in a room of where the wanted colour lies: a colour is as good as the worst that was said of it. */
+export function observationsOf(room: Room): Observation[] {
+  const here = new Set(room.stays.map((s) => s.id));
+  const verdicts = standingVerdicts(room.verdicts).filter((v) => here.has(v.stayId));
+  return room.candidates.flatMap((candidate) => PEOPLE.flatMap((person) => saidBy(person, candidate, verdicts)));
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import { Explain } from '@/ui/explain';
+import { Key } from '@/ui/button';
+import { Patch } from '@/ui/patch';
+import { useKeys } from '@/ui/use-keys';
+import { hexOf, sayColour } from '../shared/colour-entry';
+import { useVisit } from '../shared/visit-context';
+import { sayRefusal } from '../shared/words';
+import type { Bench } from './use-bench';
+import { useProposals, type Proposed } from './use-proposals';
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** "50 % of what you have" or the name of a colour to fetch. */
+const sayWhat = ({ atHand, strength, name, code }: Proposed) => (atHand ? `${strength} % of ${name}` : `${name} ${code}`);
+
+/** "a little greyer and lighter than 50 %", of the same colour or another. */
+function sayLike({ from, towards, deckColourId }: Proposed): string {
+  if (!from) return '';
+  const than = from.deckColourId === deckColourId ? `${from.strength} %` : `${from.name} ${from.strength} %`;
+  return towards === 'about the same' ? `about the same as ${than}` : `${towards} than ${than}`;
+}
+
+function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonly first: boolean; readonly onTake: () => void }) {
+  const { lab, chance, rulesOut } = proposed;
+  const like = sayLike(proposed);
+  return (
+    <li>
+      <button
+        type="button"
+        onClick={onTake}
+        title={like}
+        data-proposal={`${proposed.deckColourId}@${proposed.strength}`}
+        className="grid min-h-11 w-full cursor-pointer grid-cols-[3rem_1fr_auto] items-stretch gap-2.5 text-left hover:bg-raised"
+      >
+        <Patch hex={hexOf(lab)} label={sayColour(lab)} />
+        <span className="min-w-0 self-center leading-tight">
+          <span className="block truncate">
+            <b>{sayWhat(proposed)}</b>
+          </span>
+          <span className="block truncate text-sm text-soft">{like}</span>
+        </span>
+        <span className="self-center pr-1 text-right text-sm leading-tight">
+          {percent(chance)} to work {first && <Key>F</Key>}
+          <span className="block text-soft">rules out {percent(rulesOut)}</span>
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** At most three things to look at next, a strength of what is at hand before a new colour. */
+export function NextSamples({ bench }: { readonly bench: Bench }) {
+  const { save } = useVisit();
+  const { said, busy, failed, proposals, possible } = useProposals(bench.room);
+  const take = async (proposed: Proposed) => {
+    if (proposed.candidate) return bench.setCandidateId(proposed.candidate.id);
+    const { deckColourId, strength } = proposed;
+    const result = await save({ name: 'candidate.add', roomId: bench.room.id, candidateId: v7(), deckColourId, strength });
+    if (result.ok) bench.setCandidateId(result.id);
+    else toast.error(sayRefusal(result));
+  };
+  useKeys({ f: () => (proposals?.[0] ? void take(proposals[0]) : false) });
+  return (
+    <div aria-label="Look at next" role="group" aria-busy={busy} className="mt-2">
+      <p className="mb-0.5 text-sm text-soft">
+        Look at next
+        {possible !== undefined && said && (
+          <>
+            {' · '}
+            <Explain
+              label="Still possible"
+              why="From every verdict and reason in this room (Bayes’ rule over the deck): how many of its colours could still be the wanted one. A proposal’s chance is how likely it is to work; what it rules out is the share of these its verdict should take away."
+            >
+              about {Math.max(1, Math.round(possible))} still possible
+            </Explain>
+          </>
+        )}
+      </p>
+      {!said && <p className="text-sm text-soft">Proposals come with the first verdict.</p>}
+      {said && failed && <p className="text-sm">They could not be computed on this device.</p>}
+      {said && !failed && !proposals && <p className="text-sm text-soft">computing…</p>}
+      <ul className="grid">
+        {proposals?.map((p, i) => (
+          <Row key={`${p.deckColourId}@${p.strength}`} proposed={p} first={i === 0} onTake={() => void take(p)} />
+        ))}
+      </ul>
+    </div>
+  );
+}

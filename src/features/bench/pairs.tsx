@@ -1,0 +1,164 @@
+'use client';
+
+import { Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { lrvOf } from '@/core/colour/lab';
+import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/record/client-ranking';
+import { roomRecord } from '@/core/record/room-record';
+import type { Candidate, Room } from '@/core/record/types';
+import { Button, Key } from '@/ui/button';
+import { Explain } from '@/ui/explain';
+import { Patch } from '@/ui/patch';
+import { EmptyState } from '@/ui/step-title';
+import { useKeys } from '@/ui/use-keys';
+import { sayColour } from '../shared/colour-entry';
+import { InLight, usePaint } from '../shared/in-light';
+import { SeveralColours } from '../shared/several-colours';
+import { useRoom, useVisit } from '../shared/visit-context';
+
+/** The colours asked about at first: those that work or nearly work here, else whatever is in the room. */
+function firstAsked(room: Room): string[] {
+  const rows = roomRecord(room).rows;
+  const good = rows.filter((r) => r.ruling === 'works' || r.ruling === 'nearly' || r.ruling === 'open');
+  return (good.length > 1 ? good : rows).slice(0, MOST_RANKED).map((r) => r.candidate.id);
+}
+
+const sayName = (c: Candidate) => `${c.name} ${c.strength} %`;
+
+type TwoProps = {
+  readonly pair: readonly [Candidate, Candidate];
+  readonly onPick: (chosen: Candidate, other: Candidate) => void;
+};
+
+/** Two colours, touching, and nothing else; a tap takes one. Names stay away: they sway. */
+function Two({ pair, onPick }: TwoProps) {
+  const paint = usePaint();
+  const [left, right] = pair;
+  return (
+    <div className="flex min-h-64 flex-1" data-pair={`${left.id} ${right.id}`}>
+      {([left, right] as const).map((c, i) => (
+        <button
+          key={c.id}
+          type="button"
+          aria-label={`Take the ${i === 0 ? 'left' : 'right'} one: ${sayColour(c.lab)}`}
+          onClick={() => onPick(c, i === 0 ? right : left)}
+          className="relative min-w-0 flex-1 cursor-pointer focus-visible:z-10"
+        >
+          <Patch hex={paint(c.id, c.lab)} label={sayColour(c.lab)} className="absolute inset-0" />
+          <span className="absolute bottom-4 left-1/2 -translate-x-1/2 bg-white/90 px-4 py-2 text-[#1a1a1a]">
+            this one <Key>{i === 0 ? '←' : '→'}</Key>
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function Ranked({ ranking }: { readonly ranking: ClientRanking }) {
+  const paint = usePaint();
+  return (
+    <ol aria-label="The client’s ranking" className="grid gap-1">
+      {ranking.ranked.map(({ candidate: c, picks, ahead }, place) => (
+        <li key={c.id} className="grid grid-cols-[1.2rem_3.5rem_1fr] items-center gap-2.5">
+          <b>{place + 1}</b>
+          <Patch hex={paint(c.id, c.lab)} label={sayColour(c.lab)} className="h-11" />
+          <span className="min-w-0 leading-tight">
+            <span className="block truncate font-semibold">{sayName(c)}</span>
+            <span className="block text-sm text-soft">
+              LRV {Math.round(lrvOf(c.lab))} · taken {picks} {picks === 1 ? 'time' : 'times'}
+              {ahead !== undefined && ranking.picks > 0 && ` · ${Math.round(100 * ahead)} % sure`}
+            </span>
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+type AskedProps = {
+  readonly room: Room;
+  readonly asked: readonly string[];
+  readonly onChange: (asked: readonly string[]) => void;
+};
+
+/** Which colours the client is asked about, at most six. */
+function Asked({ room, asked, onChange }: AskedProps) {
+  return (
+    <details className="mt-3">
+      <summary className="flex min-h-11 cursor-pointer items-center text-sm underline underline-offset-4">
+        Asked about: {asked.length} of {room.candidates.length}, at most {MOST_RANKED}
+      </summary>
+      <SeveralColours ids={asked} candidates={room.candidates} most={MOST_RANKED} onChange={onChange} />
+    </details>
+  );
+}
+
+/** Two colours at a time for the client: tap one, done in few taps, with the ranking and how sure it is. */
+export function Pairs({ roomId }: { readonly roomId: string }) {
+  const { say } = useVisit();
+  const room = useRoom(roomId);
+  const [asked, setAsked] = useState<readonly string[]>(() => firstAsked(room));
+  const [onward, setOnward] = useState(false);
+  const ranking = clientRanking(room, asked);
+  const { next, settled, picks, lastPickId } = ranking;
+  const pick = (chosen: Candidate, other: Candidate) =>
+    say({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
+  const undo = () => (lastPickId ? void say({ name: 'pair.unpick', roomId, pickId: lastPickId }) : undefined);
+  const showing = next && (!settled || onward) ? next : undefined;
+  useKeys({
+    ArrowLeft: () => (showing ? void pick(showing[0], showing[1]) : undefined),
+    ArrowRight: () => (showing ? void pick(showing[1], showing[0]) : undefined),
+    z: undo,
+  });
+  if (room.candidates.length < 2)
+    return <EmptyState title="Two colours are needed">Take at least two colours or strengths into the room first.</EmptyState>;
+  return (
+    <InLight roomId={roomId}>
+      <div className="flex min-h-0 flex-1 gap-4 max-md:flex-col">
+        <div className="flex min-w-0 flex-[1.9] flex-col">
+          <p className="mb-2 text-lg font-semibold" role="status">
+            {showing
+              ? 'Which of the two?'
+              : settled
+                ? `Settled: ${sayName(ranking.ranked[0]!.candidate)}`
+                : 'Choose two colours to ask about.'}
+          </p>
+          {showing ? (
+            <Two pair={showing} onPick={pick} />
+          ) : (
+            settled && (
+              <div className="flex flex-1 flex-col">
+                <Winner candidate={ranking.ranked[0]!.candidate} />
+                <Button className="mt-2 self-start" onClick={() => setOnward(true)}>
+                  Ask on
+                </Button>
+              </div>
+            )
+          )}
+        </div>
+        <aside className="min-w-0 flex-1 overflow-auto">
+          <div className="mb-2 flex items-center justify-between gap-2">
+            <p className="text-sm text-soft">
+              <Explain
+                label="Ranking"
+                why="Each tap is one comparison; scores by the Bradley–Terry model with a normal prior. How sure is how likely it is liked more than the next; it is settled when that is 90 % or more for the first."
+              >
+                {picks} {picks === 1 ? 'tap' : 'taps'}
+              </Explain>
+            </p>
+            <Button className="px-3" disabled={!lastPickId} onClick={undo}>
+              <Undo2 aria-hidden size={16} /> Undo <Key>Z</Key>
+            </Button>
+          </div>
+          <Ranked ranking={ranking} />
+          <Asked room={room} asked={asked} onChange={setAsked} />
+        </aside>
+      </div>
+    </InLight>
+  );
+}
+
+function Winner({ candidate: c }: { readonly candidate: Candidate }) {
+  const paint = usePaint();
+  return <Patch hex={paint(c.id, c.lab)} label={`${sayName(c)}: ${sayColour(c.lab)}`} className="min-h-64 flex-1" />;
+}

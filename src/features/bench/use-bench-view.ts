@@ -1,0 +1,77 @@
+'use client';
+
+import { PAPERS } from '@/core/colour/paper';
+import type { Lab } from '@/core/colour/types';
+import type { Room } from '@/core/record/types';
+import { useKept } from '@/ui/use-kept';
+import { useKeys } from '@/ui/use-keys';
+import { OLD_WALL_ID, PAPER_ID } from '../shared/room-day';
+
+export const VIEWS = ['one', 'all', 'alone', 'split', 'slide'] as const;
+/** Beside one thing, beside all of them, alone, two strengths side by side, or slid from window to lamp. */
+export type BenchView = (typeof VIEWS)[number];
+export const VIEW_WORDS: Readonly<Record<BenchView, string>> = {
+  one: 'One',
+  all: 'All',
+  alone: 'Alone',
+  split: 'Two strengths',
+  slide: 'Slide',
+};
+
+/** What lies around the patches. */
+export type Ground = {
+  readonly id: string;
+  readonly name: string;
+  readonly lab: Lab | undefined;
+  /** It will be painted: what is judged on it is judged wrongly. */
+  readonly goes: boolean;
+};
+
+const BLACK: Lab = { l: 4, a: 0, b: 0 };
+
+/** The grounds a room offers: neutral, paper, each thing that stays, the old wall, black. */
+export function groundsOf(room: Room): Ground[] {
+  const stays = room.stays.map((s) => {
+    const largest = s.components.reduce((p, q) => (q.share > p.share ? q : p));
+    return { id: largest.id, name: s.name, lab: largest.colour.lab, goes: false };
+  });
+  return [
+    { id: 'neutral', name: 'neutral grey', lab: undefined, goes: false },
+    { id: PAPER_ID, name: 'white paper', lab: PAPERS.plain.lab, goes: false },
+    ...stays,
+    ...(room.oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: room.oldWall.lab, goes: true }] : []),
+    { id: 'black', name: 'black', lab: BLACK, goes: false },
+  ];
+}
+
+/** How the bench shows a pair; it is remembered between rooms. */
+export function useBenchView(room: Room) {
+  const [view, setView] = useKept<BenchView>('bench.view', 'one', VIEWS);
+  const grounds = groundsOf(room);
+  const [groundId, setGroundId] = useKept(
+    'bench.ground',
+    'neutral',
+    grounds.map((g) => g.id),
+  );
+  const [glance, setGlance] = useKept<'on' | 'off'>('bench.glance', 'off', ['on', 'off']);
+  const ground = grounds.find((g) => g.id === groundId) ?? grounds[0]!;
+  const toggle = (to: BenchView) => setView(view === to ? 'one' : to);
+  useKeys({
+    a: () => toggle('all'),
+    i: () => toggle('alone'),
+    s: () => toggle('split'),
+    k: () => toggle('slide'),
+    u: () => setGroundId(grounds[(grounds.indexOf(ground) + 1) % grounds.length]!.id),
+    g: () => setGlance(glance === 'on' ? 'off' : 'on'),
+  });
+  return {
+    view,
+    setView,
+    grounds,
+    ground,
+    setGroundId,
+    glance: glance === 'on',
+    setGlance: (on: boolean) => setGlance(on ? 'on' : 'off'),
+  };
+}
+export type BenchLayout = ReturnType<typeof useBenchView>;

@@ -1,0 +1,65 @@
+'use client';
+
+import type { Directions } from '@/core/colour/directions';
+import { lrvOf } from '@/core/colour/lab';
+import type { Reason, Verdict } from '@/core/judge/reasons';
+import { relationTo } from '@/core/record/room-record';
+import type { Candidate, RecordedComponent, RecordedStay } from '@/core/record/types';
+import { usePairThroughDay } from '../shared/judgements';
+import { useMomentPart } from '../shared/moment';
+import { momentIndex, useRoomDay } from '../shared/room-day';
+import { latest } from '../shared/room-light';
+
+/** What the core says of a pair, as in the deck or in the light of the cursor. */
+export type Computed = {
+  readonly where: 'in-deck' | 'in-light' | 'dark';
+  readonly verdict: Verdict;
+  readonly reasons: readonly Reason[];
+  /** Likeliest first, for the order of the reason buttons. */
+  readonly likely: readonly Reason[];
+  readonly component: RecordedComponent;
+  readonly directions: Directions;
+  readonly lrvDifference: number;
+  /** Share of plausible surfaces with this verdict; 1 as in the deck. */
+  readonly sure: number;
+};
+
+function inDeck(candidate: Candidate, stay: RecordedStay, where: Computed['where']): Computed {
+  const found = relationTo(stay, candidate);
+  const at = Math.max(
+    0,
+    stay.components.findIndex((c) => c.name === found.link),
+  );
+  const conflicts = found.components.flatMap((c) => c.conflicts).sort((p, q) => q.cost - p.cost);
+  const { directions, lrvDifference } = found.components[at]!;
+  return {
+    where,
+    verdict: found.verdict,
+    reasons: found.reasons,
+    likely: [...new Set(conflicts.map((c) => c.reason))],
+    component: stay.components[at]!,
+    directions,
+    lrvDifference,
+    sure: 1,
+  };
+}
+
+/** The computed verdict on the pair in view. In the dark, and until the light is computed, it is the one of the deck. */
+export function useComputed(
+  roomId: string,
+  candidate: Candidate | undefined,
+  stay: RecordedStay | undefined,
+): Computed | undefined {
+  const shown = useMomentPart((m) => m.shown);
+  const moments = latest(useRoomDay(roomId));
+  const index = useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  const through = usePairThroughDay(roomId, shown === 'in-light' ? candidate : undefined, stay);
+  if (!candidate || !stay) return undefined;
+  if (shown === 'in-deck' || through.state !== 'done') return inDeck(candidate, stay, 'in-deck');
+  const look = through.value.looks[index];
+  if (!look) return inDeck(candidate, stay, 'dark');
+  const component = stay.components[look.component]!;
+  const { verdict, reasons, likely, directions, sure } = look;
+  const lrvDifference = lrvOf(candidate.lab) - lrvOf(component.colour.lab);
+  return { where: 'in-light', verdict, reasons, likely, component, directions, lrvDifference, sure };
+}

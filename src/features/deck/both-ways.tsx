@@ -1,0 +1,51 @@
+import { FLAG_NAMES } from '@/core/appearance/readings';
+import { Patch } from '@/ui/patch';
+import type { BothWays, Found } from '@/workers/judgement-protocol';
+import { sayColour } from '../shared/colour-entry';
+import type { DeckColour } from '../shared/deck-data';
+
+type Props = {
+  readonly ways: BothWays;
+  readonly colours: ReadonlyMap<string, DeckColour>;
+  /** The ranked list; a tap shows the colour there. */
+  readonly found: readonly Found[];
+  readonly onChoose: (found: Found) => void;
+};
+
+/** Where a light of the room turns colours: the best it leaves alone beside the best that goes with it, as both look then. */
+export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
+  const { corrected, embraced, moment, flag } = ways;
+  const sides = [
+    { ...corrected, title: 'Correct it', says: 'stays itself' },
+    { ...embraced, title: 'Embrace it', says: `goes ${FLAG_NAMES[flag]}` },
+  ];
+  return (
+    <section aria-label="Two ways with the light" className="mt-3">
+      <p className="mb-1">
+        <b>The light turns colours here</b> <span className="text-soft">· as both look, {moment}</span>
+      </p>
+      <div className="grid grid-cols-2">
+        {sides.map(({ found: one, hex, title, says }) => {
+          const [l, a, b] = one.lab;
+          const name = `${colours.get(one.deckColourId)?.name ?? one.deckColourId} ${one.strength} %`;
+          const inList = found.find((f) => f.deckColourId === one.deckColourId && f.strength === one.strength);
+          return (
+            <button
+              key={title}
+              type="button"
+              aria-label={`${title}: ${name}, ${says}`}
+              onClick={() => inList && onChoose(inList)}
+              className="cursor-pointer text-left hover:bg-raised"
+            >
+              <Patch hex={hex} label={sayColour({ l, a, b })} className="h-20" />
+              <span className="block px-2 py-1 text-sm leading-tight">
+                <b>{title}:</b> {name}
+                <span className="block text-soft">{says}</span>
+              </span>
+            </button>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

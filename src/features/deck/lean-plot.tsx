@@ -1,0 +1,132 @@
+'use client';
+
+import { useEffect, useRef, type MouseEvent } from 'react';
+import { screenColour } from '@/core/colour/srgb';
+import { lightnessOfLrv } from '@/core/colour/lab';
+import { RELATION } from '@/core/judge/model';
+import type { RecordedStay } from '@/core/record/types';
+import type { Found, ShortlistAnswer } from '@/workers/judgement-protocol';
+
+type Axis = 'a' | 'b';
+const AXES: Readonly<Record<Axis, { readonly low: string; readonly high: string; readonly name: string }>> = {
+  a: { low: 'greener', high: 'pinker', name: 'green to pink' },
+  b: { low: 'bluer', high: 'yellower', name: 'blue to yellow' },
+};
+/** Ends of the axes: a* or b* across, L* up. */
+const REACH: Readonly<Record<Axis, readonly [number, number]>> = { a: [-16, 16], b: [-14, 30] };
+const DEPTH = [18, 101] as const;
+const LRV_TICKS = [5, 10, 20, 40, 60, 80] as const;
+const MARGIN = { left: 34, right: 8, top: 8, bottom: 22 } as const;
+/** Sides of the points, pixels: what works is large, what is dropped a speck. */
+const SIDE = { works: 9, nearly: 5, dropped: 2 } as const;
+
+type Props = {
+  readonly axis: Axis;
+  readonly answer: ShortlistAnswer;
+  readonly stays: readonly RecordedStay[];
+  readonly chosen: Found | undefined;
+  readonly onChoose: (found: Found) => void;
+};
+
+function scales(axis: Axis, width: number, height: number) {
+  const [low, high] = REACH[axis];
+  return {
+    x: (v: number) => MARGIN.left + ((v - low) / (high - low)) * (width - MARGIN.left - MARGIN.right),
+    y: (l: number) => MARGIN.top + ((DEPTH[1] - l) / (DEPTH[1] - DEPTH[0])) * (height - MARGIN.top - MARGIN.bottom),
+  };
+}
+
+type Pen = { readonly context: CanvasRenderingContext2D; readonly x: (v: number) => number; readonly y: (l: number) => number };
+
+function drawPoints({ context, x, y }: Pen, axis: Axis, { labs, costs }: ShortlistAnswer): void {
+  const at = axis === 'a' ? 1 : 2;
+  const draw = (from: number, to: number, side: number, grey?: string) => {
+    for (let i = 0; i < costs.length; i++) {
+      const cost = costs[i]!;
+      if (!(cost >= from && cost < to)) continue;
+      const [l, a, b] = [labs[3 * i]!, labs[3 * i + 1]!, labs[3 * i + 2]!];
+      context.fillStyle = grey ?? screenColour({ l, a, b }).hex;
+      context.fillRect(x(labs[3 * i + at]!) - side / 2, y(l) - side / 2, side, side);
+    }
+  };
+  draw(RELATION.noFrom, Infinity, SIDE.dropped, '#9a9a9a');
+  draw(RELATION.nearlyFrom, RELATION.noFrom, SIDE.nearly);
+  draw(0, RELATION.nearlyFrom, SIDE.works);
+}
+
+/** The lean of everything that was looked at against its depth, with what stays in it: one sees where the room wants to be. */
+export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    const element = canvas.current;
+    const context = element?.getContext('2d');
+    if (!element || !context) return;
+    const { width, height } = element.getBoundingClientRect();
+    const ratio = window.devicePixelRatio;
+    element.width = width * ratio;
+    element.height = height * ratio;
+    context.scale(ratio, ratio);
+    const { x, y } = scales(axis, width, height);
+    const ink = getComputedStyle(element).color;
+    context.strokeStyle = ink;
+    context.globalAlpha = 0.35;
+    context.beginPath();
+    context.moveTo(x(0), MARGIN.top);
+    context.lineTo(x(0), height - MARGIN.bottom);
+    context.stroke();
+    context.globalAlpha = 1;
+    context.font = '12px sans-serif';
+    context.fillStyle = ink;
+    context.textAlign = 'right';
+    for (const lrv of LRV_TICKS) context.fillText(String(lrv), MARGIN.left - 8, y(lightnessOfLrv(lrv)) + 4);
+    drawPoints({ context, x, y }, axis, answer);
+    stays.forEach((stay, n) => {
+      for (const { colour } of stay.components) {
+        context.beginPath();
+        context.arc(x(colour.lab[axis]), y(colour.lab.l), 9, 0, 2 * Math.PI);
+        context.fillStyle = screenColour(colour.lab).hex;
+        context.fill();
+        context.lineWidth = 2;
+        context.stroke();
+        context.fillStyle = colour.lab.l > 50 ? '#1a1a1a' : '#ffffff';
+        context.textAlign = 'center';
+        context.fillText(String(n + 1), x(colour.lab[axis]), y(colour.lab.l) + 4);
+      }
+    });
+    if (chosen) {
+      const v = chosen.lab[axis === 'a' ? 1 : 2];
+      context.lineWidth = 3;
+      context.strokeRect(x(v) - 9, y(chosen.lab[0]) - 9, 18, 18);
+    }
+  }, [axis, answer, stays, chosen]);
+  const choose = (event: MouseEvent<HTMLCanvasElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const { x, y } = scales(axis, box.width, box.height);
+    const apart = ({ lab }: Found) =>
+      Math.hypot(x(lab[axis === 'a' ? 1 : 2]) - (event.clientX - box.left), y(lab[0]) - (event.clientY - box.top));
+    const nearest = answer.found.reduce<Found | undefined>((p, q) => (!p || apart(q) < apart(p) ? q : p), undefined);
+    if (nearest && apart(nearest) < 30) onChoose(nearest);
+  };
+  const { low, high, name } = AXES[axis];
+  const { works, nearly, no } = answer.looked;
+  return (
+    <figure className="min-w-0 flex-1">
+      <canvas
+        ref={canvas}
+        role="img"
+        data-patch="plot"
+        aria-label={`Lean from ${name} against depth: ${works} work, ${nearly} nearly, ${no} dropped; the numbered circles are what stays`}
+        onClick={choose}
+        className="h-64 w-full cursor-crosshair bg-raised text-ink"
+      />
+      <figcaption className="flex justify-between text-sm text-soft">
+        <span>
+          ← {low}
+          <span className="sr-only"> to the left</span>
+        </span>
+        <span>LRV up</span>
+        <span>{high} →</span>
+      </figcaption>
+    </figure>
+  );
+}

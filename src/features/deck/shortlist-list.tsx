@@ -1,0 +1,138 @@
+'use client';
+
+import { Check, Plus } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import { verdictOf } from '@/core/judge/relation';
+import type { Room } from '@/core/record/types';
+import { Button } from '@/ui/button';
+import { Patch, PatchStack } from '@/ui/patch';
+import type { Found } from '@/workers/judgement-protocol';
+import { hexOf, sayColour } from '../shared/colour-entry';
+import type { DeckColour } from '../shared/deck-data';
+import { sayWeakest } from '../shared/say-judgement';
+import { VERDICT_WORDS } from '../shared/verdict-words';
+import { useVisit } from '../shared/visit-context';
+import { VisitLink } from '../shared/where';
+import { sayRefusal } from '../shared/words';
+
+const FIRST = 40;
+
+type RowProps = {
+  readonly room: Room;
+  readonly found: Found;
+  readonly colour: DeckColour;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+};
+
+/** Largest components of everything that stays, to touch the colour. */
+const beside = (room: Room) =>
+  room.stays.map((stay) => {
+    const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
+    return { hex: hexOf(largest.colour.lab), share: 1, label: stay.name };
+  });
+
+function Row({ room, found, colour, chosen, onChoose }: RowProps) {
+  const { visit, save } = useVisit();
+  const row = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (chosen) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  const [l, a, b] = found.lab;
+  const candidate = room.candidates.find((c) => c.deckColourId === found.deckColourId && c.strength === found.strength);
+  const add = async () => {
+    const { deckColourId, strength } = found;
+    const result = await save({ name: 'candidate.add', roomId: room.id, candidateId: v7(), deckColourId, strength });
+    if (!result.ok) toast.error(sayRefusal(result));
+  };
+  return (
+    <li
+      ref={row}
+      data-found={`${colour.code}/${found.strength}`}
+      className={`grid grid-cols-[8.5rem_1fr_auto_auto] items-center gap-x-3 border-b border-line ${chosen ? 'bg-raised' : ''}`}
+    >
+      <button
+        type="button"
+        aria-label={`Show ${colour.name} ${found.strength} % in the plot`}
+        onClick={onChoose}
+        className="flex h-14 cursor-pointer"
+      >
+        <PatchStack parts={beside(room)} className="w-12" />
+        <Patch hex={hexOf({ l, a, b })} label={sayColour({ l, a, b })} className="flex-1" />
+      </button>
+      <div className="min-w-0">
+        <p className="truncate">
+          <b>
+            {colour.name} {found.strength} %
+          </b>{' '}
+          <span className="text-sm text-soft">
+            {colour.maker} {colour.code}
+          </span>
+        </p>
+        <p className="truncate text-sm text-soft" title={sayWeakest(found.weakest)}>
+          {sayWeakest(found.weakest)}
+        </p>
+      </div>
+      <p className="text-right leading-tight">
+        <b className="text-lg tabular-nums">{Math.round(found.fit)}</b>
+        <span className="block text-sm text-soft">{VERDICT_WORDS[verdictOf(found.cost)].toLowerCase()}</span>
+      </p>
+      {candidate ? (
+        <VisitLink
+          href={`/visits/${visit.id}/${room.id}/bench?colour=${candidate.id}`}
+          aria-label={`${colour.name} ${found.strength} % is in this room: to the bench`}
+          className="grid size-11 place-items-center hover:bg-panel"
+        >
+          <Check aria-hidden size={20} />
+        </VisitLink>
+      ) : (
+        <Button className="px-2" aria-label={`Take ${colour.name} ${found.strength} % into the room`} onClick={() => void add()}>
+          <Plus aria-hidden size={20} />
+        </Button>
+      )}
+    </li>
+  );
+}
+
+type Props = {
+  readonly room: Room;
+  readonly found: readonly Found[];
+  readonly colours: ReadonlyMap<string, DeckColour>;
+  readonly chosen: Found | undefined;
+  readonly onChoose: (found: Found) => void;
+};
+
+/** The ranked list: each colour touching what stays, its fit and its weakest link. */
+export function ShortlistList({ room, found, colours, chosen, onChoose }: Props) {
+  const [more, setMore] = useState(false);
+  const at = chosen ? found.indexOf(chosen) : 0;
+  const shown = more || at >= FIRST ? found : found.slice(0, FIRST);
+  return (
+    <div className="min-h-0 overflow-auto">
+      <ol aria-label="Ranked">
+        {shown.map((f) => {
+          const colour = colours.get(f.deckColourId);
+          return (
+            colour && (
+              <Row
+                key={`${f.deckColourId}@${f.strength}`}
+                room={room}
+                found={f}
+                colour={colour}
+                chosen={f === chosen}
+                onChoose={() => onChoose(f)}
+              />
+            )
+          );
+        })}
+      </ol>
+      {shown.length < found.length && (
+        <Button look="quiet" onClick={() => setMore(true)}>
+          Show all {found.length}
+        </Button>
+      )}
+    </div>
+  );
+}

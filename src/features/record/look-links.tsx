@@ -1,0 +1,74 @@
+'use client';
+
+import { sayBeside } from '@/core/judge/reasons';
+import type { ComputedCell } from '@/core/record/cell';
+import { roomRecord } from '@/core/record/room-record';
+import { sayRulingWord } from '@/core/record/say-ruling';
+import { schemeColours, schemeLinks, type SchemeLink } from '@/core/record/scheme-links';
+import type { Room, Scheme } from '@/core/record/types';
+import { LIGHT_NAMES } from '@/core/room/facing';
+import { Explain } from '@/ui/explain';
+import { Patch } from '@/ui/patch';
+import { sayColour } from '../shared/colour-entry';
+import { usePaint } from '../shared/in-light';
+import { VERDICT_WORDS } from '../shared/verdict-words';
+
+const MOST_SHOWN = 4;
+
+function sayLink({ part, beside, verdict, reason, light }: SchemeLink): string {
+  const where = light ? `, ${LIGHT_NAMES[light]}` : '';
+  return `${VERDICT_WORDS[verdict]}: ${part} ${reason ? sayBeside(reason, beside) : `beside ${beside}`}${where}`;
+}
+
+/** The colours of a look with the ruling on each, and its weakest links. */
+export function LookLinks({
+  room,
+  look,
+  cells,
+}: {
+  readonly room: Room;
+  readonly look: Scheme;
+  readonly cells: readonly ComputedCell[] | undefined;
+}) {
+  const paint = usePaint();
+  const rows = roomRecord(room).rows;
+  const links = schemeLinks(room, look, cells ?? []);
+  const weak = links.filter((l) => l.verdict !== 'works');
+  return (
+    <div className="mt-3">
+      <ul className="grid gap-1">
+        {schemeColours(room, look).map(({ part, candidate }) => {
+          const ruling = rows.find((r) => r.candidate.id === candidate.id)?.ruling ?? 'untried';
+          return (
+            <li key={part + candidate.id} className="grid grid-cols-[3.2rem_2.5rem_minmax(0,1fr)_auto] items-center gap-2">
+              <span className="text-sm text-soft">{part}</span>
+              <Patch hex={paint(candidate.id, candidate.lab)} label={sayColour(candidate.lab)} className="h-6" />
+              <span className="truncate">
+                {candidate.name} {candidate.strength} %
+              </span>
+              <span className="text-sm">{sayRulingWord(ruling)}</span>
+            </li>
+          );
+        })}
+      </ul>
+      {cells === undefined ? (
+        <p className="mt-2 text-sm text-soft">computing how they stand to each other…</p>
+      ) : (
+        <div className="mt-2 text-sm">
+          <Explain
+            label="Links"
+            why="Each colour beside each thing that stays, in the light of the room it is weakest in, and the wall beside its trim and accents as in the deck: computed, by the relation model."
+          >
+            {links.length - weak.length} of {links.length} links work
+          </Explain>
+          <ul aria-label="Weakest links">
+            {weak.slice(0, MOST_SHOWN).map((link) => (
+              <li key={link.part + link.candidate.id + link.beside}>{sayLink(link)}</li>
+            ))}
+            {weak.length > MOST_SHOWN && <li className="text-soft">and {weak.length - MOST_SHOWN} more</li>}
+          </ul>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { lrvOf } from '@/core/colour/lab';
+import { schemeColours } from '@/core/record/scheme-links';
+import type { Candidate, Room, Scheme } from '@/core/record/types';
+import { Patch, PatchLabel } from '@/ui/patch';
+import { sayColour } from '../shared/colour-entry';
+import { usePaint } from '../shared/in-light';
+import { OLD_WALL_ID } from '../shared/room-day';
+import { StayPattern } from '../shared/stay-pattern';
+
+/** A look of the room: a scheme, or `undefined` for the room as it is now. */
+export type Look = Scheme | undefined;
+
+const sayCandidate = (c: Candidate) => `${c.name} at ${c.strength} %: ${sayColour(c.lab)}`;
+
+function useWall(room: Room, look: Look, wall: Candidate | undefined) {
+  const paint = usePaint();
+  if (look === undefined)
+    return room.oldWall && { hex: paint(OLD_WALL_ID, room.oldWall.lab), says: `the old wall: ${sayColour(room.oldWall.lab)}` };
+  return wall && { hex: paint(wall.id, wall.lab), says: `wall, ${sayCandidate(wall)}` };
+}
+
+/** The wall with what stands before it, its trim, and all that stays, touching as they do in the room. */
+export function LookPicture({ room, look, name }: { readonly room: Room; readonly look: Look; readonly name: string }) {
+  const paint = usePaint();
+  const colours = look ? schemeColours(room, look) : [];
+  const of = (part: string) => colours.filter((c) => c.part === part).map((c) => c.candidate);
+  const [wallColour] = of('wall');
+  const [trim] = of('trim');
+  const accents = of('accent');
+  const wall = useWall(room, look, wallColour);
+  return (
+    <div
+      role="group"
+      aria-label={`${name}, as it would look`}
+      className="flex h-[clamp(17rem,calc(100dvh-31.5rem),40rem)] flex-col"
+      data-look={name}
+    >
+      <div className="relative flex min-h-0 flex-[2] items-end">
+        {wall ? (
+          <Patch hex={wall.hex} label={wall.says} className="absolute inset-0" />
+        ) : (
+          <p className="absolute inset-0 grid place-items-center border border-dashed border-line-strong text-soft">
+            no colour for the wall yet
+          </p>
+        )}
+        {trim && (
+          <div
+            aria-hidden
+            data-patch={paint(trim.id, trim.lab)}
+            className="relative ml-[7%] h-full w-[5%]"
+            style={{ backgroundColor: paint(trim.id, trim.lab) }}
+          />
+        )}
+        <div className="relative ml-auto flex h-[46%] w-[58%] justify-end pr-[6%]">
+          {accents.map((c) => (
+            <Patch
+              key={c.id}
+              hex={paint(c.id, c.lab)}
+              label={`accent, ${sayCandidate(c)}`}
+              className="h-full max-w-[45%] flex-1"
+            />
+          ))}
+        </div>
+        {wallColour && (
+          <PatchLabel className="pointer-events-none absolute top-3 right-3">
+            {wallColour.name} {wallColour.strength} % · LRV {Math.round(lrvOf(wallColour.lab))}
+          </PatchLabel>
+        )}
+      </div>
+      {trim && <Patch hex={paint(trim.id, trim.lab)} label={`trim, ${sayCandidate(trim)}`} className="h-7" />}
+      <div className="flex min-h-0 flex-1">
+        {room.stays.map((stay) => (
+          <StayPattern key={stay.id} stay={stay} className="min-w-0 flex-1" />
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import type { ComputedCell } from '@/core/record/cell';
+import type { Room, Scheme } from '@/core/record/types';
+import { Button, buttonClass } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { EmptyState } from '@/ui/step-title';
+import { InLight, ShownSwitch } from '../shared/in-light';
+import { useCells } from '../shared/judgements';
+import { latest } from '../shared/room-light';
+import { takeAway } from '../shared/take-away';
+import { useVisit } from '../shared/visit-context';
+import { VisitLink } from '../shared/where';
+import { LookLinks } from './look-links';
+import { LookPicture } from './look-picture';
+import { SchemeForm } from './scheme-form';
+
+const NOW = 'now';
+
+type SideProps = {
+  readonly room: Room;
+  readonly side: 'left' | 'right';
+  readonly lookId: string;
+  readonly onLook: (id: string) => void;
+  /** Undefined while they are computed. */
+  readonly cells: readonly ComputedCell[] | undefined;
+};
+
+/** One of the two looks: which one, what it looks like, what holds it together. */
+function Side({ room, side, lookId, onLook, cells }: SideProps) {
+  const [changing, setChanging] = useState(false);
+  const { save } = useVisit();
+  const scheme = room.schemes.find((s) => s.id === lookId);
+  const leave = ({ id, name: gone }: Scheme) =>
+    takeAway((retired) => save({ name: 'scheme.retire', roomId: room.id, schemeId: id, retired }), `${gone} taken away`);
+  const name = scheme?.name ?? 'As it is now';
+  return (
+    <section aria-label={`The ${side} look: ${name}`} className="flex min-w-0 flex-col">
+      <div className="mb-2 flex items-end gap-2 print:hidden">
+        <select
+          aria-label={`On the ${side}`}
+          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[15px] font-semibold"
+          value={scheme ? lookId : NOW}
+          onChange={(e) => onLook(e.target.value)}
+        >
+          <option value={NOW}>As it is now</option>
+          {room.schemes.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.name}
+            </option>
+          ))}
+        </select>
+        {scheme && (
+          <>
+            <Dialog
+              title={`Change ${scheme.name}`}
+              open={changing}
+              onOpenChange={setChanging}
+              trigger={<Button aria-label={`Change the ${side} look`}>Change</Button>}
+            >
+              <SchemeForm room={room} scheme={scheme} onDone={() => setChanging(false)} />
+            </Dialog>
+            <Button aria-label={`Take away the ${side} look`} onClick={() => void leave(scheme)}>
+              Take away
+            </Button>
+          </>
+        )}
+      </div>
+      <p className="hidden font-semibold print:block">{name}</p>
+      <LookPicture room={room} look={scheme} name={name} />
+      {scheme ? (
+        <LookLinks room={room} look={scheme} cells={cells} />
+      ) : (
+        <p className="mt-3 text-sm text-soft">
+          {room.oldWall ? 'The wall that is there today, beside what stays.' : 'The old wall has not been recorded: see Stays.'}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function NewLook({ room, onMade }: { readonly room: Room; readonly onMade: (id: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog
+      title="A new look"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button look={room.schemes.length === 0 ? 'main' : 'plain'}>
+          <Plus aria-hidden size={18} /> New look
+        </Button>
+      }
+    >
+      <SchemeForm
+        room={room}
+        onDone={(id) => {
+          setOpen(false);
+          if (id) onMade(id);
+        }}
+      />
+    </Dialog>
+  );
+}
+
+type BothProps = {
+  readonly room: Room;
+  readonly looks: readonly [string, string];
+  readonly onLooks: (looks: readonly [string, string]) => void;
+};
+
+function Both({ room, looks: [left, right], onLooks }: BothProps) {
+  const asked = useCells(room.id);
+  const cells = latest(asked)?.cells;
+  // nothing is asked of a room where nothing stays
+  const waiting = room.stays.length > 0 && asked.state === 'computing' && !cells;
+  const shown = waiting ? undefined : (cells ?? []);
+  return (
+    <InLight roomId={room.id}>
+      {asked.state === 'failed' && <p role="alert">{asked.says}</p>}
+      <div className="grid gap-4 md:grid-cols-2">
+        <Side room={room} side="left" lookId={left} onLook={(id) => onLooks([id, right])} cells={shown} />
+        <Side room={room} side="right" lookId={right} onLook={(id) => onLooks([left, id])} cells={shown} />
+      </div>
+    </InLight>
+  );
+}
+
+/** Any two looks of a room side by side, in the light at the cursor. */
+export function TwoLooks({ room }: { readonly room: Room }) {
+  const { visit } = useVisit();
+  const [chosen, setChosen] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
+  const [first, second] = room.schemes;
+  const known = (id: string | undefined) => (id === NOW || room.schemes.some((s) => s.id === id) ? id : undefined);
+  const left = known(chosen[0]) ?? (second ? first!.id : NOW);
+  const right = known(chosen[1]) ?? second?.id ?? first?.id ?? NOW;
+  if (room.candidates.length === 0)
+    return (
+      <EmptyState title="No colour in this room yet">
+        <p className="mb-4">A look is made of colours in the room: pick candidates from the deck first.</p>
+        <VisitLink href={`/visits/${visit.id}/${room.id}/deck`} className={buttonClass('main')}>
+          To the deck
+        </VisitLink>
+      </EmptyState>
+    );
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-2 print:hidden">
+        <NewLook room={room} onMade={(id) => setChosen(right === NOW ? [left, id] : [right, id])} />
+        <ShownSwitch />
+      </div>
+      {room.schemes.length === 0 ? (
+        <EmptyState title="No look yet">
+          Put wall, trim and accents together; any two looks then stand side by side with what stays.
+        </EmptyState>
+      ) : (
+        <Both room={room} looks={[left, right]} onLooks={setChosen} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+import { lightOfTemperature } from '@/core/colour/illuminant';
+import { reflectanceFromLab } from '@/core/colour/reflectance';
+import type { Lab } from '@/core/colour/types';
+import { nextSamples } from '@/core/judge/next-sample';
+import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/room-score';
+import { shortlistSteps } from '@/core/judge/shortlist';
+import { seededRandom } from '@/core/random';
+import { against, medianSeconds } from './measure';
+
+const COLOURS = 4000;
+const STRENGTHS = 4;
+
+/** Reflectance curves are made for so many Labs and used again: ranking does not care where a curve comes from. */
+const DISTINCT = 400;
+
+function surface(lab: Lab): Surface {
+  const solved = reflectanceFromLab(lab);
+  if (!solved.ok) throw new Error(`not a surface: ${JSON.stringify(lab)}`);
+  return { lab, reflectance: solved.value };
+}
+
+/** Twelve lights from a grey dawn to the lamps. */
+const MOMENTS: JudgedMoment[] = Array.from({ length: 12 }, (_, i) => ({
+  name: `moment ${i}`,
+  scene: { power: lightOfTemperature(2700 + 700 * i), lux: 60 + 90 * i },
+}));
+
+/** Ten components in four things. `near` makes them such that most of the deck is worth following to its end. */
+function stays(near: boolean): SurfaceStay[] {
+  const random = seededRandom(4);
+  const component = (i: number) => {
+    const lab = near
+      ? { l: 78 + i, a: 3 + random(), b: 11 + 2 * random() }
+      : { l: 35 + 6 * i, a: 8 * random(), b: 4 + 14 * random() };
+    return { name: `component ${i}`, share: 1, ...surface(lab) };
+  };
+  const all = Array.from({ length: 10 }, (_, i) => component(i));
+  return [all.slice(0, 3), all.slice(3, 6), all.slice(6, 8), all.slice(8)].map((components, i) => ({
+    name: `thing ${i}`,
+    kind: 'fixed',
+    school: 'share',
+    components: components.map((c) => ({ ...c, share: 1 / components.length })),
+  }));
+}
+
+function deckOf(near: boolean): Surface[] {
+  const random = seededRandom(3);
+  return Array.from({ length: DISTINCT }, () =>
+    surface(
+      near
+        ? { l: 80 + 8 * random(), a: 2.5 + 2 * random(), b: 9 + 4 * random() }
+        : { l: 40 + 50 * random(), a: 10 * random() - 3, b: 20 * random() - 2 },
+    ),
+  );
+}
+
+/** Runs the ranking to its end; answers the longest stretch between two of its steps, milliseconds. */
+function rank(near: boolean, deck: readonly Surface[]): number {
+  const steps = shortlistSteps(
+    {
+      count: COLOURS * STRENGTHS,
+      labOf: (i) => deck[i % DISTINCT]!.lab,
+      reflectanceOf: (i) => deck[i % DISTINCT]!.reflectance,
+    },
+    prepareJudgement(stays(near), MOMENTS),
+  );
+  let longest = 0;
+  let from = performance.now();
+  for (let step = steps.next(); !step.done; step = steps.next()) {
+    longest = Math.max(longest, performance.now() - from);
+    from = performance.now();
+  }
+  return longest;
+}
+
+/** A whole deck ranked in a room, and what to look at next. */
+export function benchJudge(): void {
+  for (const [name, near] of [
+    ['an ordinary deck', false],
+    ['a deck where nothing is dropped early', true],
+  ] as const) {
+    const deck = deckOf(near);
+    let longest = 0;
+    const seconds = medianSeconds(() => (longest = rank(near, deck)), 3);
+    against(`4,000 × 4 × 10 × 12 ranked, ${name}`, seconds, 2, 's');
+    // a worker looks for a cancel and tells progress after 40 ms and the step it is in
+    against('  longest step of it, with the 40 ms of a slice', 40 + longest, 100, 'ms');
+  }
+  const samples = deckOf(false).flatMap((s, i) =>
+    Array.from({ length: COLOURS / DISTINCT }, (_, k) => ({
+      lab: { ...s.lab, l: s.lab.l + 0.1 * k },
+      atHand: i < 3,
+      cost: (i % 5) / 2,
+    })),
+  );
+  const said = samples.slice(0, 6).map(({ lab }, i) => ({
+    lab,
+    verdict: i % 2 ? ('no' as const) : ('nearly' as const),
+    reason: i % 2 ? ('too-green' as const) : null,
+    lapse: 0.03,
+  }));
+  against(`next sample out of ${samples.length}`, 1000 * medianSeconds(() => nextSamples(samples, said), 5), 300, 'ms');
+}

@@ -1,0 +1,128 @@
+import { allSaved, openRoom, recordOf, saidBy } from './demo';
+import { expect, test, type Page } from './server';
+
+const radio = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
+
+test('at first glance the computed verdict is hidden until the eye has spoken, and the time is kept', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  // a pair that no other test says anything of
+  for (const key of ['n', 'ArrowRight', 'ArrowRight', 'o']) await page.keyboard.press(key);
+  await expect(page.getByText(/^Tile, .* · 3 of 3$/)).toBeVisible();
+  await expect(page.getByTestId('computed')).toBeVisible();
+  await page.keyboard.press('g');
+  await expect(page.getByTestId('hidden')).toBeVisible();
+  await expect(page.getByTestId('computed')).toBeHidden();
+  await page.keyboard.press('r');
+  await expect(page.getByTestId('computed')).toBeVisible();
+  await expect(page.getByText(/the eye took \d+\.\d s/)).toBeVisible();
+  await allSaved(page);
+  const said = (await recordOf(page)).candidates[1]!.verdicts.at(-1)!;
+  expect(said).toMatchObject({ verdict: 'no', light: 'overcast', moment: { sky: 'overcast', lampsOn: false } });
+  expect(said.firstGlanceMs).toBeGreaterThan(0);
+  // a second look at the same pair is no first glance
+  await page.keyboard.press('w');
+  await allSaved(page);
+  expect((await recordOf(page)).candidates[1]!.verdicts.at(-1)).toMatchObject({ verdict: 'works', firstGlanceMs: null });
+});
+
+test('judging on a wall that will be painted is warned of, with what it does to the eye', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  await page.getByLabel('What lies around it').selectOption({ label: 'on the old wall' });
+  const alert = page.getByRole('main').getByRole('alert');
+  await expect(alert).toContainText('Wrong ground: this wall will be painted.');
+  await expect(alert).toContainText(/looks (a little |much )?(greener|pinker|bluer|yellower|greyer|stronger|darker|lighter)/);
+  await alert.getByRole('button', { name: 'Back to neutral grey' }).click();
+  await expect(alert).toBeHidden();
+  await page.getByLabel('What lies around it').selectOption({ label: 'on black' });
+  await expect(page.locator('[data-ground="black"]')).toBeVisible();
+  await expect(alert).toBeHidden();
+});
+
+test('a pair beside one thing, beside all of them, alone, at two strengths, and slid from window to lamp', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  const view = (name: string) => expect(page.locator(`[data-bench-view="${name}"]`)).toBeVisible();
+  await page.keyboard.press('a');
+  await view('all');
+  await page.getByRole('button', { name: /^Judge beside Sofa/ }).click();
+  await expect(page.getByRole('button', { name: /^Judge beside Sofa/ })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('i');
+  await view('alone');
+  await expect(page.getByRole('img', { name: /^Sofa/ })).toHaveCount(0);
+  await page.keyboard.press('s');
+  await view('split');
+  await expect(page.getByRole('img', { name: /at 75 %: / })).toBeVisible();
+  await radio(page, 'Slide').click();
+  await expect(page.getByText('Held at 45° toward the window')).toBeVisible();
+  await expect(page.getByText('window', { exact: true })).toBeVisible();
+  await radio(page, 'One').click();
+  await view('one');
+});
+
+test('after a verdict at most three things to look at next, a strength of what is there before a new colour', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  const next = page.getByRole('group', { name: 'Look at next' });
+  await page.keyboard.press('n');
+  await page.keyboard.press('e');
+  await expect(next).toHaveAttribute('aria-busy', 'false');
+  const proposals = next.locator('[data-proposal]');
+  await expect(proposals.first()).toContainText(/\d+ % to work/);
+  await expect(proposals.first()).toContainText(/rules out \d+ %/);
+  expect(await proposals.count()).toBeLessThanOrEqual(3);
+  await expect(next).toContainText(/about \d+ still possible/);
+  const words = await proposals.allTextContents();
+  const own = words.map((w) => / % of /.test(w));
+  expect(own.indexOf(false) === -1 || own.lastIndexOf(true) < own.indexOf(false)).toBe(true);
+  const before = (await recordOf(page)).candidates.length;
+  const [id, strength] = (await proposals.first().getAttribute('data-proposal'))!.split('@');
+  await page.keyboard.press('f');
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(`at ${strength} %`) })).toBeVisible();
+  expect(id).toBeTruthy();
+  await allSaved(page);
+  const after = await recordOf(page);
+  expect(after.candidates.length).toBeGreaterThanOrEqual(before);
+  expect(after.candidates.some((c) => c.strengthPercent === Number(strength))).toBe(true);
+});
+
+test('the client’s reaction by one tap is kept as theirs', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Hall', 'Bench');
+  await page.keyboard.press('o');
+  await page.getByRole('group', { name: 'The client’s reaction' }).getByRole('button', { name: 'unsure' }).click();
+  await expect(saidBy(page, 'client')).toContainText('overcast: nearly');
+  // what the consultant had said stands beside it
+  await expect(saidBy(page, 'consultant')).toContainText('overcast: works');
+});
+
+test('the client picks between two until the ranking is settled; a tap can be taken back', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  await page.getByRole('button', { name: 'Let the client pick between two' }).click();
+  const pair = page.locator('[data-pair]');
+  await expect(pair).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText('1 tap', { exact: true })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByText('0 taps', { exact: true })).toBeVisible();
+  // one is always taken over every other one
+  const favourite = (await pair.getAttribute('data-pair'))!.split(' ')[1]!;
+  for (let taps = 0; taps < 30 && (await pair.isVisible()); taps++) {
+    const [left, right] = (await pair.getAttribute('data-pair'))!.split(' ');
+    const side = right === favourite || (left !== favourite && left! > right!) ? 'right' : 'left';
+    await page.getByRole('button', { name: new RegExp(`^Take the ${side} one`) }).click();
+    await expect(page.getByText(new RegExp(`^${taps + 1} taps?$`))).toBeVisible();
+  }
+  const settled = page.getByText(/^Settled: /);
+  await expect(settled).toBeVisible();
+  const ranking = page.getByRole('list', { name: 'The client’s ranking' });
+  await expect(ranking.getByRole('listitem').first()).toContainText(/9\d % sure/);
+  await allSaved(page);
+  const record = await recordOf(page);
+  const first = record.candidates.find((c) => c.id === favourite)!;
+  await expect(settled).toHaveText(`Settled: ${first.name} ${first.strengthPercent} %`);
+  expect(record.picks.filter((p) => p.undone)).toHaveLength(1);
+  expect(record.picks.filter((p) => !p.undone).length).toBeLessThanOrEqual(15);
+});
