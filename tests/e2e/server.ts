@@ -70,25 +70,46 @@ export async function startServer({ folder, demo = false, port }: Options): Prom
   };
 }
 
+/** One server, started anew for each spec file: what one file's tests change never meets another's. */
+function serverPerFile(options: Omit<Options, 'folder'>) {
+  let running: { readonly file: string; readonly server: Server } | undefined;
+  const end = async () => {
+    if (!running) return;
+    await running.server.end('SIGTERM');
+    rmSync(path.dirname(running.server.folder), { recursive: true, force: true });
+    running = undefined;
+  };
+  const of = async (file: string) => {
+    if (running?.file !== file) {
+      await end();
+      running = { file, server: await startServer({ ...options, folder: newFolder() }) };
+    }
+    return running.server;
+  };
+  return { of, end };
+}
+
+type PerFile = ReturnType<typeof serverPerFile>;
+
 /** `demo`: a server with the made-up visit, one per spec file; `own`: an empty one. */
-export const test = base.extend<object, { demo: Server; own: Server }>({
-  demo: [
+export const test = base.extend<{ demo: Server; own: Server }, { demoServers: PerFile; ownServers: PerFile }>({
+  demoServers: [
     async ({}, use) => {
-      const server = await startServer({ folder: newFolder(), demo: true });
-      await use(server);
-      await server.end('SIGTERM');
-      rmSync(path.dirname(server.folder), { recursive: true, force: true });
+      const servers = serverPerFile({ demo: true });
+      await use(servers);
+      await servers.end();
     },
     { scope: 'worker' },
   ],
-  own: [
+  ownServers: [
     async ({}, use) => {
-      const server = await startServer({ folder: newFolder() });
-      await use(server);
-      await server.end('SIGTERM');
-      rmSync(path.dirname(server.folder), { recursive: true, force: true });
+      const servers = serverPerFile({});
+      await use(servers);
+      await servers.end();
     },
     { scope: 'worker' },
   ],
+  demo: async ({ demoServers }, run, { file }) => run(await demoServers.of(file)),
+  own: async ({ ownServers }, run, { file }) => run(await ownServers.of(file)),
 });
 export { expect, type Page, type Locator } from '@playwright/test';
