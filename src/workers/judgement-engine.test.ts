@@ -62,7 +62,7 @@ describe('a pair through the day', () => {
   });
 
   test('how sure it is drops for a pair on the border whose spectra are not known', () => {
-    const border: Swatch = { id: 'border', lab: [81, 1.2, 14] };
+    const border: Swatch = { id: 'border', lab: [81, 1.8, 14] };
     const lamps = answerOf(pair({ day, lookIn: { ...lookIn, lampsOn: true }, stay: travertine, candidate: border })).looks;
     const measured = {
       ...travertine,

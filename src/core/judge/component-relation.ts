@@ -27,13 +27,15 @@ export type PreparedComponent = {
   readonly crispness: number;
   /** A clean white, beside which a yellower one looks dirty. */
   readonly clean: boolean;
-  /** Chroma its depth family would have, times the square root of the room left to white. */
+  /** Chroma its depth family would have, 0 for a furnishing, times the square root of the room left to white. */
   readonly familyChroma: number;
 };
 
 export const noCosts = (): Costs => ({ hue: 0, tooStrong: 0, tooWeak: 0, dirty: 0, dated: 0, close: 0 });
 
 const clamp01 = (v: number) => min(1, max(0, v));
+/** 0 up to `from`, 1 from `full`, straight between. */
+const ramp = (v: number, from: number, full: number) => clamp01((v - from) / (full - from));
 
 /** The room for chroma left at a lightness: it grows away from white along a strip. */
 const roomForChroma = (l: number) => 1 - exp(-max(1, 98 - l) / 15);
@@ -43,8 +45,12 @@ const nearness = (apart: number, halfAt: number) => 1 / (1 + (apart / halfAt) * 
 
 const isClean = (l: number, c: number, m: RelationModel) => l >= m.cleanWhiteL && c <= m.cleanWhiteChroma;
 
-/** A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding). */
-export function prepareComponent(lab: Lab, share: number, m: RelationModel): PreparedComponent {
+/**
+ * A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding).
+ *
+ * @param furnishing a wall may always be weaker than a furnishing: it is its ground
+ */
+export function prepareComponent(lab: Lab, share: number, m: RelationModel, furnishing = false): PreparedComponent {
   const c = chroma(lab);
   return {
     model: m,
@@ -52,24 +58,29 @@ export function prepareComponent(lab: Lab, share: number, m: RelationModel): Pre
     share,
     chroma: c,
     hueDeg: hueDeg(lab),
-    committed: clamp01((c - m.hueFromChroma) / (m.hueFullChroma - m.hueFromChroma)),
-    easiness: m.easyLeast + (1 - m.easyLeast) * clamp01((lab.l - 15) / (m.easyBelow - 15)),
-    crispness: c <= m.cleanWhiteChroma ? clamp01((lab.l - m.crispFrom) / (m.crispFull - m.crispFrom)) : 0,
+    committed: ramp(c, m.hueFromChroma, m.hueFullChroma),
+    easiness: m.easyLeast + (1 - m.easyLeast) * ramp(lab.l, 15, m.easyBelow),
+    crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 3 * m.cleanWhiteChroma, m.cleanWhiteChroma),
     clean: isClean(lab.l, c, m),
-    familyChroma: c / sqrt(roomForChroma(lab.l)),
+    familyChroma: furnishing ? 0 : c / sqrt(roomForChroma(lab.l)),
   };
 }
 
-/** The word for a hue difference, by its larger part; a pinkish or bluish shift of a weak colour is what consultants call too violet. */
+/**
+ * The word for a hue difference, by its larger part. A weaker colour is compared with the stay at its own chroma, so that being weaker is not
+ * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet.
+ */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
-  const pinker = 1.5 * (candidate.a - stay.a); // the CIEDE2000 stretch of a* near grey
-  const yellower = candidate.b - stay.b;
+  const c = chroma(candidate);
+  const same = min(1, c / max(chroma(stay), 1e-9));
+  const pinker = 1.5 * (candidate.a - same * stay.a); // the CIEDE2000 stretch of a* near grey
+  const yellower = candidate.b - same * stay.b;
   if (abs(pinker) < abs(yellower)) {
     if (yellower > 0) return 'too-yellow';
     return candidate.a < -1 ? 'too-green' : 'too-violet';
   }
   if (pinker < 0) return 'too-green';
-  return chroma(candidate) < 8 ? 'too-violet' : 'too-pink';
+  return c < 8 ? 'too-violet' : 'too-pink';
 }
 
 function strengthCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
@@ -81,23 +92,24 @@ function strengthCosts(stay: PreparedComponent, candidate: Lab, c: number, out: 
   }
   const touch = candidate.l < stay.lab.l ? 1 : nearness(candidate.l - stay.lab.l, m.weakDepth);
   const lack = stay.familyChroma * sqrt(roomForChroma(candidate.l)) * (1 - m.weakSlack) - c;
-  out.tooWeak = (max(0, lack) / m.weakStep) * touch * stay.easiness;
+  out.tooWeak = (max(0, lack) / m.weakStep) * touch * stay.easiness * ramp(candidate.l, m.weakFrom, m.weakFull);
 }
 
 /** How much a lightness counts as an off-white's, 0–1. */
-const whiteness = (l: number, m: RelationModel) => clamp01((l - m.offWhiteL) / (m.offWhiteFullL - m.offWhiteL));
+const whiteness = (l: number, m: RelationModel) => ramp(l, m.offWhiteL, m.offWhiteFullL);
 
 /** White by white: the yellower and darker of two whites looks dirty, or makes the other look dated. */
 function whiteCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
   const m = stay.model;
   if (candidate.l < m.offWhiteL) return;
   const yellower = candidate.b - stay.lab.b;
-  if (stay.clean && yellower > 0 && candidate.l < stay.lab.l) {
-    out.dirty = (whiteness(candidate.l, m) * max(0, yellower - m.dirtyFrom)) / m.dirtyStep;
+  if (stay.clean && yellower > 0) {
+    const darker = ramp(candidate.l, stay.lab.l + m.dirtyLighter, stay.lab.l);
+    out.dirty = (darker * whiteness(candidate.l, m) * max(0, yellower - m.dirtyFrom)) / m.dirtyStep;
     return;
   }
-  const dated = isClean(candidate.l, c, m) && stay.lab.l >= m.offWhiteL && yellower < 0 && candidate.l >= stay.lab.l - 1;
-  if (dated) out.dated = -yellower / m.datedStep;
+  if (yellower < 0 && isClean(candidate.l, c, m) && candidate.l >= stay.lab.l - 1)
+    out.dated = (ramp(stay.lab.l, m.datedFrom, m.offWhiteL) * -yellower) / m.datedStep;
 }
 
 /** Costs under this are nobody's reason. */
@@ -106,9 +118,19 @@ const atLeast = (cost: number) => (cost > LEAST_COST ? cost : 0);
 /** Blending alone is never a no. */
 const MOST_CLOSE = 1.9;
 
-/** How far a hue conflict counts beside a component by depth and hue. */
-const hueTouch = (stay: PreparedComponent, deltaL: number) =>
-  stay.committed * nearness(deltaL, stay.model.hueDepth) * stay.easiness;
+/** How far two colours share their pink or their green, 0–1: what violet flecks have in common with an orange-pink beige. */
+function sharing(stay: PreparedComponent, candidate: Lab): number {
+  if (stay.lab.a * candidate.a <= 0) return 0;
+  return min(1, min(abs(stay.lab.a), abs(candidate.a)) / stay.model.sharedFull);
+}
+
+/** How far a hue conflict counts beside a component: by depth, by how much of a hue both have, and by what they share. */
+function hueTouch(stay: PreparedComponent, candidate: Lab, c: number): number {
+  const m = stay.model;
+  const touch = nearness(candidate.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
+  const hues = stay.committed * ramp(c, m.hueCandidateFrom, m.hueCandidateFull);
+  return hues * touch * stay.easiness * (1 - m.sharedRelief * sharing(stay, candidate));
+}
 
 /** A hue difference is never more than this: CIEDE2000 stretches a* by at most 1.5, and ΔH′ is part of the distance in the plane. */
 function mostHue(stay: PreparedComponent, candidate: Lab, c: number): number {
@@ -133,16 +155,17 @@ export function costsBeside(stay: PreparedComponent, candidate: Lab, out: Costs,
   out.tooStrong = out.tooWeak = out.dirty = out.dated = out.close = 0;
   strengthCosts(stay, candidate, c, out);
   whiteCosts(stay, candidate, c, out);
-  const hueScale = (hueTouch(stay, deltaLightness) / m.hueStep) * m.greenBesidePink;
+  const touch = hueTouch(stay, candidate, c);
+  const hueScale = (touch / m.hueStep) * m.greenBesidePink;
   const mayBlend = stay.share >= m.largeShare && abs(deltaLightness) < m.closeBelow * MOST_SL;
   const others = out.tooStrong * out.tooStrong + out.tooWeak * out.tooWeak + out.dirty * out.dirty + out.dated * out.dated;
   const most = hueScale * mostHue(stay, candidate, c);
   if (most * most + others + (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0) <= above * abs(above)) return 0;
-  return felt(stay, candidate, out);
+  return felt(stay, candidate, touch, out);
 }
 
 /** Finishes the costs that {@link costsBeside} has begun: hue, what is visible at all, and blending. */
-function felt(stay: PreparedComponent, candidate: Lab, out: Costs): number {
+function felt(stay: PreparedComponent, candidate: Lab, touch: number, out: Costs): number {
   const m = stay.model;
   const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(stay.lab, candidate);
   const dl = deltaL / sL;
@@ -150,7 +173,7 @@ function felt(stay: PreparedComponent, candidate: Lab, out: Costs): number {
   const dh = deltaH / sH;
   const apart = sqrt(dl * dl + dc * dc + dh * dh + rT * dc * dh); // CIEDE2000 eq. 22
   const besidePink = stay.lab.a > 0 && stay.hueDeg < 80 && hueReason(stay.lab, candidate) === 'too-green' ? m.greenBesidePink : 1;
-  const hue = (abs(dh) / m.hueStep) * besidePink * hueTouch(stay, deltaL);
+  const hue = (abs(dh) / m.hueStep) * besidePink * touch;
   // near-identical colours cannot clash: whatever differs fades in with the visible difference
   const visible = clamp01(apart / m.closeBelow);
   out.hue = atLeast(hue * visible);

@@ -53,7 +53,7 @@ export function besideAll(stay: Stay, school: School = 'share', model: RelationM
   const largest = Math.max(...stay.components.map((c) => c.share));
   const furnishing = stay.kind === 'furnishing';
   return stay.components.map(({ lab, share }) => ({
-    component: prepareComponent(lab, share, model),
+    component: prepareComponent(lab, share, model, furnishing),
     weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),
     mayAnswer: furnishing && school === 'answer',
   }));
