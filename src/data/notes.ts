@@ -6,8 +6,10 @@ import type { Sql } from './sql';
 export const listNotes = async (sql: Sql, visitId: string) =>
   z.array(noteRow).parse(
     await sql.query(
-      `select n.id, n.room_id, n.candidate_id, n.words, n.at, u.id is not null as undone
-       from note n join operation o on o.id = n.id left join note_undo u on u.note_id = n.id
+      `select n.id, n.room_id, n.candidate_id, n.words, n.at, coalesce(
+         (select r.removed from note_removal r join operation p on p.id = r.id where r.note_id = n.id order by p.seq desc limit 1),
+         false) as undone
+       from note n join operation o on o.id = n.id
        where n.room_id in (select id from room where visit_id = $1) order by o.seq`,
       [visitId],
     ),
@@ -25,10 +27,11 @@ export const insertNote = (sql: Sql, n: { id: string; roomId: string; candidateI
 export const noteExists = async (sql: Sql, id: string, roomId: string): Promise<boolean> =>
   (await sql.query(`select id from note where id = $1 and room_id = $2`, [id, roomId])).length > 0;
 
-/** Taking back twice is taking back once. */
-export const insertNoteUndo = (sql: Sql, u: { id: string; noteId: string; at: string }) =>
-  sql.query(`insert into note_undo (id, note_id, at) values ($1, $2, $3::timestamptz) on conflict (note_id) do nothing`, [
-    u.id,
-    u.noteId,
-    u.at,
+/** Taken away, or put back as it was: its words, its time. The last one holds. */
+export const insertNoteRemoval = (sql: Sql, r: { id: string; noteId: string; removed: boolean; at: string }) =>
+  sql.query(`insert into note_removal (id, note_id, removed, at) values ($1, $2, $3, $4::timestamptz)`, [
+    r.id,
+    r.noteId,
+    r.removed,
+    r.at,
   ]);

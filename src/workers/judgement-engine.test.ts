@@ -122,6 +122,7 @@ const ask: ShortlistRequest = {
   lookIn,
   stays: [travertine],
   schools: DEFAULT_SCHOOLS,
+  wish: null,
   wanted: { makers: [], families: [], strengths: [100, 50], lrv: [0, 100] },
 };
 const search = (change: Partial<ShortlistRequest['wanted']> = {}) =>

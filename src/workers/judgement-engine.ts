@@ -5,6 +5,7 @@ import { familyOf } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import type { Lab } from '@/core/colour/types';
 import { labAt, placesOf, type DeckCurves } from '@/core/formats/deck-curves';
+import { missingOf, prepareAffinity, type Affinity } from '@/core/judge/affinity';
 import { likelihoodOver, NEXT, nextSamples, type LikelihoodOf, type Sample } from '@/core/judge/next-sample';
 import type { Reason } from '@/core/judge/reasons';
 import { relation, type Relation } from '@/core/judge/relation';
@@ -170,13 +171,21 @@ type Around = {
   readonly stays: readonly JudgedStay[];
   readonly moments: readonly JudgedMoment[];
   readonly dimWhite: LightSchools['dimWhite'];
+  readonly affinityOf: (lab: Lab) => Affinity;
 };
 
 /** The best of either school on what a light does, as both look when it does it. */
 function bothWaysOf(ranked: readonly Ranked[], around: Around, foundOf: (ranked: Ranked) => Found): BothWays | null {
-  const { source, stays, moments, dimWhite } = around;
+  const { source, stays, moments, dimWhite, affinityOf } = around;
   const surfaceOf = (index: number) => ({ lab: source.labOf(index), reflectance: source.reflectanceOf(index) });
-  const ways = twoWays({ indices: ranked.map((r) => r.index), surfaceOf, stays: stays.map(surfaceStay), moments, dimWhite });
+  const ways = twoWays({
+    indices: ranked.map((r) => r.index),
+    surfaceOf,
+    stays: stays.map(surfaceStay),
+    moments,
+    dimWhite,
+    missing: (lab) => missingOf(affinityOf(lab)),
+  });
   const scene = ways && moments[ways.moment]!.scene;
   if (!ways || !scene) return null;
   const see = seenIn(scene);
@@ -192,7 +201,7 @@ const LIGHT_SHARE = 0.3;
 
 /** A whole deck against everything that stays in every telling light of the day. */
 export function* shortlist(
-  { day, lookIn, stays, schools, wanted }: ShortlistRequest,
+  { day, lookIn, stays, schools, wish, wanted }: ShortlistRequest,
   deck: DeckCurves,
   now: () => number,
 ): Steps<ShortlistAnswer | NoAnswer> {
@@ -203,6 +212,7 @@ export function* shortlist(
   const grey = yield* inPart(dayOf({ ...day, skies: 'overcast' }), LIGHT_SHARE / 2, LIGHT_SHARE);
   const moments = momentsToJudge({ clear, grey, zone: day.zone }, placeOf(room, lookIn.position), lookIn.scale);
   const judged = prepareJudgement(stays.map(surfaceStay), moments, schools);
+  const affinityOf = prepareAffinity(stays.map(surfaceStay), wish);
   const source = {
     count: placesOf(deck),
     labOf: (place: number) => labAt(deck, place),
@@ -210,19 +220,20 @@ export function* shortlist(
   };
   const from = now();
   const { ranked, costs, looked, drops } = yield* inPart(
-    shortlistSteps(source, judged, letsThrough(deck, wanted)),
+    shortlistSteps(source, judged, { wanted: letsThrough(deck, wanted), affinityOf }),
     LIGHT_SHARE,
     1,
   );
-  const foundOf = ({ index, cost, fit, link }: Ranked): Found => {
+  const foundOf = ({ index, cost, fit, link, affinity: { sharesWith } }: Ranked): Found => {
     const { l, a, b } = source.labOf(index);
     const weakest = link ? weakestOf(link, stays, moments) : null;
-    return { ...namedAt(deck, index), lab: [l, a, b], cost, fit, weakest };
+    const shares = sharesWith === undefined ? null : stays[sharesWith]!.name;
+    return { ...namedAt(deck, index), lab: [l, a, b], cost, fit, weakest, shares };
   };
   return {
     ok: true,
     found: ranked.map(foundOf),
-    bothWays: bothWaysOf(ranked, { source, stays, moments, dimWhite: schools.dimWhite }, foundOf),
+    bothWays: bothWaysOf(ranked, { source, stays, moments, dimWhite: schools.dimWhite, affinityOf }, foundOf),
     looked,
     drops: drops.map(({ link, count }) => ({ weakest: weakestOf(link, stays, moments), count })),
     moments: moments.map((m) => m.name),

@@ -3,6 +3,7 @@ import type { Family } from '@/core/colour/family';
 import type { LightSchools } from '@/core/judge/light-conflict';
 import type { Reason, Verdict } from '@/core/judge/reasons';
 import type { School, StayKind } from '@/core/judge/relation';
+import type { Wish } from '@/core/judge/wish';
 import type { Flag } from '@/core/appearance/readings';
 import type { JudgingLight } from '@/core/room/facing';
 import type { DayRequest, LookIn, NoAnswer, Progress, Swatch } from './protocol';
@@ -70,6 +71,8 @@ export type ShortlistRequest = {
   readonly lookIn: LookIn;
   readonly stays: readonly JudgedStay[];
   readonly schools: LightSchools;
+  /** What the client wants of the room; ranked for. */
+  readonly wish: Wish | null;
   readonly wanted: Wanted;
 };
 /** Where a colour is weakest, or why it was dropped. */
@@ -86,9 +89,11 @@ export type Found = {
   readonly lab: readonly [number, number, number];
   /** Of the weakest link; under 1 works, under 2 nearly. */
   readonly cost: number;
-  /** 0–100. */
+  /** 0–100: the cost, and what speaks for it (undertone shared, wish granted). */
   readonly fit: number;
   readonly weakest: Weakest | null;
+  /** The thing whose undertone it plainly shares. */
+  readonly shares: string | null;
 };
 /** A colour as it looks at a moment. */
 export type FoundLook = { readonly found: Found; readonly hex: string };

@@ -1,6 +1,7 @@
 import { lightOfTemperature } from '@/core/colour/illuminant';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
+import { prepareAffinity } from '@/core/judge/affinity';
 import { nextSamples } from '@/core/judge/next-sample';
 import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/room-score';
 import { shortlistSteps } from '@/core/judge/shortlist';
@@ -56,13 +57,15 @@ function deckOf(near: boolean): Surface[] {
 
 /** Runs the ranking to its end; answers the longest stretch between two of its steps, milliseconds. */
 function rank(near: boolean, deck: readonly Surface[]): number {
+  const things = stays(near);
   const steps = shortlistSteps(
     {
       count: COLOURS * STRENGTHS,
       labOf: (i) => deck[i % DISTINCT]!.lab,
       reflectanceOf: (i) => deck[i % DISTINCT]!.reflectance,
     },
-    prepareJudgement(stays(near), MOMENTS),
+    prepareJudgement(things, MOMENTS),
+    { affinityOf: prepareAffinity(things, 'warmer') },
   );
   let longest = 0;
   let from = performance.now();

@@ -63,7 +63,15 @@ describe('what is said while judging', () => {
     const { visitId, roomId, candidateId } = await madeUpVisit(db);
     const noteId = await doIt(db, { name: 'note.add', roomId, candidateId, words: ' Ask about the hall first. ' });
     await doIt(db, { name: 'note.add', roomId, candidateId: null, words: 'Blinds down.' });
-    await doIt(db, { name: 'note.remove', roomId, noteId });
+    const removal = (removed: boolean) => doIt(db, { name: 'note.remove', roomId, noteId, removed });
+    const [before] = (await roomOf(visitId)).notes;
+    await removal(true);
+    expect((await roomOf(visitId)).notes[0]).toEqual({ ...before, undone: true });
+    await removal(false);
+    expect((await roomOf(visitId)).notes[0]).toEqual(before);
+    await removal(true);
+    await removal(true);
+    await expect(db.query(`delete from note_removal`)).rejects.toMatchObject({ code: '55000' });
     expect((await roomOf(visitId)).notes).toMatchObject([
       { candidateId, words: 'Ask about the hall first.', undone: true },
       { candidateId: null, words: 'Blinds down.', undone: false },

@@ -65,6 +65,7 @@ test('after a verdict at most three things to look at next, a strength of what i
   page,
   demo,
 }) => {
+  await page.clock.setFixedTime(new Date('2026-09-23T12:05:00Z'));
   await openRoom(page, demo.url, 'Kitchen', 'Bench');
   const next = page.getByRole('group', { name: 'Look at next' });
   await page.keyboard.press('n');
@@ -78,6 +79,17 @@ test('after a verdict at most three things to look at next, a strength of what i
   const words = await proposals.allTextContents();
   const own = words.map((w) => / % of /.test(w));
   expect(own.indexOf(false) === -1 || own.lastIndexOf(true) < own.indexOf(false)).toBe(true);
+  // painted as it looks in the light at the cursor, like everything on the bench
+  const shade = () =>
+    proposals
+      .first()
+      .getByRole('img')
+      .evaluate((e) => getComputedStyle(e).backgroundColor);
+  const inLight = await shade();
+  await page.keyboard.press('v');
+  await expect.poll(shade).not.toBe(inLight);
+  await page.keyboard.press('v');
+  await expect.poll(shade).toBe(inLight);
   const before = (await recordOf(page)).candidates.length;
   const [id, strength] = (await proposals.first().getAttribute('data-proposal'))!.split('@');
   await page.keyboard.press('f');

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { allSaved, openRoom } from './demo';
+import { allSaved, openRoom, recordOf } from './demo';
 import { expect, test, type Page } from './server';
 
 const view = (page: Page, name: RegExp) =>
@@ -52,11 +52,14 @@ test('notes on a colour and on the room; one is taken away and put back', async 
   await page.getByRole('button', { name: 'Keep this note' }).click();
   const notes = page.getByRole('list', { name: 'Notes' });
   await expect(notes.getByRole('listitem')).toHaveCount(2);
+  await allSaved(page);
+  const before = await recordOf(page);
   await notes.getByRole('button', { name: /^Take away the note “The tap/ }).click();
   await expect(notes.getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(notes.getByText('The tap leaks.')).toBeVisible();
   await allSaved(page);
+  expect((await recordOf(page)).notes).toEqual(before.notes);
   await page.reload();
   await expect(notes.getByRole('listitem')).toHaveCount(2);
 });

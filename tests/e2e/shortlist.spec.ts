@@ -15,7 +15,9 @@ test('finds what could work, ranked, each with its weakest link, and takes one i
   await expect(ranked(page)).toBeVisible();
   await expect(page.getByText(/ dropped, of 1,\d\d\d colours and strengths/)).toBeVisible();
   await expect(page.getByText(/^Dropped for: .+ \(\d+\)/)).toBeVisible();
+  await expect(page.getByText('judged in 12 lights, ranked for “warmer”')).toBeVisible();
   const rows = ranked(page).locator('[data-found]');
+  await expect(rows.first()).toContainText('shares the undertone of');
   const fits = (await rows.locator('b.text-lg').allTextContents()).map(Number);
   expect(fits.length).toBeGreaterThan(10);
   expect([...fits].sort((p, q) => q - p)).toEqual(fits);
@@ -62,6 +64,39 @@ test('what was found is still there on the way back; a filter narrows the next s
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Stays', exact: true }).click();
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Deck', exact: true }).click();
   await expect(ranked(page)).toBeVisible();
+});
+
+test('the list is painted as in the deck or as it looks at the cursor', async ({ page, demo }) => {
+  await page.clock.setFixedTime(new Date('2026-09-23T12:05:00Z'));
+  await openSearch(page, demo.url, 'Hall');
+  await find(page).click();
+  const shades = () =>
+    ranked(page)
+      .getByRole('img', { name: /LRV/ })
+      .evaluateAll((all) => all.slice(0, 10).map((e) => (e as HTMLElement).dataset['patch']));
+  await expect(ranked(page)).toBeVisible();
+  await page.getByRole('radio', { name: 'As in the deck' }).click();
+  const inDeck = await shades();
+  await page.getByRole('radio', { name: /^As it looks at/ }).click();
+  await expect.poll(async () => (await shades()).every((hex, i) => hex !== inDeck[i])).toBe(true);
+  await page.getByRole('radio', { name: 'As in the deck' }).click();
+  await expect.poll(shades).toEqual(inDeck);
+});
+
+test('nothing moves under the finger when the deck arrives', async ({ page, demo }) => {
+  let letIn: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (letIn = resolve));
+  await page.route('**/api/deck', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await openRoom(page, demo.url, 'Hall', 'Deck');
+  const choice = page.getByRole('radio', { name: 'What could work here' });
+  await expect(page.getByRole('status').filter({ hasText: 'Reading the deck' })).toBeVisible();
+  const before = await choice.boundingBox();
+  letIn();
+  await expect(page.getByText('372 of 372 colours')).toBeVisible();
+  expect(await choice.boundingBox()).toEqual(before);
 });
 
 test('a search says how far it is and can be given up', async ({ page, demo }) => {

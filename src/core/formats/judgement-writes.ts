@@ -76,7 +76,7 @@ export const judgementWrites = [
     candidateId: id.nullable(),
     words: z.string().trim().min(1, 'Write something.').max(2000, 'At most 2,000 characters.'),
   }),
-  z.strictObject({ name: z.literal('note.remove'), roomId: id, noteId: id }),
+  z.strictObject({ name: z.literal('note.remove'), roomId: id, noteId: id, removed: z.boolean() }),
   /** The picture itself has been put down before, under the operation's id. */
   z.strictObject({
     name: z.literal('photo.add'),

@@ -7,6 +7,7 @@ import { reflectanceFromLab } from '../colour/reflectance';
 import type { Lab } from '../colour/types';
 import { DEFAULT_SCHOOLS, lightConflict, lightConflictOf, LIGHT_CONFLICT } from './light-conflict';
 import { relation } from './relation';
+import { missingOf, prepareAffinity } from './affinity';
 import { fitOf, prepareJudgement, roomScore, type JudgedMoment, type Surface, type SurfaceStay } from './room-score';
 import { SHORTLIST, shortlistSteps, type ShortlistDeck } from './shortlist';
 
@@ -211,16 +212,18 @@ function run(steps: ReturnType<typeof shortlistSteps>) {
 describe('the shortlist', () => {
   const deck = lineDeck(120);
   const room = prepareJudgement([travertine, trim], [DECK, SOUTH, NORTH]);
-  const { told, found } = run(shortlistSteps(deck, room));
+  const affinityOf = prepareAffinity([travertine, trim], 'lighter');
+  const { told, found } = run(shortlistSteps(deck, room, { affinityOf }));
 
   test('scores every colour as it would be scored alone, best first', () => {
     expect(found.ranked.length).toBeGreaterThan(5);
-    found.ranked.forEach(({ index, cost, fit, link }, place) => {
+    found.ranked.forEach(({ index, cost, fit, link, affinity }, place) => {
       const alone = roomScore({ lab: deck.labOf(index), reflectance: deck.reflectanceOf(index) }, room, SHORTLIST.giveUpAt);
       expect(cost).toBe(alone.cost);
       expect(link).toEqual(alone.link);
-      expect(fit).toBe(fitOf(cost));
-      expect(cost).toBeGreaterThanOrEqual(found.ranked[place - 1]?.cost ?? 0);
+      expect(affinity).toEqual(affinityOf(deck.labOf(index)));
+      expect(fit).toBe(fitOf(cost + missingOf(affinity)));
+      expect(fit).toBeLessThanOrEqual(found.ranked[place - 1]?.fit ?? 100);
     });
   });
 
@@ -235,14 +238,21 @@ describe('the shortlist', () => {
   test('tells progress from 0 on and leaves out what a filter took away', () => {
     expect(told[0]).toBe(0);
     expect(told).toHaveLength(Math.ceil(deck.count / SHORTLIST.batch));
-    const half = run(shortlistSteps(deck, room, (i) => i % 2 === 0)).found;
+    const half = run(shortlistSteps(deck, room, { affinityOf, wanted: (i) => i % 2 === 0 })).found;
     expect(half.ranked.every((r) => r.index % 2 === 0)).toBe(true);
     expect(half.costs[1]).toBeNaN();
   });
 
   test.each([0, 1])('a deck of %d', (count) => {
-    const few = run(shortlistSteps(lineDeck(count), room)).found;
+    const few = run(shortlistSteps(lineDeck(count), room, { affinityOf })).found;
     expect(few.costs).toHaveLength(count);
+  });
+
+  test('what a colour brings moves it in the ranking and never changes what works', () => {
+    const plain = run(shortlistSteps(deck, room, { affinityOf: prepareAffinity([], null) })).found;
+    expect(plain.looked).toEqual(found.looked);
+    expect([...plain.costs]).toEqual([...found.costs]);
+    expect(plain.ranked.map((r) => r.index)).not.toEqual(found.ranked.map((r) => r.index));
   });
 
   test('what is left in plain sight is told apart from what blends', () => {

@@ -111,5 +111,5 @@ function linkOf(
   return { kind: 'relation', moment, stay: place.stay, component: place.component, reason };
 }
 
-/** How well a colour fits, 0–100: 100 is no conflict anywhere, 50 the border of "nearly", 25 that of "no". The product's own scale. */
+/** How well a colour fits, 0–100: 100 costs nothing, each "nearly" halves it. The product's own scale. */
 export const fitOf = (cost: number): number => 100 * 2 ** -cost;

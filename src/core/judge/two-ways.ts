@@ -1,5 +1,6 @@
 import type { Flag } from '../appearance/readings';
 import type { LightSchools } from './light-conflict';
+import type { Lab } from '../colour/types';
 import { RELATION } from './model';
 import { prepareJudgement, roomScore, type JudgedMoment, type RoomScore, type Surface, type SurfaceStay } from './room-score';
 
@@ -21,16 +22,22 @@ type Asked = {
   readonly stays: readonly SurfaceStay[];
   readonly moments: readonly JudgedMoment[];
   readonly dimWhite: LightSchools['dimWhite'];
+  /** What a ranking adds to the cost of a colour for what it does not bring; nothing when left out. */
+  readonly missing?: (lab: Lab) => number;
 };
 
 /**
  * Where the schools part (correct the light, or embrace it): the best colour the light leaves alone beside the best one it turns. Undefined
  * when there is no such colour, or when no light turns any of them. Common practice: both are laid side by side as they would look.
  */
-export function twoWays({ indices, surfaceOf, stays, moments, dimWhite }: Asked): TwoWays | undefined {
+export function twoWays({ indices, surfaceOf, stays, moments, dimWhite, missing = () => 0 }: Asked): TwoWays | undefined {
   const under = (fightingLight: LightSchools['fightingLight']) => {
     const room = prepareJudgement(stays, moments, { dimWhite, fightingLight });
-    return (index: number) => ({ index, ...roomScore(surfaceOf(index), room, RELATION.noFrom) });
+    return (index: number) => {
+      const surface = surfaceOf(index);
+      const score = roomScore(surface, room, RELATION.noFrom);
+      return { index, ...score, rank: score.cost + missing(surface.lab) };
+    };
   };
   const [correct, embrace] = [under('correct'), under('embrace')];
   const strict = indices.map(correct);
@@ -43,8 +50,8 @@ export function twoWays({ indices, surfaceOf, stays, moments, dimWhite }: Asked)
   return { corrected: corrected.index, embraced: embraced.index, moment: embraced.at.moment, flag: embraced.at.flag };
 }
 
-/** The first of the cheapest that work, or nearly do. */
-const best = <T extends Pick<RoomScore, 'cost' | 'verdict'>>(scores: readonly T[]): T | undefined =>
+/** The first of the best ranked that work, or nearly do. */
+const best = <T extends Pick<RoomScore, 'verdict'> & { readonly rank: number }>(scores: readonly T[]): T | undefined =>
   scores
     .filter((s) => s.verdict !== 'no')
-    .reduce<T | undefined>((found, s) => (found === undefined || s.cost < found.cost ? s : found), undefined);
+    .reduce<T | undefined>((found, s) => (found === undefined || s.rank < found.rank ? s : found), undefined);

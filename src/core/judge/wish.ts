@@ -55,6 +55,21 @@ const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
   ],
 };
 
+const ramp = (v: number, from: number, full: number) => Math.max(0, Math.min(1, (v - from) / (full - from)));
+
+/** How far a wall colour grants each wish, 0–1. Lab (D65, 10°); own choice of figures, so that every one of {@link GRANTS} plainly does. */
+const DEGREES: Readonly<Record<Wish, (lab: Lab) => number>> = {
+  warmer: ({ a, b }) => ramp(b + a / 2, 2, 9),
+  // green, blue-green and blue, and not loud
+  calmer: (lab) => ramp(-lab.a - lab.b / 4, -1, 1.5) * ramp(chroma(lab), 20, 8),
+  lighter: ({ l }) => ramp(l, 78, 90),
+  deeper: ({ l }) => ramp(l, 62, 40),
+  'more-colour': (lab) => ramp(chroma(lab), 5, 14),
+};
+
+/** How far a wall colour grants a wish, 0–1. */
+export const grants = (wish: Wish, lab: Lab): number => DEGREES[wish](lab);
+
 /** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */
 const SOFT = { l: 91.5, chroma: 4.5 } as const;
 function softened(lab: Lab): Lab {

@@ -63,10 +63,18 @@ describe('what is shown before it is saved', () => {
       note,
       reading,
       operation({ name: 'pair.unpick', roomId: ROOM, pickId: pick.id }),
-      operation({ name: 'note.remove', roomId: ROOM, noteId: note.id }),
+      operation({ name: 'note.remove', roomId: ROOM, noteId: note.id, removed: true }),
       operation({ name: 'light.unread', roomId: ROOM, readingId: reading.id }),
     );
     expect([...back.picks, ...back.notes, ...back.readings].map((e) => e.undone)).toEqual([true, true, true]);
+  });
+
+  test('a note that is put back is as it was', () => {
+    const removal = (removed: boolean) => operation({ name: 'note.remove', roomId: ROOM, noteId: note.id, removed });
+    expect(after(base(), note, removal(true), removal(false)).notes).toEqual(after(base(), note).notes);
+    const once = after(base(), note, removal(true)).notes;
+    expect(after(base(), note, removal(true), removal(true)).notes).toEqual(once);
+    expect(once[0]!.undone).toBe(true);
   });
 
   test('what a room is set to follows the last write', () => {

@@ -13,8 +13,8 @@ const changeVerdict = (room: Room, verdictId: string, change: Partial<VerdictEve
 /** Adds an event unless it is there already: the server's answer may have come first. */
 const added = <T extends { readonly id: string }>(all: readonly T[], event: T): readonly T[] =>
   all.some((e) => e.id === event.id) ? all : [...all, event];
-const undone = <T extends { readonly id: string }>(all: readonly T[], id: string): readonly T[] =>
-  all.map((e) => (e.id === id ? { ...e, undone: true } : e));
+const undone = <T extends { readonly id: string }>(all: readonly T[], id: string, isUndone = true): readonly T[] =>
+  all.map((e) => (e.id === id ? { ...e, undone: isUndone } : e));
 
 const giveVerdict: Change<'verdict.give'> = (room, write, { id, at }) => {
   const candidate = room.candidates.find((c) => c.id === write.candidateId);
@@ -49,7 +49,7 @@ const CHANGES: { readonly [N in WriteName]?: Change<N> } = {
     ...room,
     notes: added(room.notes, { id, candidateId, words, at, undone: false }),
   }),
-  'note.remove': (room, write) => ({ ...room, notes: undone(room.notes, write.noteId) }),
+  'note.remove': (room, write) => ({ ...room, notes: undone(room.notes, write.noteId, write.removed) }),
   'room.wish': (room, { wish, words }) => ({ ...room, wish, wishWords: words }),
   'light.read': addReading,
   'light.unread': (room, write) => ({ ...room, readings: undone(room.readings, write.readingId) }),

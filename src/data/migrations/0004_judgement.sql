@@ -33,13 +33,16 @@ create table note (
   at timestamptz not null
 );
 create index note_room on note (room_id);
-create table note_undo (
+-- Taken away or put back; the last one holds.
+create table note_removal (
   id uuid primary key references operation (id),
-  note_id uuid not null unique references note (id),
+  note_id uuid not null references note (id),
+  removed boolean not null,
   at timestamptz not null
 );
+create index note_removal_note on note_removal (note_id);
 create trigger note_append_only before update or delete on note for each row execute function refuse_change();
-create trigger note_undo_append_only before update or delete on note_undo for each row execute function refuse_change();
+create trigger note_removal_append_only before update or delete on note_removal for each row execute function refuse_change();
 
 -- Photographs, turned upright, made smaller and freed of everything but the picture before they come here.
 create table photo (

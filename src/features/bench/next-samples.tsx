@@ -1,12 +1,15 @@
 'use client';
 
+import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import { Explain } from '@/ui/explain';
 import { Key } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { useKeys } from '@/ui/use-keys';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { sayColour } from '../shared/colour-entry';
+import { AlsoInLight, usePaint } from '../shared/in-light';
+import { offeredSwatch } from '../shared/room-day';
 import { useVisit } from '../shared/visit-context';
 import { sayRefusal } from '../shared/words';
 import type { Bench } from './use-bench';
@@ -24,19 +27,23 @@ function sayLike({ from, towards, deckColourId }: Proposed): string {
   return towards === 'about the same' ? `about the same as ${than}` : `${towards} than ${than}`;
 }
 
+const swatchId = (p: Proposed) => offeredSwatch(p, p.strength, p.lab).id;
+
 function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonly first: boolean; readonly onTake: () => void }) {
   const { lab, chance, rulesOut } = proposed;
+  const paint = usePaint();
   const like = sayLike(proposed);
+  const id = proposed.candidate?.id ?? swatchId(proposed);
   return (
     <li>
       <button
         type="button"
         onClick={onTake}
         title={like}
-        data-proposal={`${proposed.deckColourId}@${proposed.strength}`}
+        data-proposal={swatchId(proposed)}
         className="grid min-h-11 w-full cursor-pointer grid-cols-[3rem_1fr_auto] items-stretch gap-2.5 text-left hover:bg-raised"
       >
-        <Patch hex={hexOf(lab)} label={sayColour(lab)} />
+        <Patch hex={paint(id, lab)} label={sayColour(lab)} />
         <span className="min-w-0 self-center leading-tight">
           <span className="block truncate">
             <b>{sayWhat(proposed)}</b>
@@ -56,6 +63,10 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
 export function NextSamples({ bench }: { readonly bench: Bench }) {
   const { save } = useVisit();
   const { said, busy, failed, proposals, possible } = useProposals(bench.room);
+  const fetched = useMemo(
+    () => (proposals ?? []).filter((p) => !p.atHand).map((p) => offeredSwatch(p, p.strength, p.lab)),
+    [proposals],
+  );
   const take = async (proposed: Proposed) => {
     if (proposed.candidate) return bench.setCandidateId(proposed.candidate.id);
     const { deckColourId, strength } = proposed;
@@ -83,11 +94,13 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
       {!said && <p className="text-sm text-soft">Proposals come with the first verdict.</p>}
       {said && failed && <p className="text-sm">They could not be computed on this device.</p>}
       {said && !failed && !proposals && <p className="text-sm text-soft">computing…</p>}
-      <ul className="grid">
-        {proposals?.map((p, i) => (
-          <Row key={`${p.deckColourId}@${p.strength}`} proposed={p} first={i === 0} onTake={() => void take(p)} />
-        ))}
-      </ul>
+      <AlsoInLight roomId={bench.room.id} swatches={fetched}>
+        <ul className="grid">
+          {proposals?.map((p, i) => (
+            <Row key={swatchId(p)} proposed={p} first={i === 0} onTake={() => void take(p)} />
+          ))}
+        </ul>
+      </AlsoInLight>
     </div>
   );
 }

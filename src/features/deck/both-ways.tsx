@@ -20,7 +20,7 @@ export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
     { ...embraced, title: 'Embrace it', says: `goes ${FLAG_NAMES[flag]}` },
   ];
   return (
-    <section aria-label="Two ways with the light" className="mt-3">
+    <section aria-label="Two ways with the light" className="mt-2">
       <p className="mb-1">
         <b>The light turns colours here</b> <span className="text-soft">· as both look, {moment}</span>
       </p>
@@ -37,7 +37,7 @@ export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
               onClick={() => inList && onChoose(inList)}
               className="cursor-pointer text-left hover:bg-raised"
             >
-              <Patch hex={hex} label={sayColour({ l, a, b })} className="h-20" />
+              <Patch hex={hex} label={sayColour({ l, a, b })} className="h-16" />
               <span className="block px-2 py-1 text-sm leading-tight">
                 <b>{title}:</b> {name}
                 <span className="block text-soft">{says}</span>

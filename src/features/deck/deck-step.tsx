@@ -30,7 +30,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
       <div className="px-5 pt-4">
         <StepTitle
           title={`${room.name}: the deck`}
-          aside={colours && `${shown.length} of ${colours.length} colours · ${room.candidates.length} in this room`}
+          under={`${colours ? `${shown.length} of ${colours.length} colours` : 'reading the deck…'} · ${room.candidates.length} in this room`}
         >
           <ChoiceRow
             label="What is shown"
@@ -41,7 +41,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
               { value: 'shortlist', label: 'What could work here' },
             ]}
           />
-          {view === 'deck' && <ShownSwitch />}
+          <ShownSwitch />
           <a href="/decks" className={buttonClass()}>
             Decks in and out
           </a>
@@ -52,7 +52,11 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           )}
         </StepTitle>
       </div>
-      {deck.state === 'loading' && <p className="px-5 text-soft">Reading the deck…</p>}
+      {deck.state === 'loading' && (
+        <p className="px-5 text-soft" role="status">
+          Reading the deck…
+        </p>
+      )}
       {deck.state === 'failed' && (
         <div className="grid justify-items-start gap-3 px-5">
           <FieldError>The deck could not be read.</FieldError>

@@ -67,7 +67,7 @@ export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
     element.height = height * ratio;
     context.scale(ratio, ratio);
     const { x, y } = scales(axis, width, height);
-    const ink = getComputedStyle(element).color;
+    const { color: ink, fontFamily } = getComputedStyle(element);
     context.strokeStyle = ink;
     context.globalAlpha = 0.35;
     context.beginPath();
@@ -75,7 +75,7 @@ export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
     context.lineTo(x(0), height - MARGIN.bottom);
     context.stroke();
     context.globalAlpha = 1;
-    context.font = '12px sans-serif';
+    context.font = `12px ${fontFamily}`;
     context.fillStyle = ink;
     context.textAlign = 'right';
     for (const lrv of LRV_TICKS) context.fillText(String(lrv), MARGIN.left - 8, y(lightnessOfLrv(lrv)) + 4);
@@ -117,7 +117,7 @@ export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
         data-patch="plot"
         aria-label={`Lean from ${name} against depth: ${works} work, ${nearly} nearly, ${no} dropped; the numbered circles are what stays`}
         onClick={choose}
-        className="h-64 w-full cursor-crosshair bg-raised text-ink"
+        className="h-[clamp(10rem,24vh,20rem)] w-full cursor-crosshair bg-raised text-ink"
       />
       <figcaption className="flex justify-between text-sm text-soft">
         <span>

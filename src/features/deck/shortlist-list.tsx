@@ -1,7 +1,7 @@
 'use client';
 
 import { Check, Plus } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import { verdictOf } from '@/core/judge/relation';
@@ -9,9 +9,11 @@ import type { Room } from '@/core/record/types';
 import { Button } from '@/ui/button';
 import { Patch, PatchStack } from '@/ui/patch';
 import type { Found } from '@/workers/judgement-protocol';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { sayColour } from '../shared/colour-entry';
 import type { DeckColour } from '../shared/deck-data';
-import { sayWeakest } from '../shared/say-judgement';
+import { AlsoInLight, usePaint } from '../shared/in-light';
+import { offeredSwatch } from '../shared/room-day';
+import { sayFound } from '../shared/say-judgement';
 import { VERDICT_WORDS } from '../shared/verdict-words';
 import { useVisit } from '../shared/visit-context';
 import { VisitLink } from '../shared/where';
@@ -28,14 +30,20 @@ type RowProps = {
 };
 
 /** Largest components of everything that stays, to touch the colour. */
-const beside = (room: Room) =>
+const beside = (room: Room, paint: ReturnType<typeof usePaint>) =>
   room.stays.map((stay) => {
     const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
-    return { hex: hexOf(largest.colour.lab), share: 1, label: stay.name };
+    return { hex: paint(largest.id, largest.colour.lab), share: 1, label: stay.name };
   });
+
+const swatchOf = (found: Found) => {
+  const [l, a, b] = found.lab;
+  return offeredSwatch(found, found.strength, { l, a, b });
+};
 
 function Row({ room, found, colour, chosen, onChoose }: RowProps) {
   const { visit, save } = useVisit();
+  const paint = usePaint();
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (chosen) row.current?.scrollIntoView({ block: 'nearest' });
@@ -51,16 +59,16 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
     <li
       ref={row}
       data-found={`${colour.code}/${found.strength}`}
-      className={`grid grid-cols-[8.5rem_1fr_auto_auto] items-center gap-x-3 border-b border-line ${chosen ? 'bg-raised' : ''}`}
+      className={`grid min-h-16 grid-cols-[8.5rem_1fr_auto_auto] items-center gap-x-3 border-b border-line ${chosen ? 'bg-raised' : ''}`}
     >
       <button
         type="button"
         aria-label={`Show ${colour.name} ${found.strength} % in the plot`}
         onClick={onChoose}
-        className="flex h-14 cursor-pointer"
+        className="flex cursor-pointer self-stretch"
       >
-        <PatchStack parts={beside(room)} className="w-12" />
-        <Patch hex={hexOf({ l, a, b })} label={sayColour({ l, a, b })} className="flex-1" />
+        <PatchStack parts={beside(room, paint)} className="w-12" />
+        <Patch hex={paint(swatchOf(found).id, { l, a, b })} label={sayColour({ l, a, b })} className="flex-1" />
       </button>
       <div className="min-w-0">
         <p className="truncate">
@@ -71,8 +79,8 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
             {colour.maker} {colour.code}
           </span>
         </p>
-        <p className="truncate text-sm text-soft" title={sayWeakest(found.weakest)}>
-          {sayWeakest(found.weakest)}
+        <p className="line-clamp-2 text-sm leading-tight text-soft" title={sayFound(found)}>
+          {sayFound(found)}
         </p>
       </div>
       <p className="text-right leading-tight">
@@ -108,26 +116,30 @@ type Props = {
 export function ShortlistList({ room, found, colours, chosen, onChoose }: Props) {
   const [more, setMore] = useState(false);
   const at = chosen ? found.indexOf(chosen) : 0;
-  const shown = more || at >= FIRST ? found : found.slice(0, FIRST);
+  const all = more || at >= FIRST;
+  const shown = useMemo(() => (all ? found : found.slice(0, FIRST)), [all, found]);
+  const swatches = useMemo(() => shown.map(swatchOf), [shown]);
   return (
     <div className="min-h-0 overflow-auto">
-      <ol aria-label="Ranked">
-        {shown.map((f) => {
-          const colour = colours.get(f.deckColourId);
-          return (
-            colour && (
-              <Row
-                key={`${f.deckColourId}@${f.strength}`}
-                room={room}
-                found={f}
-                colour={colour}
-                chosen={f === chosen}
-                onChoose={() => onChoose(f)}
-              />
-            )
-          );
-        })}
-      </ol>
+      <AlsoInLight roomId={room.id} swatches={swatches}>
+        <ol aria-label="Ranked">
+          {shown.map((f) => {
+            const colour = colours.get(f.deckColourId);
+            return (
+              colour && (
+                <Row
+                  key={`${f.deckColourId}@${f.strength}`}
+                  room={room}
+                  found={f}
+                  colour={colour}
+                  chosen={f === chosen}
+                  onChoose={() => onChoose(f)}
+                />
+              )
+            );
+          })}
+        </ol>
+      </AlsoInLight>
       {shown.length < found.length && (
         <Button look="quiet" onClick={() => setMore(true)}>
           Show all {found.length}

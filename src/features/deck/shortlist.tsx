@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { buttonClass } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { EmptyState } from '@/ui/step-title';
+import { WISH_WORDS, type Wish } from '@/core/judge/wish';
 import type { Found, ShortlistAnswer } from '@/workers/judgement-protocol';
 import type { DeckColour } from '../shared/deck-data';
 import { Fights } from '../shared/fights';
@@ -19,7 +20,7 @@ import { useShortlist, type ShortlistSearch } from './use-shortlist';
 const counted = (n: number) => n.toLocaleString('en-GB');
 
 /** How many work, how many nearly, and what most of the rest was dropped for. */
-function Counts({ answer }: { readonly answer: ShortlistAnswer }) {
+function Counts({ answer, wish }: { readonly answer: ShortlistAnswer; readonly wish: Wish | null }) {
   const { works, nearly, no } = answer.looked;
   return (
     <div className="min-w-64 flex-1">
@@ -28,9 +29,9 @@ function Counts({ answer }: { readonly answer: ShortlistAnswer }) {
         {` · ${counted(nearly)} nearly · ${counted(no)} dropped, of ${counted(works + nearly + no)} colours and strengths · `}
         <Explain
           label="Fit"
-          why={`The weakest link over everything that stays and every light decides: 100 is no conflict anywhere, from 50 on it works, under 25 it does not. Judged ${answer.moments.join('; ')}. The ranking took ${(answer.rankedInMs / 1000).toFixed(1)} s.`}
+          why={`The weakest link over everything that stays and every light decides whether a colour works, nearly does or does not. What is left is ranked by it and by what speaks for a colour: the undertone of what stays that it shares, whether it is a colour for four walls or an accent${wish ? `, and what the client wants: ${WISH_WORDS[wish]}` : ''}. 100 has all of that and no conflict anywhere. Judged ${answer.moments.join('; ')}. The ranking took ${(answer.rankedInMs / 1000).toFixed(1)} s.`}
         >
-          judged in {answer.moments.length} lights
+          judged in {answer.moments.length} lights{wish && `, ranked for “${WISH_WORDS[wish]}”`}
         </Explain>
       </p>
       {works === 0 && answer.found.length > 0 && (
@@ -89,13 +90,13 @@ type OutcomeProps = { readonly search: ShortlistSearch; readonly colours: readon
 /** The button with how far it is, and what came of it. */
 function Outcome({ search, colours }: OutcomeProps) {
   const { asked, found } = search;
-  const answer = asked && found.state === 'done' ? found.value : undefined;
+  const answer = found.state === 'done' ? found.value : undefined;
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2">
         <SearchButton search={search} />
         {asked && found.state === 'computing' && <Working share={found.share} />}
-        {answer && <Counts answer={answer} />}
+        {asked && answer && <Counts answer={answer} wish={asked.wish} />}
       </div>
       {!asked && (
         <EmptyState title="Find what could work here">
@@ -104,7 +105,7 @@ function Outcome({ search, colours }: OutcomeProps) {
         </EmptyState>
       )}
       {asked && found.state === 'failed' && <p role="alert">{found.says}</p>}
-      {answer && <FoundColours search={search} answer={answer} colours={colours} />}
+      {asked && answer && <FoundColours search={search} answer={answer} colours={colours} />}
     </>
   );
 }

@@ -46,13 +46,13 @@ export function useShortlist(roomId: string, deckName: string) {
     const stays = room.stays.map(judgedStay);
     // the search looks through its own lights: neither the ribbon's sky nor its lamps change it
     const through = { day: { ...day, skies: 'clear' as const }, lookIn: { ...lookIn, lampsOn: false } };
-    change({ filter, request: { ...through, stays, schools: visit.schools, wanted: filter } });
+    change({ filter, request: { ...through, stays, schools: visit.schools, wish: room.wish, wanted: filter } });
   };
   return {
     room,
     filter,
     setFilter: (next: ShortlistFilter) => change({ filter: next, request }),
-    asked: request !== undefined,
+    asked: request,
     found,
     search,
     cancel: () => change({ filter, request: undefined }),

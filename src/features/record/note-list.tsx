@@ -18,8 +18,9 @@ type Props = {
 export function NoteList({ roomId, notes, about, small = false }: Props) {
   const { visit, say } = useVisit();
   const remove = (note: Note) => {
-    say({ name: 'note.remove', roomId, noteId: note.id });
-    const back = () => void say({ name: 'note.add', roomId, candidateId: note.candidateId, words: note.words });
+    const set = (removed: boolean) => say({ name: 'note.remove', roomId, noteId: note.id, removed });
+    set(true);
+    const back = () => void set(false);
     toast('Note taken away', { action: { label: 'Put it back', onClick: back } });
   };
   if (notes.length === 0) return null;

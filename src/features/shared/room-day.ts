@@ -60,7 +60,7 @@ export const judgedStay = ({ id, name, kind, school, components }: RecordedStay)
   components: components.map((c) => ({ ...colourSwatch(c.id, c.colour), name: c.name, share: c.share })),
 });
 export const candidateSwatch = (c: Candidate): Swatch => ({ id: c.id, lab: [c.lab.l, c.lab.a, c.lab.b], spectrum: c.spectrum });
-export const offeredSwatch = (c: Candidate, strength: number, lab: Candidate['lab']): Swatch => ({
+export const offeredSwatch = (c: Pick<Candidate, 'deckColourId'>, strength: number, lab: Candidate['lab']): Swatch => ({
   id: `${c.deckColourId}@${strength}`,
   lab: [lab.l, lab.a, lab.b],
 });
@@ -89,14 +89,21 @@ export function useLookIn(room: Room, scale: number): LookIn {
   return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
 }
 
-/** Looks of all swatches of a room through the day, by id. */
-export function useRoomBands(roomId: string) {
+/** Looks of some colours in a room through the day, by id. */
+export function useLooksOf(roomId: string, swatches: readonly Swatch[]) {
   const room = useRoom(roomId);
   const { request } = useDayRequest(roomId);
   const lookIn = useLookIn(room, useScale(roomId));
+  return useBands(swatches.length > 0 ? { day: request, swatches, lookIn } : undefined);
+}
+
+const NOTHING: readonly Swatch[] = [];
+
+/** Looks of all swatches of a room through the day, by id. */
+export function useRoomBands(roomId: string) {
+  const room = useRoom(roomId);
   const swatches = useMemo(() => swatchesOf(room), [room]);
-  const asked = swatches.length > 1 ? { day: request, swatches, lookIn } : undefined;
-  return useBands(asked);
+  return useLooksOf(roomId, swatches.length > 1 ? swatches : NOTHING); // the paper alone is nothing to look at
 }
 
 /** The correction by the light meter that is in force in a room; 1 without. */

@@ -1,7 +1,7 @@
 import type { judgementWrites } from '@/core/formats/judgement-writes';
 import type { z } from 'zod';
 import { insertLightReading, insertLightReadingUndo, lightReadingExists, setCalibrated } from '@/data/light-readings';
-import { insertNote, insertNoteUndo, noteExists } from '@/data/notes';
+import { insertNote, insertNoteRemoval, noteExists } from '@/data/notes';
 import { insertPhoto, retirePhoto, updatePhoto } from '@/data/photos';
 import { insertPick, insertPickUndo, pickExists } from '@/data/picks';
 import { retireScheme, upsertScheme } from '@/data/schemes';
@@ -55,7 +55,7 @@ export const JUDGEMENT_HANDLERS: { readonly [N in JudgementName]: Handler<N> } =
   },
   async 'note.remove'(sql, w, { id, at }) {
     if (!(await noteExists(sql, w.noteId, w.roomId))) refuse({ reason: 'not-found', what: 'note' });
-    await insertNoteUndo(sql, { id, noteId: w.noteId, at });
+    await insertNoteRemoval(sql, { id, noteId: w.noteId, removed: w.removed, at });
   },
   async 'photo.add'(sql, { roomId, width, height, settings }, { id, at, file }) {
     await mustExist(sql, roomId);
