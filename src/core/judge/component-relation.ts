@@ -25,10 +25,27 @@ export type PreparedComponent = {
   readonly easiness: number;
   /** How much it is a clean white that any colour sets off, 0–1. */
   readonly crispness: number;
+  /** Leans pink, by which a green lean is felt more. */
+  readonly pink: boolean;
   /** A clean white, beside which a yellower one looks dirty. */
   readonly clean: boolean;
   /** Chroma its depth family would have, 0 for a furnishing, times the square root of the room left to white. */
   readonly familyChroma: number;
+};
+
+/** A candidate with everything that does not depend on what it is held against worked out. */
+export type PreparedCandidate = {
+  readonly lab: Lab;
+  readonly chroma: number;
+  /** Square root of the room for chroma left at its lightness. */
+  readonly rootRoom: number;
+  /** How far it has a hue to conflict with, 0–1. */
+  readonly committed: number;
+  /** How far being weak makes it lifeless, 0–1: only pale colours are. */
+  readonly pale: number;
+  /** How far it counts as an off-white, 0–1. */
+  readonly whiteness: number;
+  readonly clean: boolean;
 };
 
 export const noCosts = (): Costs => ({ hue: 0, tooStrong: 0, tooWeak: 0, dirty: 0, dated: 0, close: 0 });
@@ -62,7 +79,22 @@ export function prepareComponent(lab: Lab, share: number, m: RelationModel, furn
     easiness: m.easyLeast + (1 - m.easyLeast) * ramp(lab.l, 15, m.easyBelow),
     crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 3 * m.cleanWhiteChroma, m.cleanWhiteChroma),
     clean: isClean(lab.l, c, m),
+    pink: lab.a > 0 && hueDeg(lab) < 80,
     familyChroma: furnishing ? 0 : c / sqrt(roomForChroma(lab.l)),
+  };
+}
+
+/** A candidate made ready for many components. Lab of the same light as theirs (D65, 10°, or corresponding). */
+export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate {
+  const c = sqrt(lab.a * lab.a + lab.b * lab.b);
+  return {
+    lab,
+    chroma: c,
+    rootRoom: sqrt(roomForChroma(lab.l)),
+    committed: ramp(c, m.hueCandidateFrom, m.hueCandidateFull),
+    pale: ramp(lab.l, m.weakFrom, m.weakFull),
+    whiteness: ramp(lab.l, m.offWhiteL, m.offWhiteFullL),
+    clean: isClean(lab.l, c, m),
   };
 }
 
@@ -71,8 +103,8 @@ export function prepareComponent(lab: Lab, share: number, m: RelationModel, furn
  * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet.
  */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
-  const c = chroma(candidate);
-  const same = min(1, c / max(chroma(stay), 1e-9));
+  const c = sqrt(candidate.a * candidate.a + candidate.b * candidate.b);
+  const same = min(1, c / max(sqrt(stay.a * stay.a + stay.b * stay.b), 1e-9));
   const pinker = 1.5 * (candidate.a - same * stay.a); // the CIEDE2000 stretch of a* near grey
   const yellower = candidate.b - same * stay.b;
   if (abs(pinker) < abs(yellower)) {
@@ -83,32 +115,30 @@ export function hueReason(stay: Lab, candidate: Lab): Reason {
   return c < 8 ? 'too-violet' : 'too-pink';
 }
 
-function strengthCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
+function strengthCosts(stay: PreparedComponent, { lab, chroma: c, rootRoom, pale }: PreparedCandidate, out: Costs): void {
   const m = stay.model;
   const excess = c - (m.strongAllowance + m.strongGrowth * stay.chroma);
   if (excess > 0) {
     out.tooStrong = (excess / m.strongStep) * stay.easiness * (1 - stay.crispness);
     return;
   }
-  const touch = candidate.l < stay.lab.l ? 1 : nearness(candidate.l - stay.lab.l, m.weakDepth);
-  const lack = stay.familyChroma * sqrt(roomForChroma(candidate.l)) * (1 - m.weakSlack) - c;
-  out.tooWeak = (max(0, lack) / m.weakStep) * touch * stay.easiness * ramp(candidate.l, m.weakFrom, m.weakFull);
+  const lack = stay.familyChroma * rootRoom * (1 - m.weakSlack) - c;
+  if (lack <= 0) return;
+  const touch = lab.l < stay.lab.l ? 1 : nearness(lab.l - stay.lab.l, m.weakDepth);
+  out.tooWeak = (lack / m.weakStep) * touch * stay.easiness * pale;
 }
 
-/** How much a lightness counts as an off-white's, 0–1. */
-const whiteness = (l: number, m: RelationModel) => ramp(l, m.offWhiteL, m.offWhiteFullL);
-
-/** White by white: the yellower and darker of two whites looks dirty, or makes the other look dated. */
-function whiteCosts(stay: PreparedComponent, candidate: Lab, c: number, out: Costs): void {
+/** White by white: the yellower of two whites looks dirty, or makes the other look dated. */
+function whiteCosts(stay: PreparedComponent, { lab, whiteness, clean }: PreparedCandidate, out: Costs): void {
   const m = stay.model;
-  if (candidate.l < m.offWhiteL) return;
-  const yellower = candidate.b - stay.lab.b;
+  if (lab.l < m.offWhiteL) return;
+  const yellower = lab.b - stay.lab.b;
   if (stay.clean && yellower > 0) {
-    const darker = ramp(candidate.l, stay.lab.l + m.dirtyLighter, stay.lab.l);
-    out.dirty = (darker * whiteness(candidate.l, m) * max(0, yellower - m.dirtyFrom)) / m.dirtyStep;
+    const darker = ramp(lab.l, stay.lab.l + m.dirtyLighter, stay.lab.l);
+    out.dirty = (darker * whiteness * max(0, yellower - m.dirtyFrom)) / m.dirtyStep;
     return;
   }
-  if (yellower < 0 && isClean(candidate.l, c, m) && candidate.l >= stay.lab.l - 1)
+  if (yellower < 0 && clean && lab.l >= stay.lab.l - 1)
     out.dated = (ramp(stay.lab.l, m.datedFrom, m.offWhiteL) * -yellower) / m.datedStep;
 }
 
@@ -125,22 +155,33 @@ function sharing(stay: PreparedComponent, candidate: Lab): number {
 }
 
 /** How far a hue conflict counts beside a component: by depth, by how much of a hue both have, and by what they share. */
-function hueTouch(stay: PreparedComponent, candidate: Lab, c: number): number {
+function hueTouch(stay: PreparedComponent, { lab, chroma: c, committed }: PreparedCandidate): number {
   const m = stay.model;
-  const touch = nearness(candidate.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
-  const hues = stay.committed * ramp(c, m.hueCandidateFrom, m.hueCandidateFull);
-  return hues * touch * stay.easiness * (1 - m.sharedRelief * sharing(stay, candidate));
+  const hues = stay.committed * committed;
+  if (hues === 0) return 0;
+  const touch = nearness(lab.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
+  return hues * touch * stay.easiness * (1 - m.sharedRelief * sharing(stay, lab));
 }
 
-/** A hue difference is never more than this: CIEDE2000 stretches a* by at most 1.5, and ΔH′ is part of the distance in the plane. */
-function mostHue(stay: PreparedComponent, candidate: Lab, c: number): number {
-  const da = 1.5 * (candidate.a - stay.lab.a);
-  const db = candidate.b - stay.lab.b;
-  return min(3 * sqrt(c * stay.chroma), sqrt(da * da + db * db));
+const POW25_7 = 25 ** 7;
+
+/** ΔH′ of CIEDE2000 without its angles: 2 (C′₁ C′₂ − the scalar product); over SH, which is at least 1, the hue difference is no more. */
+function mostHue(stay: PreparedComponent, { lab, chroma: c }: PreparedCandidate): number {
+  const mean = (stay.chroma + c) / 2;
+  const mean2 = mean * mean;
+  const mean7 = mean2 * mean2 * mean2 * mean;
+  const g = 1.5 - 0.5 * sqrt(mean7 / (mean7 + POW25_7));
+  const a1 = g * stay.lab.a;
+  const a2 = g * lab.a;
+  const { b: b1 } = stay.lab;
+  const { b: b2 } = lab;
+  return sqrt(max(0, 2 * (sqrt((a1 * a1 + b1 * b1) * (a2 * a2 + b2 * b2)) - a1 * a2 - b1 * b2)));
 }
 
 /** The largest lightness weight of CIEDE2000, at L* 0 and 100. */
 const MOST_SL = 1.75;
+/** Room for the rounding of a bound against what is bounded. */
+const ROUNDING = 1e-9;
 
 /**
  * What a candidate costs beside one component: writes each kind into `out` and answers all of them together, which add like the parts of a
@@ -148,31 +189,31 @@ const MOST_SL = 1.75;
  *
  * @param above answers 0, and leaves `out` unfinished, when the cost is surely not above this
  */
-export function costsBeside(stay: PreparedComponent, candidate: Lab, out: Costs, above = -1): number {
+export function costsBeside(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs, above = -1): number {
   const m = stay.model;
-  const c = sqrt(candidate.a * candidate.a + candidate.b * candidate.b);
-  const deltaLightness = candidate.l - stay.lab.l;
   out.tooStrong = out.tooWeak = out.dirty = out.dated = out.close = 0;
-  strengthCosts(stay, candidate, c, out);
-  whiteCosts(stay, candidate, c, out);
-  const touch = hueTouch(stay, candidate, c);
-  const hueScale = (touch / m.hueStep) * m.greenBesidePink;
-  const mayBlend = stay.share >= m.largeShare && abs(deltaLightness) < m.closeBelow * MOST_SL;
+  strengthCosts(stay, candidate, out);
+  whiteCosts(stay, candidate, out);
+  const touch = hueTouch(stay, candidate);
+  const mayBlend = stay.share >= m.largeShare && abs(candidate.lab.l - stay.lab.l) < m.closeBelow * MOST_SL;
   const others = out.tooStrong * out.tooStrong + out.tooWeak * out.tooWeak + out.dirty * out.dirty + out.dated * out.dated;
-  const most = hueScale * mostHue(stay, candidate, c);
-  if (most * most + others + (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0) <= above * abs(above)) return 0;
+  const left = above * abs(above) - others - (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0);
+  if (left >= 0) {
+    const most = touch === 0 ? 0 : (touch / m.hueStep) * m.greenBesidePink * (mostHue(stay, candidate) + ROUNDING);
+    if (most * most <= left) return 0;
+  }
   return felt(stay, candidate, touch, out);
 }
 
 /** Finishes the costs that {@link costsBeside} has begun: hue, what is visible at all, and blending. */
-function felt(stay: PreparedComponent, candidate: Lab, touch: number, out: Costs): number {
+function felt(stay: PreparedComponent, candidate: PreparedCandidate, touch: number, out: Costs): number {
   const m = stay.model;
-  const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(stay.lab, candidate);
+  const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(stay.lab, candidate.lab);
   const dl = deltaL / sL;
   const dc = deltaC / sC;
   const dh = deltaH / sH;
   const apart = sqrt(dl * dl + dc * dc + dh * dh + rT * dc * dh); // CIEDE2000 eq. 22
-  const besidePink = stay.lab.a > 0 && stay.hueDeg < 80 && hueReason(stay.lab, candidate) === 'too-green' ? m.greenBesidePink : 1;
+  const besidePink = stay.pink && hueReason(stay.lab, candidate.lab) === 'too-green' ? m.greenBesidePink : 1;
   const hue = (abs(dh) / m.hueStep) * besidePink * touch;
   // near-identical colours cannot clash: whatever differs fades in with the visible difference
   const visible = clamp01(apart / m.closeBelow);

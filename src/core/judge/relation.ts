@@ -6,8 +6,10 @@ import {
   conflictsOf,
   costsBeside,
   noCosts,
+  prepareCandidate,
   prepareComponent,
   type Conflict,
+  type PreparedCandidate,
   type PreparedComponent,
 } from './component-relation';
 import { RELATION, type RelationModel } from './model';
@@ -66,19 +68,19 @@ const SCRATCH = noCosts();
  *
  * @param above 0 may stand for any cost that is not above this
  */
-export function costOf(beside: Beside, candidate: Lab, above = -1): number {
+export function costOf(beside: Beside, candidate: PreparedCandidate, above = -1): number {
   const { component, weight, mayAnswer } = beside;
-  if (mayAnswer && answers(component, candidate)) return 0;
+  if (mayAnswer && answers(component, candidate.lab)) return 0;
   return weight * costsBeside(component, candidate, SCRATCH, above / weight);
 }
 
 /** The conflicts behind {@link costOf}, weighted, strongest first. */
-export function conflictsWith(beside: Beside, candidate: Lab): Conflict[] {
+export function conflictsWith(beside: Beside, candidate: PreparedCandidate): Conflict[] {
   const { component, weight, mayAnswer } = beside;
-  if (mayAnswer && answers(component, candidate)) return [];
+  if (mayAnswer && answers(component, candidate.lab)) return [];
   const costs = noCosts();
   costsBeside(component, candidate, costs);
-  return conflictsOf(component.lab, candidate, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
+  return conflictsOf(component.lab, candidate.lab, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
 }
 
 /** The verdict of a cost. */
@@ -94,11 +96,12 @@ export const verdictOf = (cost: number, model: RelationModel = RELATION): Verdic
  */
 export function relation(stay: Stay, candidate: Lab, school: School = 'share', model: RelationModel = RELATION): Relation {
   if (stay.components.length === 0) throw new RangeError('a thing that stays needs at least one component');
+  const prepared = prepareCandidate(candidate, model);
   const found = besideAll(stay, school, model).map((beside, i) => ({
     name: stay.components[i]!.name,
     lab: stay.components[i]!.lab,
-    cost: costOf(beside, candidate),
-    conflicts: conflictsWith(beside, candidate),
+    cost: costOf(beside, prepared),
+    conflicts: conflictsWith(beside, prepared),
   }));
   const worst = found.reduce((p, q) => (q.cost > p.cost ? q : p));
   const verdict = verdictOf(worst.cost, model);

@@ -3,6 +3,7 @@ import { readIn, type Reads, type SceneLight } from '../appearance/scene';
 import { correspondingIn } from '../colour/corresponding';
 import type { Lab } from '../colour/types';
 import { DEFAULT_SCHOOLS, lightConflictOf, type LightSchools } from './light-conflict';
+import { prepareCandidate } from './component-relation';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 import { besideAll, conflictsWith, costOf, verdictOf, type Beside, type School, type Stay } from './relation';
@@ -81,9 +82,9 @@ export function roomScore(candidate: Surface, room: PreparedJudgement, giveUpAt 
   let at: { readonly moment: number; readonly place: Place | undefined; readonly flag: Flag | undefined } | undefined;
   for (let m = 0; m < room.moments.length && cost < giveUpAt; m++) {
     const { places, stand, read } = room.moments[m]!;
-    const lab = stand ? stand(candidate.reflectance) : candidate.lab;
+    const tried = prepareCandidate(stand ? stand(candidate.reflectance) : candidate.lab, model);
     for (const place of places) {
-      const found = costOf(place.beside, lab, cost);
+      const found = costOf(place.beside, tried, cost);
       if (found <= cost) continue;
       cost = found;
       at = { moment: m, place, flag: undefined };
@@ -106,8 +107,8 @@ function linkOf(
   if (flag) return { kind: 'light', moment, flag };
   if (!place) return undefined;
   const { stand } = room.moments[moment]!;
-  const lab = stand ? stand(candidate.reflectance) : candidate.lab;
-  const reason = conflictsWith(place.beside, lab)[0]?.reason;
+  const tried = prepareCandidate(stand ? stand(candidate.reflectance) : candidate.lab, room.model);
+  const reason = conflictsWith(place.beside, tried)[0]?.reason;
   return { kind: 'relation', moment, stay: place.stay, component: place.component, reason };
 }
 
