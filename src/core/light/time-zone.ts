@@ -13,9 +13,14 @@ export function isTimeZone(zone: string): boolean {
 const MOST_ZONES = 24;
 const clockOf = leastRecentlyUsed<Intl.DateTimeFormat>(MOST_ZONES);
 
-/** Calendar date (YYYY-MM-DD) and hours since local midnight (0–24) of an instant, as a wall clock in `zone` shows them. */
-export function wallClock(at: number, zone: string): { readonly date: string; readonly hours: number } {
-  // making one takes far longer than using it
+/** Zones change their offset on the quarter of an hour only (IANA time zone database, every zone since 1972), so one offset holds for each. */
+const QUARTER_MS = 15 * 60_000;
+const MOST_QUARTERS = 1000;
+const offsetOf = leastRecentlyUsed<number>(MOST_QUARTERS);
+
+/** Milliseconds by which the wall clock of a zone is ahead of UTC at an instant. */
+function offsetAt(at: number, zone: string): number {
+  // making a formatter takes far longer than using it
   const clock = clockOf(
     zone,
     () =>
@@ -31,10 +36,18 @@ export function wallClock(at: number, zone: string): { readonly date: string; re
       }),
   );
   const parts = clock.formatToParts(new Date(at));
-  const part = (type: Intl.DateTimeFormatPartTypes) => parts.find((p) => p.type === type)!.value;
+  const part = (type: Intl.DateTimeFormatPartTypes) => Number(parts.find((p) => p.type === type)!.value);
+  return Date.UTC(part('year'), part('month') - 1, part('day'), part('hour'), part('minute'), part('second')) - at;
+}
+
+/** Calendar date (YYYY-MM-DD) and hours since local midnight (0–24) of an instant, as a wall clock in `zone` shows them. */
+export function wallClock(at: number, zone: string): { readonly date: string; readonly hours: number } {
+  const quarter = Math.floor(at / QUARTER_MS);
+  const offset = offsetOf(`${zone} ${quarter}`, () => offsetAt(quarter * QUARTER_MS, zone));
+  const shown = new Date(at + offset);
   return {
-    date: `${part('year')}-${part('month')}-${part('day')}`,
-    hours: Number(part('hour')) + Number(part('minute')) / 60 + Number(part('second')) / 3600,
+    date: shown.toISOString().slice(0, 10),
+    hours: shown.getUTCHours() + shown.getUTCMinutes() / 60 + (shown.getUTCSeconds() + shown.getUTCMilliseconds() / 1000) / 3600,
   };
 }
 

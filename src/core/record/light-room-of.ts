@@ -31,10 +31,26 @@ function covered(ground: SurfaceInput, stays: readonly RecordedStay[], place: St
   return spectrumOf(face);
 }
 
+/** The parts of a recorded room that its light depends on. */
+export const LIT_PARTS = [
+  'widthM',
+  'depthM',
+  'heightM',
+  'bearingDeg',
+  'windows',
+  'lamps',
+  'oldWall',
+  'ceiling',
+  'stays',
+  'ground',
+  'obstruction',
+] as const satisfies readonly (keyof Room)[];
+export type LitRoom = Pick<Room, (typeof LIT_PARTS)[number]>;
+
 type Size = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
 
 /** The room's measures; those that are not known are the usual ones, larger where its windows need it. */
-function sizeOf({ widthM, depthM, heightM, windows }: Room): Size {
+function sizeOf({ widthM, depthM, heightM, windows }: LitRoom): Size {
   const wide = (parity: number) =>
     Math.max(
       ...[parity, parity + 2].map((wall) =>
@@ -73,16 +89,15 @@ const flatSurface = (key: 'wallReflectance' | 'floorReflectance' | 'ceilingRefle
   reflectance: ASSUMED[key].value,
 });
 
+export type DescribedRoom = { readonly description: RoomDescription; readonly assumed: readonly Assumed[] };
+
 /**
  * A recorded room as its light sees it, and what had to be assumed. A room half described is still a room: what is missing is taken as
  * usual. Walls can be given another colour than they have today.
  *
  * @param walls instead of the existing wall colour
  */
-export function describeRoom(
-  room: Room,
-  walls?: SurfaceInput,
-): { readonly description: RoomDescription; readonly assumed: readonly Assumed[] } {
+export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom {
   const { widthM, depthM, heightM } = sizeOf(room);
   const wallGround = walls ?? (room.oldWall ? surfaceOf(room.oldWall) : flatSurface('wallReflectance'));
   const lies = (place: StayPlace) => room.stays.some((s) => s.lies === place);

@@ -5,7 +5,8 @@ import type { Family } from '@/core/colour/family';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import type { ShortlistAnswer, ShortlistRequest } from '@/workers/judgement-protocol';
 import { judgedStay, useDayRequest, useLookIn, useScale } from '../shared/room-day';
-import { asKey, useJob } from '../shared/room-light';
+import { asKey } from '../shared/as-key';
+import { useJob } from '../shared/room-light';
 import { useRoom, useVisit } from '../shared/visit-context';
 
 export type ShortlistFilter = {

@@ -3,12 +3,12 @@
 import { latest } from './room-light';
 import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
 import type { Lab } from '@/core/colour/types';
-import type { BandsAnswer, Swatch } from '@/workers/protocol';
+import type { Swatch } from '@/workers/protocol';
 import { ChoiceRow } from '@/ui/choice-row';
 import { useKeys } from '@/ui/use-keys';
 import { hexOf } from './colour-entry';
 import { useMomentPart, useSetMoment } from './moment';
-import { momentIndex, useLooksOf, useRoomBands, useRoomDay } from './room-day';
+import { momentIndex, useLooksAtCursor, useRoomBands, useRoomDay } from './room-day';
 import { sayClock } from './say-light';
 import { useVisit } from './visit-context';
 
@@ -24,33 +24,39 @@ export const usePaint = (): Paint => useContext(Context);
 /** A dark room: everything is the same dark grey. */
 const NIGHT_HEX = '#262626';
 
-/** What paints the swatches of some bands at the cursor; any other colour as `otherwise` does. */
-function usePaintOf(roomId: string, bands: BandsAnswer | undefined, otherwise: Paint): Paint {
-  const shown = useMomentPart((m) => m.shown);
-  const moments = latest(useRoomDay(roomId));
-  // patches may lag behind the cursor by a frame or two, so that it never waits for them
-  const index = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
-  const byId = useMemo(() => new Map(bands?.bands.map((b) => [b.id, b.looks])), [bands]);
-  return useMemo((): Paint => {
-    if (shown === 'in-deck' || byId.size === 0) return otherwise;
-    return (id, lab) => {
-      const looks = byId.get(id);
-      return looks ? (looks[index]?.hex ?? NIGHT_HEX) : otherwise(id, lab);
-    };
-  }, [shown, byId, index, otherwise]);
-}
-
 type Inside = { readonly roomId: string; readonly children: ReactNode };
 
 /** Paints everything inside as it looks in a room at the cursor, as long as that is what is shown. */
 export function InLight({ roomId, children }: Inside) {
-  const paint = usePaintOf(roomId, latest(useRoomBands(roomId)), asInDeck);
+  const shown = useMomentPart((m) => m.shown);
+  const day = useRoomDay(roomId);
+  const bands = useRoomBands(roomId);
+  const moments = latest(day);
+  const answer = latest(bands);
+  // patches may lag behind the cursor by a frame or two, so that it never waits for them
+  const index = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
+  const byId = useMemo(() => new Map(answer?.bands.map((b) => [b.id, b.looks])), [answer]);
+  const paint = useMemo((): Paint => {
+    if (shown === 'in-deck' || byId.size === 0) return asInDeck;
+    return (id, lab) => {
+      const looks = byId.get(id);
+      return looks ? (looks[index]?.hex ?? NIGHT_HEX) : hexOf(lab);
+    };
+  }, [shown, byId, index]);
   return <Context value={paint}>{children}</Context>;
 }
 
-/** The same for colours that are not in the room; what is, is painted as outside. */
+/** Paints colours that are not in the room too; what is, is painted as outside. */
 export function AlsoInLight({ roomId, swatches, children }: Inside & { readonly swatches: readonly Swatch[] }) {
-  const paint = usePaintOf(roomId, latest(useLooksOf(roomId, swatches)), usePaint());
+  const outside = usePaint();
+  const name = useMemo(() => swatches.map((s) => s.id).join(), [swatches]);
+  const labs = useMemo(() => swatches.map((s) => s.lab), [swatches]);
+  const hexes = useLooksAtCursor(roomId, name, labs);
+  const paint = useMemo((): Paint => {
+    if (!hexes) return outside;
+    const byId = new Map(swatches.map((s, i) => [s.id, hexes[i]]));
+    return (id, lab) => byId.get(id) ?? outside(id, lab);
+  }, [hexes, swatches, outside]);
   return <Context value={paint}>{children}</Context>;
 }
 

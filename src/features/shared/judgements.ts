@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import type { CellsAnswer, NextAnswer, NextRequest, PairAnswer } from '@/workers/judgement-protocol';
 import type { Candidate, RecordedStay } from '@/core/record/types';
-import { asKey, useJob } from './room-light';
+import { asKey } from './as-key';
+import { useJob } from './room-light';
 import { candidateSwatch, judgedStay, useDayRequest, useLookIn, useScale } from './room-day';
 import { useRoom } from './visit-context';
 
@@ -38,5 +39,6 @@ export function useCells(roomId: string) {
 
 /** What to look at next. `name` stands for the samples, which are too many to compare. */
 export function useNextSamples(name: string, request: NextRequest | undefined) {
-  return useJob<NextAnswer>(request && asKey(`next ${name}`, [request.said, request.stays]), (w, id) => w.next(id, request!));
+  const key = request && asKey(`next ${name}`, { said: request.said, stays: request.stays });
+  return useJob<NextAnswer>(key, (w, id) => w.next(id, request!));
 }

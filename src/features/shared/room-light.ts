@@ -15,6 +15,7 @@ import type {
   SpotsAnswer,
   Swatch,
 } from '@/workers/protocol';
+import { asKey } from './as-key';
 
 type PageWorker = RoomLightWorker & JudgementWorker;
 let worker: Remote<PageWorker> | undefined;
@@ -84,8 +85,6 @@ export function useJob<T extends { readonly ok: true }>(
   return { ...COMPUTING, before };
 }
 
-export const asKey = (kind: string, request: unknown) => (request === undefined ? undefined : kind + JSON.stringify(request));
-
 /** A room through a day; undefined asks nothing. */
 export const useDayLight = (request: DayRequest | undefined) =>
   useJob<DayAnswer>(asKey('day', request), (w, id, progress) => w.day(id, request!, progress));
@@ -106,10 +105,17 @@ type HexesRequest = {
   readonly labs: readonly (readonly [number, number, number])[];
   readonly lookIn: LookIn;
 };
-/** A deck at one moment. `name` stands for the colours, which are too many to compare. */
+/** Colours as they look, with the name of what was asked. */
+export type NamedHexes = HexesAnswer & { readonly name: string };
+
+/** Many colours at one moment. `name` stands for the colours, which are too many to compare. */
 export const useHexes = (name: string, request: HexesRequest | undefined) =>
-  useJob<HexesAnswer>(request && asKey(`hexes ${name}`, [request.day, request.moment, request.lookIn]), (w, id) =>
-    w.hexes(id, request!),
+  useJob<NamedHexes>(
+    request && asKey(`hexes ${name}`, { day: request.day, moment: request.moment, lookIn: request.lookIn }),
+    async (w, id) => {
+      const answer = await w.hexes(id, request!);
+      return answer.ok ? { ...answer, name } : answer;
+    },
   );
 
 /** One moment, asked once and not kept: for a reading beside what is computed. */

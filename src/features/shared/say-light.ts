@@ -1,3 +1,4 @@
+import { leastRecentlyUsed } from '@/core/least-recently-used';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import type { Room, RoomWindow } from '@/core/record/types';
 import { compassPoint, wallBearingDeg, type Wall } from '@/core/room/facing';
@@ -32,16 +33,16 @@ export function sayKelvin(kelvin: number | null): string {
 /** "15:20" of an instant, as a wall clock in the zone shows it. */
 export const sayClock = (at: number, zone: string): string => clockText(wallClock(at, zone).hours);
 
+const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
 /** "23 Sep" of a calendar date. */
-export const sayDate = (date: string): string =>
-  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00Z`));
+export const sayDate = (date: string): string => dates.format(new Date(`${date}T12:00Z`));
+
+const MOST_ZONES = 8;
+const whenIn = leastRecentlyUsed<Intl.DateTimeFormat>(MOST_ZONES);
 
 /** "23 Sep, 15:20" of an instant, as a wall clock in the zone shows it. */
-export const sayWhen = (instant: string, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    timeZone: zone,
-  }).format(new Date(instant));
+export function sayWhen(instant: string, zone: string): string {
+  const parts = { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' } as const;
+  return whenIn(zone, () => new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone })).format(new Date(instant));
+}
