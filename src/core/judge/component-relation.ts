@@ -29,6 +29,8 @@ export type PreparedComponent = {
   readonly pink: boolean;
   /** A clean white, beside which a yellower one looks dirty. */
   readonly clean: boolean;
+  /** Chroma a candidate may have beside it before it is too strong. */
+  readonly strongFrom: number;
   /** Chroma its depth family would have, 0 for a furnishing, times the square root of the room left to white. */
   readonly familyChroma: number;
 };
@@ -65,7 +67,7 @@ const isClean = (l: number, c: number, m: RelationModel) => l >= m.cleanWhiteL &
 /**
  * A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding).
  *
- * @param furnishing a wall may always be weaker than a furnishing: it is its ground
+ * @param furnishing a wall may always be weaker than a furnishing, which is seen on it, and somewhat stronger
  */
 export function prepareComponent(lab: Lab, share: number, m: RelationModel, furnishing = false): PreparedComponent {
   const c = chroma(lab);
@@ -80,6 +82,7 @@ export function prepareComponent(lab: Lab, share: number, m: RelationModel, furn
     crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 3 * m.cleanWhiteChroma, m.cleanWhiteChroma),
     clean: isClean(lab.l, c, m),
     pink: lab.a > 0 && hueDeg(lab) < 80,
+    strongFrom: m.strongAllowance + m.strongGrowth * c + (furnishing ? m.strongFurnishing : 0),
     familyChroma: furnishing ? 0 : c / sqrt(roomForChroma(lab.l)),
   };
 }
@@ -117,7 +120,7 @@ export function hueReason(stay: Lab, candidate: Lab): Reason {
 
 function strengthCosts(stay: PreparedComponent, { lab, chroma: c, rootRoom, pale }: PreparedCandidate, out: Costs): void {
   const m = stay.model;
-  const excess = c - (m.strongAllowance + m.strongGrowth * stay.chroma);
+  const excess = c - stay.strongFrom;
   if (excess > 0) {
     out.tooStrong = (excess / m.strongStep) * stay.easiness * (1 - stay.crispness);
     return;

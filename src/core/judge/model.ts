@@ -23,6 +23,8 @@ export const RELATION = {
   /** Chroma a candidate may hold: allowance + growth × the stay's chroma, before it is too strong. */
   strongAllowance: 5,
   strongGrowth: 1.3,
+  /** Beside a furnishing so much more is allowed: it does not rule the wall. */
+  strongFurnishing: 2,
   /** A clean white beside a colour is crisp contrast: "too strong" fades from this L* of a clean white stay, and is gone at the other. */
   crispFrom: 91,
   crispFull: 95,
