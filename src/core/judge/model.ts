@@ -51,7 +51,7 @@ export const RELATION = {
   /** Whites: stays of at least this L* and at most this chroma are clean whites; candidates of at least offWhiteL can read dirty. */
   cleanWhiteL: 89,
   cleanWhiteChroma: 4,
-  offWhiteL: 84,
+  offWhiteL: 86,
   /** L* from which a candidate counts fully as an off-white: a light beige beside white trim is contrast, not dirt. */
   offWhiteFullL: 90,
   /** A light stay yellower than a clean white candidate by this many b* units looks dated beside it: costs one. */

@@ -23,7 +23,7 @@ const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
     { l: 79, a: 2, b: 16 },
     { l: 84, a: 0.5, b: 14 },
     { l: 74, a: 7, b: 17 },
-    { l: 86, a: 3, b: 9 },
+    { l: 85, a: 3.2, b: 10 },
   ],
   calmer: [
     { l: 80, a: -4, b: 3 },
