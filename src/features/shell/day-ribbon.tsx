@@ -68,7 +68,7 @@ function DateField({ zone }: { readonly zone: string }) {
     set({ date: next, at: at + shift });
   };
   return (
-    <div className="flex w-30 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center">
+    <div className="flex w-30 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center max-sm:w-auto max-sm:gap-3">
       <label className="relative block">
         <span className="block text-[15px] leading-5 font-semibold">{date === today ? 'Today' : 'Another day'}</span>
         <span className="block text-sm text-soft">{sayDate(date)}</span>
@@ -111,8 +111,12 @@ function LightSwitches({ room }: { readonly room: Room }) {
   const cell =
     'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
-    <div className="flex shrink-0 items-stretch gap-2 max-md:w-full">
-      <div className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1" role="radiogroup" aria-label="Sky">
+    <div className="flex shrink-0 items-stretch gap-2 max-md:w-full max-sm:contents">
+      <div
+        className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1 max-sm:order-last max-sm:w-full max-sm:flex-none max-sm:grid-cols-4"
+        role="radiogroup"
+        aria-label="Sky"
+      >
         {SKIES.map(({ value, name, key, title }) => (
           <button
             key={value}
@@ -134,7 +138,10 @@ function LightSwitches({ room }: { readonly room: Room }) {
         data-on={lampsOn}
         title="Lamps (L)"
         onClick={lamps}
-        className={classNames(cell, 'w-19 flex-col border border-line-strong bg-panel')}
+        className={classNames(
+          cell,
+          'w-19 flex-col border border-line-strong bg-panel max-sm:ml-auto max-sm:w-auto max-sm:flex-row max-sm:px-3',
+        )}
       >
         {lampsOn ? <Lightbulb aria-hidden size={20} /> : <LightbulbOff aria-hidden size={20} />}
         <span>lamps</span>
