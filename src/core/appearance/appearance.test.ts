@@ -42,6 +42,21 @@ describe('the trade’s cases of colour in a light (common practice, no source)'
     [[30, 0, -2.5], 2700, 150, 'turned-blue', false],
     [[72, -0.5, 1], 2700, 150, 'turned-warm', true],
     [[72, -0.5, 1], 6500, 600, 'turned-warm', false],
+    // a violet-blue charcoal picks up some brown warmth in late western sun
+    [[38, 1.5, -4], 3500, 1500, 'turned-warm', true],
+    [[38, 1.5, -4], 6500, 1500, 'turned-warm', false],
+    // yellowish light pulls grey toward beige and blue toward aqua
+    [[70, -1.5, -3], 4000, 3000, 'turned-warm', true],
+    [[60, -6, -14], 2700, 200, 'turned-green', true],
+    [[60, -6, -14], 6500, 600, 'turned-green', false],
+    [[75, -3, -9], 3000, 500, 'turned-green', true],
+    // brown accents go muddy in cool light
+    [[40, 8, 12], 9000, 60, 'dingy', true],
+    [[40, 8, 12], 12_000, 150, 'dingy', true],
+    [[40, 8, 12], 5500, 1000, 'dingy', false],
+    [[40, 8, 12], 2700, 150, 'dingy', false],
+    // off-black calms under warm lamps: it becomes no other colour
+    [[33.5, -0.5, -1.6], 2700, 200, 'turned-warm', false],
   ] as const)('%j at %d K and %d lx: %s is %s', (...[lab, cct, lux, flag, holds]) => {
     expect(flags(lab, cct, lux).includes(flag as Flag)).toBe(holds);
   });

@@ -1,4 +1,4 @@
-import { chroma } from '../colour/lab';
+import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { whiteBrightness, type Reads } from './scene';
 
@@ -17,7 +17,7 @@ export const FLAG_NAMES: Readonly<Record<Flag, string>> = {
 
 /**
  * The one table of thresholds. The facts behind them are common practice, no source; the figures are this product's own, fitted to eight
- * cases of the trade (tests/golden/casebook.json) and held by twelve neighbours of them (appearance.test.ts). Lab and C* are D65, 10°.
+ * cases of the trade (tests/golden/casebook.json) and held by neighbours of them and other facts of the trade (appearance.test.ts). Lab and C* are D65, 10°.
  */
 export const READINGS = {
   dingy: {
@@ -31,6 +31,8 @@ export const READINGS = {
     mostForgiven: 0.2,
     /** Share of the expected brightness missing. */
     threshold: 0.15,
+    /** A warm colour that is not light (hue and C* in the deck) goes muddy instead: the share of its chroma lost in a light that cools it. */
+    muddy: { hueDeg: { from: 20, to: 100 }, fromChroma: 10, threshold: 0.2 },
   },
   'washed-out': {
     /** L* in the deck: lighter is white already, darker has colour to spare. */
@@ -44,8 +46,19 @@ export const READINGS = {
   /** C* in the deck up to which an undertone can turn at all. */
   nearNeutralTo: 12,
   'turned-blue': { shift: -1, reads: -2.5 },
-  'turned-warm': { shift: 4, reads: 8, deckBelow: 6 },
-  'turned-green': { shift: -1.5, reads: -2 },
+  'turned-warm': {
+    shift: 4,
+    reads: 8,
+    deckBelow: 6,
+    /** A lean to blue or violet, b* in the deck up to so much, that a warm light takes away: so far at least, and to that b*. */
+    coolLean: { upTo: -3, shift: 3, reads: -1 },
+  },
+  'turned-green': {
+    shift: -1.5,
+    reads: -2,
+    /** A blue goes aqua: hue, C* in the deck, and how far its hue turns; a hue is read from so much C* on. */
+    aqua: { hueDeg: { from: 200, to: 290 }, fromChroma: 6, turnDeg: 15, readsFrom: 3 },
+  },
   'turned-pink': { shift: 1.5, reads: 2 },
 } as const;
 
@@ -67,6 +80,28 @@ function turn(shift: number, reads: number, marks: { readonly shift: number; rea
   return Math.min(shift / marks.shift, reads / marks.reads);
 }
 
+/** Share of a warm colour's chroma that a cool or dim light takes; none where it is not a warm colour to begin with. */
+function muddiness(deck: Lab, { lab }: Reads): number {
+  const { hueDeg: warm, fromChroma } = READINGS.dingy.muddy;
+  const hue = hueDeg(deck);
+  const own = chroma(deck);
+  return own < fromChroma || hue < warm.from || hue > warm.to ? 0 : 1 - chroma(lab) / own;
+}
+
+/** How far a lean to blue or violet is warmed away; 1 from where it has turned. */
+function coolLeanLost(deck: Lab, { lab }: Reads): number {
+  const { upTo, shift, reads } = READINGS['turned-warm'].coolLean;
+  return deck.b > upTo ? 0 : (lab.b - deck.b) / Math.max(shift, reads - deck.b);
+}
+
+/** How far a blue has turned toward green; 1 from where it reads as aqua. */
+function towardAqua(deck: Lab, { lab }: Reads): number {
+  const { hueDeg: blue, fromChroma, turnDeg, readsFrom } = READINGS['turned-green'].aqua;
+  const hue = hueDeg(deck);
+  if (chroma(deck) < fromChroma || hue < blue.from || hue > blue.to || chroma(lab) < readsFrom) return 0;
+  return (hue - hueDeg(lab)) / turnDeg;
+}
+
 /**
  * What a light does to a colour, each with its number and threshold.
  *
@@ -84,16 +119,23 @@ export function readingsOf(deck: Lab, seen: Reads): Reading[] {
   const [da, db] = [seen.lab.a - deck.a, seen.lab.b - deck.b];
   const weakLight = deck.l >= washed.light.from && deck.l <= washed.light.to && chroma(deck) <= washed.weakTo;
   return [
-    reading('dingy', dinginess(deck, seen), dingy.threshold, deck.l >= dingy.lightFrom),
+    deck.l >= dingy.lightFrom
+      ? reading('dingy', dinginess(deck, seen), dingy.threshold, true)
+      : reading('dingy', muddiness(deck, seen), dingy.muddy.threshold, true),
     reading('washed-out', seen.brightness / DAZZLING, washed.threshold, weakLight),
     reading('turned-blue', turn(db, seen.lab.b, READINGS['turned-blue']), 1, nearNeutral),
     reading(
       'turned-warm',
-      turn(db, seen.lab.b, READINGS['turned-warm']),
+      Math.max(turn(db, seen.lab.b, READINGS['turned-warm']), coolLeanLost(deck, seen)),
       1,
       nearNeutral && deck.b < READINGS['turned-warm'].deckBelow,
     ),
-    reading('turned-green', turn(da, seen.lab.a, READINGS['turned-green']), 1, nearNeutral),
+    reading(
+      'turned-green',
+      Math.max(nearNeutral ? turn(da, seen.lab.a, READINGS['turned-green']) : 0, towardAqua(deck, seen)),
+      1,
+      true,
+    ),
     reading('turned-pink', turn(da, seen.lab.a, READINGS['turned-pink']), 1, nearNeutral),
   ];
 }
