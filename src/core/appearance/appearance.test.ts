@@ -50,6 +50,9 @@ describe('the trade’s cases of colour in a light (common practice, no source)'
     [[60, -6, -14], 2700, 200, 'turned-green', true],
     [[60, -6, -14], 6500, 600, 'turned-green', false],
     [[75, -3, -9], 3000, 500, 'turned-green', true],
+    // a violet blue goes pink, not aqua
+    [[45, 3, -10], 2700, 200, 'turned-green', false],
+    [[50, 6, -12], 2700, 50, 'turned-green', false],
     // brown accents go muddy in cool light
     [[40, 8, 12], 9000, 60, 'dingy', true],
     [[40, 8, 12], 12_000, 150, 'dingy', true],

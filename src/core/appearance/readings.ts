@@ -17,7 +17,8 @@ export const FLAG_NAMES: Readonly<Record<Flag, string>> = {
 
 /**
  * The one table of thresholds. The facts behind them are common practice, no source; the figures are this product's own, fitted to eight
- * cases of the trade (tests/golden/casebook.json) and held by neighbours of them and other facts of the trade (appearance.test.ts). Lab and C* are D65, 10°.
+ * cases of the trade (tests/golden/casebook.json) and held by neighbours of them and other facts of the trade (appearance.test.ts). Lab and C* are
+ * D65, 10°.
  */
 export const READINGS = {
   dingy: {
@@ -31,7 +32,7 @@ export const READINGS = {
     mostForgiven: 0.2,
     /** Share of the expected brightness missing. */
     threshold: 0.15,
-    /** A warm colour that is not light (hue and C* in the deck) goes muddy instead: the share of its chroma lost in a light that cools it. */
+    /** A warm colour that is not light (hue and C* in the deck) goes muddy instead: the share of its chroma lost in a cool or dim light. */
     muddy: { hueDeg: { from: 20, to: 100 }, fromChroma: 10, threshold: 0.2 },
   },
   'washed-out': {
@@ -56,8 +57,8 @@ export const READINGS = {
   'turned-green': {
     shift: -1.5,
     reads: -2,
-    /** A blue goes aqua: hue, C* in the deck, and how far its hue turns; a hue is read from so much C* on. */
-    aqua: { hueDeg: { from: 200, to: 290 }, fromChroma: 6, turnDeg: 15, readsFrom: 3 },
+    /** A blue goes aqua: hue, C* in the deck, and how far its hue turns, degrees; no farther than to a green, and read from so much C* on. */
+    aqua: { hueDeg: { from: 200, to: 290 }, fromChroma: 6, turnDeg: 15, readsHueFrom: 110, readsFrom: 3 },
   },
   'turned-pink': { shift: 1.5, reads: 2 },
 } as const;
@@ -96,10 +97,12 @@ function coolLeanLost(deck: Lab, { lab }: Reads): number {
 
 /** How far a blue has turned toward green; 1 from where it reads as aqua. */
 function towardAqua(deck: Lab, { lab }: Reads): number {
-  const { hueDeg: blue, fromChroma, turnDeg, readsFrom } = READINGS['turned-green'].aqua;
+  const { hueDeg: blue, fromChroma, turnDeg, readsHueFrom, readsFrom } = READINGS['turned-green'].aqua;
   const hue = hueDeg(deck);
-  if (chroma(deck) < fromChroma || hue < blue.from || hue > blue.to || chroma(lab) < readsFrom) return 0;
-  return (hue - hueDeg(lab)) / turnDeg;
+  const reads = hueDeg(lab);
+  if (chroma(deck) < fromChroma || hue < blue.from || hue > blue.to) return 0;
+  // past the greens lies yellow, and round the other way pink
+  return chroma(lab) < readsFrom || reads < readsHueFrom ? 0 : (hue - reads) / turnDeg;
 }
 
 /**

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { AFFINITY, missingOf, prepareAffinity } from './affinity';
 import type { School, Stay } from './relation';
-import { grants, WISHES } from './wish';
+import { GRANTS, grants, WISHES } from './wish';
 
 const thing = (
   name: string,
@@ -98,6 +98,10 @@ describe('how far a colour grants a wish (own choice)', () => {
   ] as const)('%s', (wish, granting, not) => {
     expect(grants(wish, granting)).toBeGreaterThan(0.9);
     expect(grants(wish, not)).toBeLessThan(0.1);
+  });
+
+  test.each(WISHES)('every colour that is said to grant a wish plainly does: %s', (wish) => {
+    for (const lab of GRANTS[wish]) expect(grants(wish, lab)).toBeGreaterThanOrEqual(0.75);
   });
 
   test('is between none and all for any colour', () => {

@@ -1,5 +1,6 @@
 import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
+import { ramp } from '../ramp';
 import { RELATION } from './model';
 import type { School, Stay } from './relation';
 import { grants, type Wish } from './wish';
@@ -39,8 +40,6 @@ export type Affinity = {
   /** Index of the thing whose undertone it shares most, when it plainly does. */
   readonly sharesWith: number | undefined;
 };
-
-const ramp = (v: number, from: number, full: number) => max(0, min(1, (v - from) / (full - from)));
 
 /** How far a colour has a lean of its own, 0–1; a white is fresh without one. */
 const leans = ({ l, a, b }: Lab) =>

@@ -1,6 +1,7 @@
 import { ciede2000Terms } from '../colour/ciede2000';
 import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
+import { ramp } from '../ramp';
 import type { RelationModel } from './model';
 import type { Reason } from './reasons';
 
@@ -53,8 +54,6 @@ export type PreparedCandidate = {
 export const noCosts = (): Costs => ({ hue: 0, tooStrong: 0, tooWeak: 0, dirty: 0, dated: 0, close: 0 });
 
 const clamp01 = (v: number) => min(1, max(0, v));
-/** 0 up to `from`, 1 from `full`, straight between. */
-const ramp = (v: number, from: number, full: number) => clamp01((v - from) / (full - from));
 
 /** The room for chroma left at a lightness: it grows away from white along a strip. */
 const roomForChroma = (l: number) => 1 - exp(-max(1, 98 - l) / 15);

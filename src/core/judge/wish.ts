@@ -1,6 +1,7 @@
 import { undertone } from '../colour/undertone';
 import { chroma } from '../colour/lab';
 import type { Lab } from '../colour/types';
+import { ramp } from '../ramp';
 import type { Reason, Verdict } from './reasons';
 import { relation, verdictOf, type School, type Stay } from './relation';
 
@@ -17,7 +18,7 @@ export const WISH_WORDS: Readonly<Record<Wish, string>> = {
 };
 
 /** Wall colours that plainly grant each wish, Lab (D65, 10°): typical values from memory, common practice. Committed, not hinted at. */
-const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
+export const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
   warmer: [
     { l: 82, a: 3.2, b: 12 },
     { l: 79, a: 2, b: 16 },
@@ -54,8 +55,6 @@ const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
     { l: 76, a: 2, b: 34 },
   ],
 };
-
-const ramp = (v: number, from: number, full: number) => Math.max(0, Math.min(1, (v - from) / (full - from)));
 
 /** How far a wall colour grants each wish, 0–1. Lab (D65, 10°); own choice of figures, so that every one of {@link GRANTS} plainly does. */
 const DEGREES: Readonly<Record<Wish, (lab: Lab) => number>> = {
