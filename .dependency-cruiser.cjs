@@ -6,8 +6,49 @@ const only = (from, ...to) => ({
   from: { path: `^src/${from}/`, pathNot: TESTS },
   to: { path: '^src/', pathNot: `^src/(${[from, ...to].join('|')})/` },
 });
+/** The order inside the core, lowest first: a folder imports only what stands before it. The same list stands in eslint.config.mjs. */
+// prettier-ignore
+const CORE = ['base', 'reference', 'colour', 'room', 'pattern', 'units', 'paint', 'light', 'appearance', 'judge', 'record', 'formats', 'operations', 'engine'];
+const coreOrder = CORE.map((folder, i) => ({
+  name: `core-${folder}-imports-only-what-stands-before-it`,
+  severity: 'error',
+  from: { path: `^src/core/${folder}/`, pathNot: TESTS },
+  to: { path: '^src/core/', pathNot: `^src/core/(${CORE.slice(0, i + 1).join('|')})/` },
+}));
+
+/** What the steps share, each with what it may import beside the core and src/ui: the words know nobody, the drawings all of them. */
+const SHARED = {
+  words: [],
+  cursor: ['words'],
+  session: ['words', 'cursor'],
+  'light-client': ['words', 'cursor', 'session'],
+  entry: ['words', 'session'],
+  drawings: ['words', 'cursor', 'session', 'light-client', 'entry'],
+};
+const sharedRooms = Object.entries(SHARED).map(([room, others]) => ({
+  name: `features-${room}-imports-only-${others.join('+') || 'itself'}`,
+  severity: 'error',
+  from: { path: `^src/features/${room}/`, pathNot: TESTS },
+  to: { path: '^src/features/', pathNot: `^src/features/(${[room, ...others].join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
+    ...coreOrder,
+    ...sharedRooms,
+    {
+      name: 'core-has-no-other-folders',
+      severity: 'error',
+      from: {},
+      to: { path: '^src/core/', pathNot: `^src/core/(${CORE.join('|')})/` },
+    },
+    {
+      name: 'no-cycles-between-folders-of-the-core',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^src/core/' },
+      to: { circular: true },
+    },
     only('core'),
     only('data', 'core'),
     only('devices', 'core'),
@@ -44,10 +85,10 @@ module.exports = {
       to: { path: 'node_modules/@electric-sql/' },
     },
     {
-      name: 'features-share-only-what-is-shared',
+      name: 'steps-import-only-what-is-shared',
       severity: 'error',
-      from: { path: '^src/features/([^/]+)/' },
-      to: { path: '^src/features/', pathNot: '^src/features/($1|shared)/' },
+      from: { path: '^src/features/([^/]+)/', pathNot: `^src/features/(${Object.keys(SHARED).join('|')})/` },
+      to: { path: '^src/features/', pathNot: `^src/features/($1|${Object.keys(SHARED).join('|')})/` },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
@@ -59,6 +100,8 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
+    // tests may look at more than what they test
+    exclude: { path: TESTS },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },

@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { deckSchema } from '../src/core/formats/deck/deck';
-import { lightSchema } from '../src/core/formats/room-light';
+import { lightSchema } from '../src/core/light/light-request';
 import { roomRecordSchema } from '../src/core/formats/room-record';
 
 export const SCHEMAS = { deck: deckSchema, 'room-record': roomRecordSchema, light: lightSchema } as const;

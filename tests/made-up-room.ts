@@ -1,5 +1,10 @@
 import { DEFAULT_SCHOOLS } from '@/core/judge/light-conflict';
-import type { Candidate, Room, RoomLamp, RoomWindow, VerdictEvent, Visit } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import type { RoomLamp } from '@/core/record/lamp';
+import type { RoomWindow } from '@/core/record/window';
+import type { VerdictEvent } from '@/core/record/verdict';
+import type { Visit } from '@/core/record/visit';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
 export const candidate = (id: string, strength: number): Candidate => ({
@@ -11,6 +16,7 @@ export const candidate = (id: string, strength: number): Candidate => ({
   baseKind: 'white',
   offered: [100, 75, 50, 25].map((s) => ({ strength: s, lab: { l: 80 + (100 - s) / 20, a: 3, b: 12 } })),
   strength,
+  ordinal: 1,
   lab: { l: 80 + (100 - strength) / 20, a: 3, b: 12 },
   spectrum: null,
   sharedName: false,
@@ -57,6 +63,7 @@ export const verdict = (more: Partial<VerdictEvent> = {}): VerdictEvent => ({
   at: '2026-09-23T12:00:00.000Z',
   undone: false,
   predicted: 'works',
+  predictedIn: 'light',
   moment: null,
   firstGlanceMs: null,
   ...more,
@@ -73,6 +80,7 @@ export const room = (more: Partial<Room> = {}): Room => ({
   id: 'r1',
   name: 'Sitting room',
   revision: 1,
+  ordinal: 1,
   bearingDeg: 285,
   widthM: null,
   depthM: null,
@@ -94,6 +102,7 @@ export const room = (more: Partial<Room> = {}): Room => ({
       lies: 'floor',
       cover: 1,
       revision: 1,
+      ordinal: 1,
       components: [paint('k1', 45)],
     },
     {
@@ -104,6 +113,7 @@ export const room = (more: Partial<Room> = {}): Room => ({
       lies: null,
       cover: 1,
       revision: 1,
+      ordinal: 2,
       components: [paint('k2', 93)],
     },
   ],
@@ -116,6 +126,7 @@ export const room = (more: Partial<Room> = {}): Room => ({
   notes: [],
   photos: [],
   schemes: [],
+  retired: { stays: [], candidates: [], photos: [], schemes: [] },
   ...more,
 });
 
@@ -128,4 +139,5 @@ export const visit = (more: Partial<Room> = {}): Visit => ({
   revision: 1,
   createdAt: '2026-09-23T11:00:00.000Z',
   rooms: [room(more)],
+  retiredRooms: [],
 });

@@ -1,4 +1,4 @@
-import { seededRandom } from '@/core/random';
+import { seededRandom } from '@/core/base/random';
 
 /**
  * A path tracer for box rooms, written apart from the product's own geometry so that the two can disagree: rays by cosine from the point,

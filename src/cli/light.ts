@@ -6,16 +6,12 @@ import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
 import { colourTemperature } from '@/core/colour/temperature';
 import { D65_10, tristimulus, whiteOf } from '@/core/colour/tristimulus';
-import type { ColourInput } from '@/core/formats/schemas';
-import {
-  firstProblem,
-  lightRoomOf,
-  lightSchema,
-  momentSchema,
-  reflectanceOfColour,
-  roomSchema,
-  type MomentInput,
-} from '@/core/formats/room-light';
+import type { ColourInput } from '@/core/colour/colour-schema';
+import { firstProblem } from '@/core/light/say-room-problem';
+import { lightRoomOf } from '@/core/light/light-room-of';
+import { roomSchema } from '@/core/light/room-description';
+import { lightSchema, momentSchema, type MomentInput } from '@/core/light/light-request';
+import { reflectanceOfColour } from '@/core/colour/given-colour';
 import type { LightRoom } from '@/core/light/light-room';
 import { outdoorsAt, outdoorsGiven, type Outdoors } from '@/core/light/outdoors';
 import { prepareRoom } from '@/core/light/prepare-room';

@@ -1,35 +1,48 @@
 import { z } from 'zod';
-import { candidateRow } from './rows';
+import { idSchema } from '@/core/base/fields';
+import { candidateSchema } from '@/core/record/candidate';
+import { columnsOf, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
-const COLUMNS = 'id, room_id, deck_colour_id, strength';
+/** What is stored of a candidate; the rest is the deck's to say. */
+const candidateRow = candidateSchema
+  .pick({ id: true, deckColourId: true, strength: true, ordinal: true })
+  .extend({ roomId: idSchema, retired: z.boolean() });
+export type CandidateRow = z.infer<typeof candidateRow>;
 
-export const listCandidates = async (sql: Sql, visitId: string) =>
-  z.array(candidateRow).parse(
-    await sql.query(
-      `select ${COLUMNS} from candidate
-       where room_id in (select id from room where visit_id = $1) and not retired order by position, strength desc`,
-      [visitId],
-    ),
-  );
+/** Candidates of a visit, those taken out included. */
+export const listCandidates = async (sql: Sql, visitId: string): Promise<CandidateRow[]> =>
+  z
+    .array(candidateRow)
+    .parse(
+      await sql.query(`select ${columnsOf(candidateRow)} from candidate where ${OF_VISIT} order by ordinal, strength desc`, [
+        visitId,
+      ]),
+    );
 
-export const findCandidate = async (sql: Sql, id: string) =>
-  z.array(candidateRow).parse(await sql.query(`select ${COLUMNS} from candidate where id = $1`, [id]))[0];
+/** The candidate of a room that is this colour at this strength, taken out or not. */
+export const findCandidateOf = async (
+  sql: Sql,
+  c: { readonly roomId: string; readonly deckColourId: string; readonly strength: number },
+): Promise<CandidateRow | undefined> =>
+  z
+    .array(candidateRow)
+    .parse(
+      await sql.query(
+        `select ${columnsOf(candidateRow)} from candidate where room_id = $1 and deck_colour_id = $2 and strength = $3`,
+        [c.roomId, c.deckColourId, c.strength],
+      ),
+    )[0];
 
-/** A colour's strengths stand together; taking up a retired one again brings it back. Answers the row's id, old or new. */
-export const upsertCandidate = (sql: Sql, c: { id: string; roomId: string; deckColourId: string; strength: number }) =>
-  sql.query<{ id: string }>(
-    `insert into candidate (id, room_id, deck_colour_id, strength, position)
+type NewCandidate = { readonly id: string; readonly roomId: string; readonly deckColourId: string; readonly strength: number };
+
+/** A colour's strengths stand together; taking up a retired one again brings it back. */
+export const upsertCandidate = (sql: Sql, c: NewCandidate) =>
+  sql.query(
+    `insert into candidate (id, room_id, deck_colour_id, strength, ordinal)
      values ($1, $2, $3, $4, coalesce(
-       (select min(position) from candidate where room_id = $2 and deck_colour_id = $3),
-       (select coalesce(max(position), 0) + 1 from candidate where room_id = $2)))
-     on conflict (room_id, deck_colour_id, strength) do update set retired = false returning id`,
+       (select min(ordinal) from candidate where room_id = $2 and deck_colour_id = $3),
+       (select coalesce(max(ordinal), 0) + 1 from candidate where room_id = $2)))
+     on conflict (room_id, deck_colour_id, strength) do update set retired = false`,
     [c.id, c.roomId, c.deckColourId, c.strength],
   );
-
-export const retireCandidate = (sql: Sql, id: string, roomId: string, retired: boolean) =>
-  sql.query<{ id: string }>(`update candidate set retired = $3 where id = $1 and room_id = $2 returning id`, [
-    id,
-    roomId,
-    retired,
-  ]);

@@ -1,14 +1,22 @@
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite, types } from '@electric-sql/pglite';
+import { camelCase } from './columns';
 import { checkParameters, type Database, type Parameter, type Sql } from './sql';
 
 type Executor = Pick<PGlite, 'query'>;
 
-const port = (executor: Executor): Sql => ({
+/** Rows with their columns named as the program names them. */
+function camelRows<Row>(rows: readonly Readonly<Record<string, unknown>>[]): Row[] {
+  const names = Object.keys(rows[0] ?? {}).map((column) => [column, camelCase(column)] as const);
+  return rows.map((row) => Object.fromEntries(names.map(([column, name]) => [name, row[column]])) as Row);
+}
+
+const port = (executor: Executor, database: symbol): Sql => ({
+  database,
   async query<Row>(statement: string, parameters: readonly Parameter[] = []) {
     checkParameters(statement, parameters);
-    return (await executor.query<Row>(statement, parameters as unknown[])).rows;
+    return camelRows<Row>((await executor.query<Record<string, unknown>>(statement, parameters as unknown[])).rows);
   },
 });
 
@@ -39,9 +47,10 @@ export async function openDatabase(folder: string | undefined, template?: string
     ...(from === undefined ? {} : { loadDataDir: new Blob([new Uint8Array(readFileSync(from))]) }),
     parsers: PARSERS,
   });
+  const database = Symbol('database');
   return {
-    ...port(pg),
-    transaction: (work) => pg.transaction((tx) => work(port(tx as unknown as Executor))) as Promise<never>,
+    ...port(pg, database),
+    transaction: (work) => pg.transaction((tx) => work(port(tx as unknown as Executor, database))) as Promise<never>,
     unsafeScript: async (script) => void (await pg.exec(script)),
     close: () => pg.close(),
   };

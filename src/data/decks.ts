@@ -10,7 +10,7 @@ import {
   type DeckColourRow,
   type DeckListRow,
   type TintSystemRow,
-} from './rows';
+} from './deck-rows';
 import type { Sql } from './sql';
 
 export type Lab = { readonly l: number; readonly a: number; readonly b: number };
@@ -46,16 +46,9 @@ export const listDeck = async (sql: Sql): Promise<DeckListRow[]> =>
     ),
   );
 
-/** The deck colours tried in a visit. */
-export const listDeckColoursOfVisit = async (sql: Sql, visitId: string): Promise<DeckColourRow[]> =>
-  z
-    .array(deckColourRow)
-    .parse(
-      await sql.query(
-        `${FULL} where d.id in (select c.deck_colour_id from candidate c join room r on r.id = c.room_id where r.visit_id = $1)`,
-        [visitId],
-      ),
-    );
+/** Deck colours by their ids; those that are none are left out. */
+export const listDeckColoursById = async (sql: Sql, ids: readonly string[]): Promise<DeckColourRow[]> =>
+  ids.length === 0 ? [] : z.array(deckColourRow).parse(await sql.query(`${FULL} where d.id = any($1)`, [ids]));
 
 export const findDeckColour = async (sql: Sql, id: string): Promise<DeckColourRow | undefined> =>
   z.array(deckColourRow).parse(await sql.query(`${FULL} where d.id = $1`, [id]))[0];
@@ -78,7 +71,7 @@ export const listDeckColoursOfMaker = async (sql: Sql, makerId: string): Promise
   z.array(deckColourRow).parse(await sql.query(`${FULL} where d.maker_id = $1 order by d.strip, d.step, d.code`, [makerId]));
 
 export const listMakers = (sql: Sql) =>
-  sql.query<{ id: string; name: string; tint_system_id: string | null; colours: number }>(
+  sql.query<{ id: string; name: string; tintSystemId: string | null; colours: number }>(
     `select m.id, m.name, m.tint_system_id, count(d.id)::int4 as colours from maker m left join deck_colour d on d.maker_id = m.id
      group by m.id order by m.name`,
   );

@@ -1,31 +1,22 @@
 import { z } from 'zod';
-import type { Photo } from '@/core/record/types';
-import { photoRow } from './rows';
+import { idSchema } from '@/core/base/fields';
+import { photoSchema, type Photo } from '@/core/record/photo';
+import { columnsOf, insertRow, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
-/** Photographs of a visit without their pictures, oldest first. */
+const photoRow = photoSchema.extend({ roomId: idSchema, retired: z.boolean() });
+
+/** Photographs of a visit without their pictures, oldest first, those taken away included. */
 export const listPhotos = async (sql: Sql, visitId: string) =>
-  z.array(photoRow).parse(
-    await sql.query(
-      `select id, room_id, width, height, caption, settings, white, at from photo
-       where not retired and room_id in (select id from room where visit_id = $1) order by at, id`,
-      [visitId],
-    ),
-  );
+  z
+    .array(photoRow)
+    .parse(await sql.query(`select ${columnsOf(photoRow)} from photo where ${OF_VISIT} order by at, id`, [visitId]));
 
 export const countPhotos = async (sql: Sql, roomId: string): Promise<number> =>
   (await sql.query<{ n: number }>(`select count(*)::int4 as n from photo where room_id = $1 and not retired`, [roomId]))[0]!.n;
 
-/** The picture, a JPEG; undefined when there is none of that id in the room. Those taken away are still there, for undo. */
-export const findPicture = async (sql: Sql, id: string, roomId: string): Promise<Uint8Array | undefined> =>
-  (await sql.query<{ jpeg: Uint8Array }>(`select jpeg from photo where id = $1 and room_id = $2`, [id, roomId]))[0]?.jpeg;
-
-type NewPhoto = Pick<Photo, 'id' | 'width' | 'height' | 'settings' | 'at'> & { readonly roomId: string };
-export const insertPhoto = (sql: Sql, p: NewPhoto, jpeg: Uint8Array) =>
-  sql.query(
-    `insert into photo (id, room_id, jpeg, width, height, settings, at) values ($1, $2, $3, $4, $5, $6, $7::timestamptz)`,
-    [p.id, p.roomId, jpeg, p.width, p.height, p.settings, p.at],
-  );
+export const insertPhoto = (sql: Sql, roomId: string, photo: Photo): Promise<void> =>
+  insertRow(sql, 'photo', { ...photo, roomId, retired: false });
 
 type PhotoFields = Pick<Photo, 'id' | 'caption' | 'settings' | 'white'> & { readonly roomId: string };
 export const updatePhoto = (sql: Sql, p: PhotoFields) =>
@@ -34,5 +25,27 @@ export const updatePhoto = (sql: Sql, p: PhotoFields) =>
     [p.id, p.roomId, p.caption, p.settings, p.white && JSON.stringify(p.white)],
   );
 
-export const retirePhoto = (sql: Sql, id: string, roomId: string, retired: boolean) =>
-  sql.query<{ id: string }>(`update photo set retired = $3 where id = $1 and room_id = $2 returning id`, [id, roomId, retired]);
+/** A picture as it is kept, by the hash of the file that was handed in. */
+export type Picture = { readonly hash: string; readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
+
+/** Keeps a picture; one that is there already stays as it is. */
+export const insertPicture = (sql: Sql, p: Picture) =>
+  sql.query(`insert into picture (hash, jpeg, width, height) values ($1, $2, $3, $4) on conflict (hash) do nothing`, [
+    p.hash,
+    p.jpeg,
+    p.width,
+    p.height,
+  ]);
+
+export const findPictureSize = async (sql: Sql, hash: string): Promise<Pick<Picture, 'width' | 'height'> | undefined> =>
+  (await sql.query<Pick<Picture, 'width' | 'height'>>(`select width, height from picture where hash = $1`, [hash]))[0];
+
+/** The picture, a JPEG. */
+export const findPicture = async (sql: Sql, hash: string): Promise<Uint8Array | undefined> =>
+  (await sql.query<{ jpeg: Uint8Array }>(`select jpeg from picture where hash = $1`, [hash]))[0]?.jpeg;
+
+/** Forgets pictures that were handed in more than a day ago and that no photograph names. */
+export const deleteUnusedPictures = (sql: Sql) =>
+  sql.query(
+    `delete from picture p where p.kept_at < now() - interval '1 day' and not exists (select 1 from photo where picture = p.hash)`,
+  );

@@ -1,38 +1,77 @@
 import { z } from 'zod';
-import type { Room, RoomLamp, RoomWindow } from '@/core/record/types';
-import { lampRow, windowRow } from './rows';
+import { idSchema } from '@/core/base/fields';
+import { roomLampSchema, type RoomLamp } from '@/core/record/lamp';
+import { emptyRoom, roomFieldsSchema, type RoomFields } from '@/core/record/room';
+import { roomWindowSchema, type RoomWindow } from '@/core/record/window';
+import { columnsOf, insertRow, insertRows, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
-const OF_VISIT = `room_id in (select id from room where visit_id = $1)`;
+const roomRow = roomFieldsSchema.extend({ retired: z.boolean() });
+const windowRow = roomWindowSchema.extend({ roomId: idSchema });
+const lampRow = roomLampSchema.extend({ roomId: idSchema });
+
+/** Rooms of a visit in walking order, those taken off it included. */
+export const listRooms = async (sql: Sql, visitId: string) =>
+  z
+    .array(roomRow)
+    .parse(await sql.query(`select ${columnsOf(roomRow)} from room where visit_id = $1 order by ordinal, id`, [visitId]));
 
 export const listWindows = async (sql: Sql, visitId: string) =>
-  z.array(windowRow).parse(
-    await sql.query(
-      `select id, room_id, wall, width_m, height_m, left_m, sill_m, glazing, curtain, obstruction_deg, reveal_m, overhang_m
-       from room_window where ${OF_VISIT} order by position, id`,
-      [visitId],
-    ),
-  );
+  z
+    .array(windowRow)
+    .parse(await sql.query(`select ${columnsOf(windowRow)} from room_window where ${OF_VISIT} order by ordinal, id`, [visitId]));
 
 export const listLamps = async (sql: Sql, visitId: string) =>
-  z.array(lampRow).parse(
-    await sql.query(
-      `select id, room_id, name, cct_k, kind, lumens, throws, x_m, y_m, height_m, dimmed_percent
-       from lamp where ${OF_VISIT} order by position, id`,
-      [visitId],
-    ),
-  );
+  z
+    .array(lampRow)
+    .parse(await sql.query(`select ${columnsOf(lampRow)} from lamp where ${OF_VISIT} order by ordinal, id`, [visitId]));
+
+/** The visit a room belongs to; undefined when there is no such room. */
+export const visitOfRoom = async (sql: Sql, roomId: string): Promise<string | undefined> =>
+  (await sql.query<{ visitId: string }>(`select visit_id from room where id = $1`, [roomId]))[0]?.visitId;
+
+/** The place after the last room of a visit. */
+export const nextRoomOrdinal = async (sql: Sql, visitId: string): Promise<number> =>
+  (await sql.query<{ n: number }>(`select coalesce(max(ordinal), 0) + 1 as n from room where visit_id = $1`, [visitId]))[0]!.n;
+
+/** A room of which nothing is recorded but its name. */
+export async function insertRoom(sql: Sql, visitId: string, given: Parameters<typeof emptyRoom>[0]): Promise<void> {
+  const { id, name, ordinal } = given;
+  const known = emptyRoom({ id, name, ordinal });
+  const fields = Object.keys(roomFieldsSchema.shape) as (keyof RoomFields)[];
+  await insertRow(sql, 'room', { ...Object.fromEntries(fields.map((field) => [field, known[field]])), visitId, retired: false });
+}
+
+/** Empty when the room is not at `revision` any more. */
+export const renameRoom = (sql: Sql, room: Pick<RoomFields, 'id' | 'revision' | 'name'>) =>
+  sql.query<{ id: string }>(`update room set name = $3, revision = revision + 1 where id = $1 and revision = $2 returning id`, [
+    room.id,
+    room.revision,
+    room.name,
+  ]);
+
+export const retireRoom = (sql: Sql, id: string, retired: boolean) =>
+  sql.query(`update room set retired = $2 where id = $1`, [id, retired]);
+
+export const countRooms = async (sql: Sql, visitId: string): Promise<number> =>
+  (await sql.query<{ n: number }>(`select count(*)::int4 as n from room where visit_id = $1 and not retired`, [visitId]))[0]!.n;
+
+export const setWish = (sql: Sql, room: Pick<RoomFields, 'id' | 'wish' | 'wishWords'>) =>
+  sql.query(`update room set wish = $2, wish_words = $3 where id = $1`, [room.id, room.wish, room.wishWords]);
+
+export const setCalibrated = (sql: Sql, roomId: string, on: boolean) =>
+  sql.query(`update room set calibrated = $2 where id = $1`, [roomId, on]);
 
 /** What a room's light is described by, apart from windows and lamps. */
 export type RoomLightFields = Pick<
-  Room,
+  RoomFields,
   'bearingDeg' | 'widthM' | 'depthM' | 'heightM' | 'ground' | 'obstruction' | 'ceiling' | 'oldWall'
 >;
 
 const asJson = (value: unknown) => (value === null ? null : JSON.stringify(value));
 
 /** Sets what a room's light is described by; empty when the room is not at `revision` any more. */
-export const updateRoomLight = (sql: Sql, room: { id: string; revision: number }, light: RoomLightFields) =>
+export const updateRoomLight = (sql: Sql, room: Pick<RoomFields, 'id' | 'revision'>, light: RoomLightFields) =>
   sql.query<{ id: string }>(
     `update room set bearing_deg = $3, width_m = $4, depth_m = $5, height_m = $6, ground = $7, obstruction = $8,
        ceiling = $9::jsonb, old_wall = $10::jsonb, revision = revision + 1
@@ -51,26 +90,17 @@ export const updateRoomLight = (sql: Sql, room: { id: string; revision: number }
     ],
   );
 
-export const deleteWindows = (sql: Sql, roomId: string) => sql.query(`delete from room_window where room_id = $1`, [roomId]);
+const inOrder = <T extends object>(roomId: string, all: readonly T[]) =>
+  all.map((one, i) => ({ ...one, roomId, ordinal: i + 1 }));
 
-export const insertWindows = (sql: Sql, roomId: string, windows: readonly RoomWindow[]) =>
-  sql.query(
-    `insert into room_window
-       (id, room_id, position, wall, width_m, height_m, left_m, sill_m, glazing, curtain, obstruction_deg, reveal_m, overhang_m)
-     select (w->>'id')::uuid, $1, n, (w->>'wall')::int4, (w->>'widthM')::float8, (w->>'heightM')::float8, (w->>'leftM')::float8,
-       (w->>'sillM')::float8, w->>'glazing', w->>'curtain', (w->>'obstructionDeg')::float8, (w->>'revealM')::float8,
-       (w->>'overhangM')::float8
-     from jsonb_array_elements($2::jsonb) with ordinality as t (w, n)`,
-    [roomId, JSON.stringify(windows)],
-  );
+/** Puts these windows in the place of those a room had. */
+export async function replaceWindows(sql: Sql, roomId: string, windows: readonly RoomWindow[]): Promise<void> {
+  await sql.query(`delete from room_window where room_id = $1`, [roomId]);
+  await insertRows(sql, 'room_window', inOrder(roomId, windows));
+}
 
-export const deleteLamps = (sql: Sql, roomId: string) => sql.query(`delete from lamp where room_id = $1`, [roomId]);
-
-export const insertLamps = (sql: Sql, roomId: string, lamps: readonly RoomLamp[]) =>
-  sql.query(
-    `insert into lamp (id, room_id, position, name, cct_k, kind, lumens, throws, x_m, y_m, height_m, dimmed_percent)
-     select (l->>'id')::uuid, $1, n, l->>'name', (l->>'cctK')::float8, l->>'kind', (l->>'lumens')::float8, l->>'throws',
-       (l->>'xM')::float8, (l->>'yM')::float8, (l->>'heightM')::float8, (l->>'dimmedPercent')::float8
-     from jsonb_array_elements($2::jsonb) with ordinality as t (l, n)`,
-    [roomId, JSON.stringify(lamps)],
-  );
+/** Puts these lamps in the place of those a room had. */
+export async function replaceLamps(sql: Sql, roomId: string, lamps: readonly RoomLamp[]): Promise<void> {
+  await sql.query(`delete from lamp where room_id = $1`, [roomId]);
+  await insertRows(sql, 'lamp', inOrder(roomId, lamps));
+}

@@ -1,17 +1,16 @@
 import { z } from 'zod';
-import type { Scheme } from '@/core/record/types';
-import { schemeRow } from './rows';
+import { idSchema } from '@/core/base/fields';
+import { schemeSchema, type Scheme } from '@/core/record/scheme';
+import { columnsOf, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
-/** Schemes of a visit, in the order they were made. */
+const schemeRow = schemeSchema.extend({ roomId: idSchema, retired: z.boolean() });
+
+/** Schemes of a visit, in the order they were made, those taken away included. */
 export const listSchemes = async (sql: Sql, visitId: string) =>
-  z.array(schemeRow).parse(
-    await sql.query(
-      `select id, room_id, name, wall_id, trim_id, accent_ids from scheme
-       where not retired and room_id in (select id from room where visit_id = $1) order by id`,
-      [visitId],
-    ),
-  );
+  z
+    .array(schemeRow)
+    .parse(await sql.query(`select ${columnsOf(schemeRow)} from scheme where ${OF_VISIT} order by id`, [visitId]));
 
 /** Empty when the scheme belongs to another room. */
 export const upsertScheme = (sql: Sql, roomId: string, s: Scheme) =>
@@ -22,6 +21,3 @@ export const upsertScheme = (sql: Sql, roomId: string, s: Scheme) =>
      where scheme.room_id = excluded.room_id returning id`,
     [s.id, roomId, s.name, s.wallId, s.trimId, s.accentIds],
   );
-
-export const retireScheme = (sql: Sql, id: string, roomId: string, retired: boolean) =>
-  sql.query<{ id: string }>(`update scheme set retired = $3 where id = $1 and room_id = $2 returning id`, [id, roomId, retired]);

@@ -3,7 +3,9 @@ export type Parameter = string | number | boolean | null | readonly string[] | r
 
 /** The small port every statement goes through; functions take it first, so that they run inside or outside a transaction. */
 export interface Sql {
-  /** Rows of one parametrised statement. */
+  /** The database behind it, the same inside and outside a transaction: what is remembered of one is never told of another. */
+  readonly database: symbol;
+  /** Rows, their columns in camel case, of one parametrised statement. */
   query<Row>(statement: string, parameters?: readonly Parameter[]): Promise<Row[]>;
 }
 

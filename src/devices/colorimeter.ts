@@ -1,4 +1,4 @@
-import { normal } from '@/core/random';
+import { normal } from '@/core/base/random';
 import type { Colorimeter } from './ports';
 import { surfaceOf } from './surfaces';
 

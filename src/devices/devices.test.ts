@@ -3,7 +3,7 @@ import { labFromXyz } from '@/core/colour/lab';
 import { averageReadings } from '@/core/colour/readings';
 import { resample } from '@/core/colour/resample';
 import { D65_10, tristimulus } from '@/core/colour/tristimulus';
-import { seededRandom } from '@/core/random';
+import { seededRandom } from '@/core/base/random';
 import { simulatedColorimeter } from './colorimeter';
 import { simulatedLightMeter } from './light-meter';
 import { simulatedSkyService } from './sky-service';

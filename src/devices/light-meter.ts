@@ -1,4 +1,4 @@
-import { normal } from '@/core/random';
+import { normal } from '@/core/base/random';
 import type { LightMeter } from './ports';
 
 /** How the made-up house differs from what is computed, and the scatter of a reading. */

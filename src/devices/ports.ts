@@ -2,7 +2,7 @@ import type { Lab } from '@/core/colour/types';
 import type { SkyName } from '@/core/light/outdoors';
 import type { Container } from '@/core/paint/containers';
 import type { Formula } from '@/core/paint/tint-system';
-import type { Random } from '@/core/random';
+import type { Random } from '@/core/base/random';
 
 /** What every instrument says of itself; a stand-in says that it is simulated, wherever its readings are shown. */
 export interface Device {

@@ -1,6 +1,6 @@
 import { wavelength } from '@/core/colour/grid';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
-import { normal } from '@/core/random';
+import { normal } from '@/core/base/random';
 import type { Spectrophotometer } from './ports';
 import { surfaceOf } from './surfaces';
 

@@ -1,5 +1,5 @@
 import { CONTAINERS } from '@/core/paint/containers';
-import { normal } from '@/core/random';
+import { normal } from '@/core/base/random';
 import type { TintCounter } from './ports';
 
 /** How exactly a shot is poured (standard deviation, share of a shot), and how often a nozzle gives one shot too many. */

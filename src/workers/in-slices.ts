@@ -1,5 +1,5 @@
-import type { NoAnswer, Progress } from './protocol';
-import type { Steps } from './known-days';
+import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
+import type { Steps } from '@/core/engine/steps';
 
 /** Longest stretch of work before messages are let in, milliseconds: a cancel is heard within it. */
 export const SLICE_MS = 40;

@@ -1,11 +1,17 @@
 import { expose } from 'comlink';
 import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
-import type { NoAnswer, Progress, RoomLightWorker } from './protocol';
-import type { Steps } from './known-days';
-import { cells, next, pair, shortlist } from './judgement-engine';
-import type { JudgementWorker } from './judgement-protocol';
-import { bands, day, hexes, spots } from './room-light-engine';
+import { bands } from '@/core/engine/bands';
+import { day } from '@/core/engine/day';
+import { hexes } from '@/core/engine/hexes';
+import type { JudgementWorker } from '@/core/engine/judgement-protocol';
+import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
+import { next } from '@/core/engine/next-samples';
+import { pair } from '@/core/engine/pair';
+import { cells } from '@/core/engine/record-cells';
+import { shortlist } from '@/core/engine/shortlist';
+import { spots } from '@/core/engine/spots';
+import type { Steps } from '@/core/engine/steps';
 
 const cancelled = new Set<number>();
 

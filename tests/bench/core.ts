@@ -9,7 +9,7 @@ import { strengthForLook, strengthForLrv } from '@/core/paint/solve';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
-import { seededRandom } from '@/core/random';
+import { seededRandom } from '@/core/base/random';
 import { against, medianSeconds, ratio } from './measure';
 
 const COUNT = 100_000;

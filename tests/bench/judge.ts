@@ -5,7 +5,7 @@ import { prepareAffinity } from '@/core/judge/affinity';
 import { nextSamples } from '@/core/judge/next-sample';
 import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/room-score';
 import { shortlistSteps } from '@/core/judge/shortlist';
-import { seededRandom } from '@/core/random';
+import { seededRandom } from '@/core/base/random';
 import { against, medianSeconds } from './measure';
 
 const COLOURS = 4000;

@@ -151,7 +151,7 @@ describe('taking a deck in', () => {
       ['NM', 1],
     ]);
     expect(preview.notes.join()).toContain('a usual white base');
-    expect((await listDeck(db)).some((c) => c.maker_id === 'NM')).toBe(false);
+    expect((await listDeck(db)).some((c) => c.makerId === 'NM')).toBe(false);
   });
 
   test('is taken whole, journaled, and shows in the deck with what it is', async () => {
@@ -161,7 +161,7 @@ describe('taking a deck in', () => {
       quiet,
     );
     await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
-    const mine = (await listDeck(db)).filter((c) => c.maker_id === 'NM').map(deckColour);
+    const mine = (await listDeck(db)).filter((c) => c.makerId === 'NM').map(deckColour);
     expect(mine).toMatchObject([
       { code: 'N 2', sharedName: true, measured: false, hasFormula: false, baseKind: 'white' },
       { code: 'N 3', sharedName: false },
@@ -181,7 +181,7 @@ describe('taking a deck in', () => {
     const before = await db.query(`select id, l, name from base where id in ('FR:white', 'TC:white') order by id`);
     await doIt(db, { name: 'deck.import', decks: [...preview.decks].filter((d) => d.colours.length > 0) });
     expect(await db.query(`select id, l, name from base where id in ('FR:white', 'TC:white') order by id`)).toEqual(before);
-    expect((await listDeck(db)).find((c) => c.code === 'F 9')).toMatchObject({ maker: 'Ferrowmere', base_kind: 'white' });
+    expect((await listDeck(db)).find((c) => c.code === 'F 9')).toMatchObject({ maker: 'Ferrowmere', baseKind: 'white' });
   });
 
   test('a file of too many makers is refused whole', async () => {
@@ -223,6 +223,6 @@ describe('taking a deck in', () => {
     expect(preview.decks[0]!.colours).toHaveLength(5000);
     expect(seen.length).toBeGreaterThan(20);
     await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
-    expect((await listDeck(db)).filter((c) => c.maker_id === 'BG')).toHaveLength(5000);
+    expect((await listDeck(db)).filter((c) => c.makerId === 'BG')).toHaveLength(5000);
   }, 60_000);
 });

@@ -1,9 +1,11 @@
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import { decodeDeckCurves, labAt, placesOf } from '@/core/formats/deck-curves';
+import { keptSize, PHOTO_LIMITS } from '@/core/record/photo';
 import type { Database } from '@/data/sql';
-import { findPicture } from '@/data/photos';
-import { cleanPhoto, PHOTO } from '@/server/photos/clean-photo';
+import { deleteUnusedPictures, findPicture, insertPicture } from '@/data/photos';
+import { hashOf } from '@/server/pictures/hash-of';
+import { cleanPicture } from '@/server/pictures/clean-picture';
 import { makeCurves } from '@/server/deck/curves';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
 import { loadVisit } from '@/server/visits/load-visit';
@@ -29,8 +31,10 @@ describe('what is said while judging', () => {
       light: 'window-day' as const,
       person: 'client' as const,
     };
-    await doIt(db, { ...given, verdict: 'works', predicted: 'nearly', moment, firstGlanceMs: 1400 });
-    expect((await roomOf(visitId)).verdicts).toMatchObject([{ predicted: 'nearly', moment, firstGlanceMs: 1400 }]);
+    await doIt(db, { ...given, verdict: 'works', predicted: 'nearly', predictedIn: 'light', moment, firstGlanceMs: 1400 });
+    expect((await roomOf(visitId)).verdicts).toMatchObject([
+      { predicted: 'nearly', predictedIn: 'light', moment: { ...moment, lux: null }, firstGlanceMs: 1400 },
+    ]);
   });
 
   test('a wish is kept with its words', async () => {
@@ -138,10 +142,10 @@ describe('photographs', () => {
     const raw = await photograph(4000, 3000);
     expect((await sharp(raw).metadata()).exif).toBeDefined();
     expect(raw.includes('Nobody')).toBe(true);
-    const clean = await cleanPhoto(raw);
+    const clean = await cleanPicture(raw);
     if (!clean.ok) throw new Error(clean.reason);
     expect([clean.width, clean.height]).toEqual([1200, 1600]);
-    expect(Math.max(clean.width, clean.height)).toBe(PHOTO.side);
+    expect(Math.max(clean.width, clean.height)).toBe(PHOTO_LIMITS.side);
     const kept = await sharp(clean.jpeg).metadata();
     expect(kept.exif).toBeUndefined();
     expect(kept.orientation).toBeUndefined();
@@ -150,7 +154,7 @@ describe('photographs', () => {
   });
 
   test('a small one is not made larger', async () => {
-    expect(await cleanPhoto(await photograph(80, 60))).toMatchObject({ ok: true, width: 60, height: 80 });
+    expect(await cleanPicture(await photograph(80, 60))).toMatchObject({ ok: true, width: 60, height: 80 });
   });
 
   test.each([
@@ -158,17 +162,19 @@ describe('photographs', () => {
     ['text', new TextEncoder().encode('not a picture at all')],
     ['a drawing that could run', new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')],
   ])('%s is no picture', async (_, bytes) => {
-    expect(await cleanPhoto(bytes)).toEqual({ ok: false, reason: 'not-a-picture' });
+    expect(await cleanPicture(bytes)).toEqual({ ok: false, reason: 'not-a-picture' });
   });
 
   test('are kept with caption, settings and white point, and can be taken away and back', async () => {
     const { visitId, roomId } = await madeUpVisit(db);
-    const clean = await cleanPhoto(await photograph(80, 60));
+    const clean = await cleanPicture(await photograph(80, 60));
     if (!clean.ok) throw new Error(clean.reason);
     const { jpeg, width, height } = clean;
-    const added = operation({ name: 'photo.add', roomId, width, height, settings: 'locked' });
-    expect(await applyOperation(db, added, jpeg)).toEqual({ ok: true, id: added.id });
-    const white = { x: 0.5, y: 0.25, rgb: [240, 230, 200] as [number, number, number] };
+    const picture = hashOf(jpeg);
+    await insertPicture(db, { hash: picture, jpeg, width, height });
+    const added = operation({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
+    expect(await applyOperation(db, added)).toMatchObject({ ok: true, id: added.id });
+    const white = { x: 0.5, y: 0.25, rgb: [240, 230, 200] as const };
     await doIt(db, {
       name: 'photo.edit',
       roomId,
@@ -178,23 +184,50 @@ describe('photographs', () => {
       white,
     });
     expect((await roomOf(visitId)).photos).toMatchObject([
-      { id: added.id, width: 60, height: 80, caption: 'Board by the window', settings: 'automatic', white },
+      { id: added.id, picture, width: 60, height: 80, caption: 'Board by the window', settings: 'automatic', white },
     ]);
-    expect(Buffer.from((await findPicture(db, added.id, roomId))!).equals(Buffer.from(jpeg))).toBe(true);
+    expect(Buffer.from((await findPicture(db, picture))!).equals(Buffer.from(jpeg))).toBe(true);
     await doIt(db, { name: 'photo.retire', roomId, photoId: added.id, retired: true });
     expect((await roomOf(visitId)).photos).toHaveLength(0);
     await doIt(db, { name: 'photo.retire', roomId, photoId: added.id, retired: false });
     expect((await roomOf(visitId)).photos).toHaveLength(1);
   });
 
-  test('come in through their upload only', async () => {
+  test('name a picture that was handed in, at the size it has', async () => {
     const { roomId } = await madeUpVisit(db);
-    const write = { name: 'photo.add', roomId, width: 9, height: 9, settings: 'locked' };
-    expect(await applyUnknown(db, { id: v7(), at: '2026-09-23T12:00:00.000Z', write })).toMatchObject({
-      ok: false,
-      reason: 'invalid',
-    });
-    expect(await applyOperation(db, operation(write as never))).toMatchObject({ ok: false, reason: 'not-found' });
+    const photo = (picture: string, width: number) =>
+      operation({ name: 'photo.add', roomId, picture, width, height: 80, settings: 'locked' });
+    expect(await applyOperation(db, photo('0'.repeat(64), 60))).toEqual({ ok: false, reason: 'not-found', what: 'picture' });
+    const clean = await cleanPicture(await photograph(80, 60));
+    if (!clean.ok) throw new Error(clean.reason);
+    const hash = hashOf(clean.jpeg);
+    await insertPicture(db, { hash, ...clean });
+    expect(await applyOperation(db, photo(hash, 90))).toMatchObject({ ok: false, reason: 'invalid' });
+    expect(await applyOperation(db, photo(hash, 61))).toMatchObject({ ok: true });
+  });
+
+  test('a picture that no photograph names is forgotten after a day', async () => {
+    const { roomId } = await madeUpVisit(db);
+    const put = async (hash: string) => {
+      await insertPicture(db, { hash, jpeg: new Uint8Array([1]), width: 60, height: 80 });
+      await db.query(`update picture set kept_at = now() - interval '2 days' where hash = $1`, [hash]);
+    };
+    const [used, unused] = ['a'.repeat(64), 'b'.repeat(64)];
+    await put(used);
+    await put(unused);
+    await doIt(db, { name: 'photo.add', roomId, picture: used, width: 60, height: 80, settings: 'unknown' });
+    await deleteUnusedPictures(db);
+    expect(await findPicture(db, used)).toBeDefined();
+    expect(await findPicture(db, unused)).toBeUndefined();
+  });
+
+  test.each([
+    [4000, 3000, 1600, 1200],
+    [3000, 4000, 1200, 1600],
+    [800, 600, 800, 600],
+    [5000, 1, 1600, 1],
+  ])('%d × %d is kept at %d × %d, as the page works out beforehand', (width, height, kept, keptHigh) => {
+    expect(keptSize(width, height)).toEqual({ width: kept, height: keptHigh });
   });
 });
 

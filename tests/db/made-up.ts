@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { v7 } from 'uuid';
-import { writeSchema, type Operation, type WriteInput, type WriteResult } from '@/core/formats/operations';
+import { OPERATION_VERSION, writeSchema, type Operation, type WriteInput } from '@/core/operations/operations';
 import { openDatabase } from '@/data/db';
 import { migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
@@ -21,6 +21,7 @@ export async function freshDatabase(): Promise<Database> {
 export const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
 export const operation = (write: WriteInput): Operation => ({
   id: v7(),
+  version: OPERATION_VERSION,
   at: '2026-09-23T12:00:00.000Z',
   write: writeSchema.parse(write),
 });
@@ -28,7 +29,7 @@ export const lab = (l: number, a: number, b: number) => ({ lab: { l, a, b }, sou
 
 /** Does a write that must succeed; answers its id. */
 export async function doIt(db: Database, write: WriteInput): Promise<string> {
-  const result: WriteResult = await applyOperation(db, operation(write));
+  const result = await applyOperation(db, operation(write));
   if (!result.ok) throw new Error(`${write.name}: ${JSON.stringify(result)}`);
   return result.id;
 }

@@ -1,7 +1,7 @@
 import { DAYLIGHT_S0, DAYLIGHT_S1, DAYLIGHT_S2 } from '../reference/daylight-components';
 import { ILLUMINANT_TABLE } from '../reference/illuminants';
 import { SYNTHETIC_LED_TABLE } from '../reference/synthetic-leds';
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import type { SpectralPower } from './grid';
 import { onGrid } from './grid';
 import { planckian } from './planck';

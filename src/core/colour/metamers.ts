@@ -1,5 +1,5 @@
-import { normal, seededRandom } from '../random';
-import { ok, type Ok } from '../result';
+import { normal, seededRandom } from '../base/random';
+import { ok, type Ok } from '../base/result';
 import { deltaE00 } from './ciede2000';
 import { GRID, type Reflectance } from './grid';
 import { labFromXyz, xyzFromLab } from './lab';

@@ -1,4 +1,4 @@
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import { deltaE00 } from './ciede2000';
 import type { Lab } from './types';
 

@@ -1,4 +1,4 @@
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import type { Reflectance } from './grid';
 import { xyzFromLab } from './lab';
 import { smoothestReflectance } from './smoothest-reflectance';

@@ -1,4 +1,4 @@
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import { solve3, solveTridiagonal } from './tridiagonal';
 
 /** Three rows of weights: `rows[k] · ρ` is the k-th tristimulus value of the reflectance ρ. */

@@ -1,6 +1,9 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import { componentsSchema, nameSchema, operationSchema, placeSchema } from './operations';
-import { measure } from './room-light';
+import { componentsSchema } from '../record/stay';
+import { nameSchema } from '../base/fields';
+import { OPERATION_VERSION, operationSchema } from '../operations/operations';
+import { placeSchema } from '../record/visit';
+import { measure } from '../light/measures';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows, roomRecordFile, roomRecordSchema } from './room-record';
 
 describe('what may come over the border', () => {
@@ -47,6 +50,7 @@ describe('what may come over the border', () => {
   test('an operation with anything more or other than its fields is refused', () => {
     const operation = {
       id: '0190c5c0-0000-7000-8000-000000000000',
+      version: OPERATION_VERSION,
       at: '2026-09-23T12:00:00.000Z',
       write: { name: 'room.retire', roomId: '0190c5c0-0000-7000-8000-000000000001', retired: true },
     };
@@ -73,7 +77,7 @@ describe('the room record as a file', () => {
   });
 
   test('the JSON document carries what else was kept in the room, undone or not', () => {
-    const moment = { at: '2026-09-23T12:05:00.000Z', sky: 'overcast' as const, lampsOn: true, position: 'wall-2' };
+    const moment = { at: '2026-09-23T12:05:00.000Z', sky: 'overcast' as const, lampsOn: true, position: 'wall-2', lux: 120 };
     const more = room({
       verdicts: [verdict({ moment, firstGlanceMs: 1240 })],
       notes: [{ id: 'n', candidateId: 'c75', words: '=quieter', at: moment.at, undone: false }],
@@ -82,6 +86,7 @@ describe('the room record as a file', () => {
       photos: [
         {
           id: 'f',
+          picture: 'a'.repeat(64),
           width: 1600,
           height: 1200,
           caption: '',
@@ -96,11 +101,19 @@ describe('the room record as a file', () => {
     expect(file).toMatchObject({
       notes: [{ candidateId: 'c75', words: '=quieter' }],
       picks: [{ chosenId: 'c75', undone: true }],
-      looks: [{ name: 'Light', wallId: 'c75', accentIds: ['c100'] }],
-      photographs: [{ settings: 'locked', whitePaper: { x: 0.5, rgb: [200, 180, 140] } }],
+      schemes: [{ name: 'Light', wallId: 'c75', accentIds: ['c100'] }],
+      photos: [{ settings: 'locked', white: { x: 0.5, rgb: [200, 180, 140] } }],
     });
     const rows = roomRecordCsvRows(visit(more), more);
-    expect(rows[0]).toMatchObject({ judged_at: moment.at, sky: 'overcast', lamps: 'on', first_glance_ms: 1240, notes: '' });
+    expect(rows[0]).toMatchObject({
+      judged_at: moment.at,
+      sky: 'overcast',
+      lamps: 'on',
+      lux: 120,
+      predicted_in: 'light',
+      first_glance_ms: 1240,
+      notes: '',
+    });
     expect(rows[1]).toMatchObject({ judged_at: '', notes: '=quieter' });
   });
 

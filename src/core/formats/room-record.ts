@@ -2,16 +2,23 @@ import { z } from 'zod';
 import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
 import { tagged, type Lab } from '../colour/types';
-import { REASONS, VERDICTS } from '../judge/reasons';
-import { PERSONS, RULINGS } from '../judge/ruling';
+import { SCHOOLS, STAY_KINDS } from '../judge/relation';
+import { RULINGS } from '../judge/ruling';
 import { WISHES } from '../judge/wish';
 import { sayStrength } from '../paint/strength';
+import { hitRate } from '../record/hit-rate';
+import { noteSchema } from '../record/note';
+import { photoSchema } from '../record/photo';
+import { pickSchema } from '../record/pick';
+import { recordedColourSchema } from '../record/recorded-colour';
+import type { Room } from '../record/room';
 import { roomRecord, type CandidateRow } from '../record/room-record';
+import { rulingSchema } from '../record/ruling';
 import { sayRulingWord, sayWhy } from '../record/say-ruling';
-import type { Room, VerdictEvent, Visit } from '../record/types';
+import { schemeSchema } from '../record/scheme';
+import { verdictSchema, type VerdictEvent } from '../record/verdict';
+import type { Visit } from '../record/visit';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
-import { PHOTO_SETTINGS, verdictMomentSchema, whitePointSchema } from './judgement-writes';
-import { recordedColourSchema } from './operations';
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
 const taggedLab = z.object({
@@ -22,25 +29,15 @@ const taggedLab = z.object({
   a: z.number(),
   b: z.number(),
 });
-const verdict = z.object({
-  id: z.string(),
-  at: z.string(),
-  stayId: z.string(),
-  light: z.enum(LIGHTS),
-  person: z.enum(PERSONS),
-  verdict: z.enum(VERDICTS),
-  reason: z.enum(REASONS).nullable(),
-  predicted: z.enum(VERDICTS),
-  moment: verdictMomentSchema.nullable(),
-  firstGlanceMs: z.int().nullable(),
-  undone: z.boolean(),
-});
-const said = z.object({ id: z.string(), at: z.string(), undone: z.boolean() });
+/** In a file an id is any text. */
+const id = z.string();
+const verdict = verdictSchema.omit({ candidateId: true }).extend({ id, stayId: id });
+const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 2. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 3. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(2),
+  version: z.literal(3),
   visit: z.object({ id: z.string(), label: z.string(), place: z.string(), createdAt: z.string() }),
   room: z.object({
     id: z.string(),
@@ -54,8 +51,8 @@ export const roomRecordSchema = z.object({
     z.object({
       id: z.string(),
       name: z.string(),
-      kind: z.enum(['fixed', 'furnishing']),
-      school: z.enum(['share', 'answer']),
+      kind: z.enum(STAY_KINDS),
+      school: z.enum(SCHOOLS),
       components: z.array(z.object({ name: z.string(), share: z.number(), colour: recordedColourSchema })),
     }),
   ),
@@ -75,63 +72,36 @@ export const roomRecordSchema = z.object({
       rulingBy: z.enum(['derived', 'hand']),
       derivedRuling: z.enum([...RULINGS, 'open']),
       derivedWhy: z.string(),
-      rulings: z.array(z.object({ id: z.string(), at: z.string(), ruling: z.enum(RULINGS).nullable(), note: z.string() })),
+      rulings: z.array(ruling),
       verdicts: z.array(verdict),
     }),
   ),
-  /** Verdicts of the consultant that stand, and how many of them had been computed so. */
+  /** Verdicts of the consultant that stand and were predicted for the light they were given in, and how many were predicted so. */
   agreement: z.object({ verdicts: z.int(), agreed: z.int() }),
   /** What the client picked of two. */
-  picks: z.array(said.extend({ chosenId: z.string(), otherId: z.string() })),
+  picks: z.array(pickSchema.extend({ id, chosenId: id, otherId: id })),
   /** On the room (no candidate) or on a candidate. */
-  notes: z.array(said.extend({ candidateId: z.string().nullable(), words: z.string() })),
+  notes: z.array(noteSchema.extend({ id, candidateId: id.nullable() })),
   /** Put together from candidates by their ids. */
-  looks: z.array(
-    z.object({
-      id: z.string(),
-      name: z.string(),
-      wallId: z.string().nullable(),
-      trimId: z.string().nullable(),
-      accentIds: z.array(z.string()),
-    }),
-  ),
+  schemes: z.array(schemeSchema.extend({ id, wallId: id.nullable(), trimId: id.nullable(), accentIds: z.array(id).readonly() })),
   /** Without the pictures themselves. */
-  photographs: z.array(
-    z.object({
-      id: z.string(),
-      at: z.string(),
-      caption: z.string(),
-      settings: z.enum(PHOTO_SETTINGS),
-      widthPixels: z.int(),
-      heightPixels: z.int(),
-      whitePaper: whitePointSchema.nullable(),
-    }),
-  ),
+  photos: z.array(photoSchema.extend({ id })),
 });
 export type RoomRecordFile = z.infer<typeof roomRecordSchema>;
 
 const colourNumbers = (lab: Lab) => ({ l: round(lab.l, 3), a: round(lab.a, 3), b: round(lab.b, 3) });
 
-const verdictOf = (v: VerdictEvent): z.infer<typeof verdict> => ({
-  id: v.id,
-  at: v.at,
-  stayId: v.stayId,
-  light: v.light,
-  person: v.person,
-  verdict: v.verdict,
-  reason: v.reason,
-  predicted: v.predicted,
-  moment: v.moment && { ...v.moment },
-  firstGlanceMs: v.firstGlanceMs,
-  undone: v.undone,
-});
+const withoutCandidate = <T extends { readonly candidateId: string }>({ candidateId: _, ...rest }: T) => rest;
+const of = <T extends { readonly candidateId: string | null }>(all: readonly T[], candidateId: string) =>
+  all.filter((one) => one.candidateId === candidateId);
 
 /** The room record as a JSON document, undone verdicts and earlier rulings included. */
 export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
-  const { rows, lights, agreement } = roomRecord(room);
+  const { rows, lights } = roomRecord(room);
+  const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 2,
+    version: 3,
     visit: { id: visit.id, label: visit.label, place: visit.place.name, createdAt: visit.createdAt },
     room: {
       id: room.id,
@@ -163,24 +133,14 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       rulingBy: byHand ? ('hand' as const) : ('derived' as const),
       derivedRuling: derived.ruling,
       derivedWhy: sayWhy(derived, room.stays),
-      rulings: room.rulings
-        .filter((r) => r.candidateId === c.id)
-        .map(({ id, at, ruling: set, note }) => ({ id, at, ruling: set, note })),
-      verdicts: room.verdicts.filter((v) => v.candidateId === c.id).map(verdictOf),
+      rulings: of(room.rulings, c.id).map(withoutCandidate),
+      verdicts: of(room.verdicts, c.id).map(withoutCandidate),
     })),
-    agreement: { ...agreement },
-    picks: room.picks.map((pick) => ({ ...pick })),
-    notes: room.notes.map((note) => ({ ...note })),
-    looks: room.schemes.map((look) => ({ ...look, accentIds: [...look.accentIds] })),
-    photographs: room.photos.map(({ id, at, caption, settings, width, height, white }) => ({
-      id,
-      at,
-      caption,
-      settings,
-      widthPixels: width,
-      heightPixels: height,
-      whitePaper: white && { x: white.x, y: white.y, rgb: [...white.rgb] as [number, number, number] },
-    })),
+    agreement: { verdicts: seen, agreed },
+    picks: [...room.picks],
+    notes: [...room.notes],
+    schemes: [...room.schemes],
+    photos: [...room.photos],
   };
 }
 
@@ -189,7 +149,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
 export const ROOM_RECORD_COLUMNS = [
   'visit', 'room', 'maker', 'code', 'name', 'strength_percent', 'strength_says', 'colour', 'lab_l', 'lab_a', 'lab_b', 'lrv',
   'ruling', 'ruling_by', 'derived_ruling', 'derived_why', 'ruling_note',
-  'beside', 'kind', 'light', 'who', 'verdict', 'reason', 'predicted', 'at', 'judged_at', 'sky', 'lamps', 'first_glance_ms', 'notes',
+  'beside', 'kind', 'light', 'who', 'verdict', 'reason', 'predicted', 'predicted_in', 'at', 'judged_at', 'sky', 'lamps', 'lux', 'first_glance_ms', 'notes',
 ] as const;
 export type RoomRecordCsvRow = Readonly<Record<(typeof ROOM_RECORD_COLUMNS)[number], string | number>>;
 
@@ -214,8 +174,8 @@ function colourCells(visit: Visit, room: Room, row: CandidateRow) {
     derived_ruling: sayRulingWord(derived.ruling),
     derived_why: sayWhy(derived, room.stays),
     ruling_note: byHand?.note ?? '',
-    notes: room.notes
-      .filter((n) => n.candidateId === c.id && !n.undone)
+    notes: of(room.notes, c.id)
+      .filter((n) => !n.undone)
       .map((n) => n.words)
       .join(' · '),
   };
@@ -223,7 +183,8 @@ function colourCells(visit: Visit, room: Room, row: CandidateRow) {
 
 // prettier-ignore
 const UNSEEN = {
-  beside: '', kind: '', light: '', who: '', verdict: '', reason: '', predicted: '', at: '', judged_at: '', sky: '', lamps: '', first_glance_ms: '',
+  beside: '', kind: '', light: '', who: '', verdict: '', reason: '', predicted: '', predicted_in: '', at: '',
+  judged_at: '', sky: '', lamps: '', lux: '', first_glance_ms: '',
 } as const;
 
 /** The moment of the ribbon a verdict was given in. */
@@ -231,6 +192,7 @@ const momentCells = ({ moment, firstGlanceMs }: VerdictEvent) => ({
   judged_at: moment?.at ?? '',
   sky: moment?.sky ?? '',
   lamps: moment ? (moment.lampsOn ? 'on' : 'off') : '',
+  lux: moment?.lux ?? '',
   first_glance_ms: firstGlanceMs ?? '',
 });
 
@@ -249,7 +211,8 @@ export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] 
         who: v.person,
         verdict: v.verdict,
         reason: v.reason ?? '',
-        predicted: v.predicted,
+        predicted: v.predicted ?? '',
+        predicted_in: v.predictedIn ?? '',
         at: v.at,
         ...momentCells(v),
       };

@@ -1,6 +1,6 @@
 import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { ramp } from '../ramp';
+import { ramp } from '../base/ramp';
 import { RELATION } from './model';
 import type { School, Stay } from './relation';
 import { grants, type Wish } from './wish';

@@ -1,7 +1,7 @@
 import { ciede2000Terms } from '../colour/ciede2000';
 import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { ramp } from '../ramp';
+import { ramp } from '../base/ramp';
 import type { RelationModel } from './model';
 import type { Reason } from './reasons';
 

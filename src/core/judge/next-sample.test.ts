@@ -1,7 +1,7 @@
 import { deltaE00 } from '../colour/ciede2000';
 import { directions } from '../colour/directions';
 import type { Lab } from '../colour/types';
-import { normal, seededRandom } from '../random';
+import { normal, seededRandom } from '../base/random';
 import { belief, NEXT, nextSamples, type Sample } from './next-sample';
 import type { Reason, Verdict } from './reasons';
 import { logLikelihood, reasonChances, verdictChances, type Observation } from './verdict-likelihood';

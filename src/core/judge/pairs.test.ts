@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { seededRandom } from '../random';
+import { seededRandom } from '../base/random';
 import { inOrder, isSettled, nextPair, rankByPairs, surerThan } from './pairs';
 
 /**

@@ -15,9 +15,11 @@ import {
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 
-export type StayKind = 'fixed' | 'furnishing';
+export const STAY_KINDS = ['fixed', 'furnishing'] as const;
+export type StayKind = (typeof STAY_KINDS)[number];
 /** Furnishings may share the undertone (calm) or answer it from across the hue circle (lively); fixed finishes always share. */
-export type School = 'share' | 'answer';
+export const SCHOOLS = ['share', 'answer'] as const;
+export type School = (typeof SCHOOLS)[number];
 
 export type Component = { readonly name: string; readonly share: number; readonly lab: Lab };
 export type Stay = { readonly name: string; readonly kind: StayKind; readonly components: readonly Component[] };

@@ -1,7 +1,7 @@
 import { undertone } from '../colour/undertone';
 import { chroma } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { ramp } from '../ramp';
+import { ramp } from '../base/ramp';
 import type { Reason, Verdict } from './reasons';
 import { relation, verdictOf, type School, type Stay } from './relation';
 

@@ -1,7 +1,7 @@
 import { Body, Equator, Horizon, Observer } from 'astronomy-engine';
 import golden from '../../../tests/golden/daylight.json';
 import solar from '../../../tests/golden/solar-position.json';
-import { seededRandom } from '../random';
+import { seededRandom } from '../base/random';
 import { daylightAvailable, dayOfYear } from './availability';
 import { solarDay } from './day';
 import { skyIlluminance, standardSky, traditionalOvercast } from './sky';

@@ -1,10 +1,11 @@
-import type { Reflectance } from '../colour/grid';
+import { GRID, type Reflectance } from '../colour/grid';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { lightReflectanceValue } from '../colour/tristimulus';
 import { wallBearingDeg, type Wall } from '../room/facing';
 import { CURTAINS, GLAZINGS, type Curtain, type Glazing } from './assumptions';
 import { planesOf, type Box, type Plane } from './box';
 import type { Lamp } from './lamp';
+import { openingOf, rectsOverlap, wallLength, type WallRect } from './room-fit';
 
 /** A window in a wall: measures in metres from the wall's left end and floor, seen from inside. */
 export type LightWindow = {
@@ -39,7 +40,7 @@ export type LightRoom = {
 };
 
 /** A reflectance that is the same at every wavelength. */
-export const flat = (rho: number): Reflectance => new Float64Array(81).fill(rho);
+export const flat = (rho: number): Reflectance => new Float64Array(GRID.count).fill(rho);
 
 /** Spectral transmittance of glass: its tint's curve, scaled so that it lets `transmittance` of daylight through. */
 export function glassOf(kind: Glazing, transmittance: number = GLAZINGS[kind].transmittance): Float64Array {
@@ -53,16 +54,6 @@ export function glassOf(kind: Glazing, transmittance: number = GLAZINGS[kind].tr
 
 /** Reflectances of the six faces in the order of FACES. */
 export const facesOf = (room: LightRoom): readonly Reflectance[] => [...room.walls, room.floor, room.ceiling];
-
-/** A rectangle of a wall, from the wall's left end and floor, metres. */
-export type WallRect = { readonly s0: number; readonly s1: number; readonly z0: number; readonly z1: number };
-
-export const openingOf = ({ leftM, sillM, widthM, heightM }: LightWindow): WallRect => ({
-  s0: leftM,
-  s1: leftM + widthM,
-  z0: sillM,
-  z1: sillM + heightM,
-});
 
 /** A part of a window: clear, or covered by cloth that scatters what comes through. `window` is its number in the room. */
 export type Aperture = {
@@ -108,18 +99,15 @@ export type RoomProblem =
 
 const SLACK_M = 1e-6;
 
-const overlap = (p: LightWindow, q: LightWindow): boolean => {
-  if (p.wall !== q.wall) return false;
-  const [a, b] = [openingOf(p), openingOf(q)];
-  return a.s0 < b.s1 - SLACK_M && b.s0 < a.s1 - SLACK_M && a.z0 < b.z1 - SLACK_M && b.z0 < a.z1 - SLACK_M;
-};
+const overlap = (p: LightWindow, q: LightWindow): boolean =>
+  p.wall === q.wall && rectsOverlap(openingOf(p), openingOf(q), SLACK_M);
 
 /** Every problem of windows and lamps that do not fit the box, and of faces that reflect everything. */
 export function roomProblems(room: LightRoom): RoomProblem[] {
   const { box, windows, lamps } = room;
   const problems: RoomProblem[] = [];
   windows.forEach((w, window) => {
-    const lengthM = w.wall % 2 === 0 ? box.widthM : box.depthM;
+    const lengthM = wallLength(w.wall, box);
     if (w.leftM < -SLACK_M || w.leftM + w.widthM > lengthM + SLACK_M)
       problems.push({ reason: 'wider-than-wall', window, roomM: lengthM });
     if (w.sillM < 0 || w.sillM + w.heightM > box.heightM + SLACK_M)

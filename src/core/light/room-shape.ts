@@ -1,4 +1,5 @@
-import { openingOf, wallFrame, aperturesOf, type Aperture, type LightRoom } from './light-room';
+import { openingOf } from './room-fit';
+import { wallFrame, aperturesOf, type Aperture, type LightRoom } from './light-room';
 import { patchBox, patchSize, pointOf, type PatchedBox } from './box';
 import { elementFactors } from './element-factors';
 import { formFactors } from './radiosity';

@@ -1,6 +1,7 @@
 import { ASSUMED } from './assumptions';
 import { normalOf, planesOf } from './box';
-import { openingOf, wallFrame, type LightRoom } from './light-room';
+import { openingOf } from './room-fit';
+import { wallFrame, type LightRoom } from './light-room';
 import type { Receiver } from './receiver';
 import { pointOnWall } from './see-out';
 import type { Vector } from './view-factor';

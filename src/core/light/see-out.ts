@@ -1,5 +1,6 @@
 import { directionOf } from './directions';
-import { openingOf, wallFrame, type LightRoom, type LightWindow, type WallFrame, type WallRect } from './light-room';
+import { openingOf, type WallRect } from './room-fit';
+import { wallFrame, type LightRoom, type LightWindow, type WallFrame } from './light-room';
 import { dot, subtract, type Vector } from './view-factor';
 import { normalOf, pointOf, type Box } from './box';
 import type { Wall } from '../room/facing';

@@ -1,6 +1,7 @@
 import { normalOf, planesOf, pointOf } from './box';
 import { vectorTo } from './directions';
-import { aperturesOf, wallFrame, type Aperture, type LightRoom, type WallRect } from './light-room';
+import { aperturesOf, wallFrame, type Aperture, type LightRoom } from './light-room';
+import type { WallRect } from './room-fit';
 import { sunlitPart } from './see-out';
 import type { SunPosition } from './sun';
 import { dot, subtract, type Vector } from './view-factor';

@@ -1,4 +1,4 @@
-import { leastRecentlyUsed } from '../least-recently-used';
+import { leastRecentlyUsed } from '../base/least-recently-used';
 
 /** True when `zone` is a time zone this runtime knows (IANA name). */
 export function isTimeZone(zone: string): boolean {

@@ -3,7 +3,7 @@ import { labFromXyz } from '../colour/lab';
 import { solve3 } from '../colour/tridiagonal';
 import { D65_10, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import { opaqueReflectance } from './film';
 import { mix, type Formula, type Optical, type TintSystem } from './tint-system';
 

@@ -3,7 +3,7 @@ import { labFromXyz } from '../colour/lab';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { D65_10, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
-import { leastRecentlyUsed } from '../least-recently-used';
+import { leastRecentlyUsed } from '../base/least-recently-used';
 import { contrastRatio, opaqueReflectance, reflectanceOver } from './film';
 import { atStrength } from './strength';
 import { mix, type BaseKind, type Formula, type Optical, type TintSystem } from './tint-system';

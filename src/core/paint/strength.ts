@@ -1,4 +1,4 @@
-import { ok, type Ok, type Refused } from '../result';
+import { ok, type Ok, type Refused } from '../base/result';
 import { GRID, type Reflectance } from '../colour/grid';
 import { labFromXyz } from '../colour/lab';
 import { D65_10, tristimulus } from '../colour/tristimulus';

@@ -1,4 +1,4 @@
-import type { Room } from './types';
+import type { Room } from './room';
 
 /** A meter's correction: the median of what was read over what was computed, and of how many readings. */
 export type Calibration = { readonly factor: number; readonly readings: number };

@@ -1,7 +1,7 @@
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person } from '../judge/ruling';
 import type { JudgingLight } from '../room/facing';
-import type { VerdictEvent } from './types';
+import type { VerdictEvent } from './verdict';
 
 const SEVERITY: Readonly<Record<Verdict, number>> = { works: 0, nearly: 1, no: 2 };
 
@@ -43,6 +43,7 @@ export type SeenAndComputed = {
 export function cellOf(verdicts: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
   const seen = severest(verdicts);
   if (!seen) return { seen, computed: severest(computed)?.verdict, differs: false };
-  const missed = severest(verdicts.filter((v) => v.person === 'consultant' && v.verdict !== v.predicted));
-  return { seen, computed: (missed ?? seen).predicted, differs: missed !== undefined };
+  const predicted = verdicts.filter((v) => v.predicted !== null);
+  const missed = severest(predicted.filter((v) => v.person === 'consultant' && v.verdict !== v.predicted));
+  return { seen, computed: (missed ?? seen).predicted ?? undefined, differs: missed !== undefined };
 }

@@ -1,6 +1,6 @@
 import { candidate, room } from '../../../tests/made-up-room';
 import { clientRanking } from './client-ranking';
-import type { PairPick } from './types';
+import type { PairPick } from './pick';
 
 let n = 0;
 const pick = (chosenId: string, otherId: string, undone = false): PairPick => ({

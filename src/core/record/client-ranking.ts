@@ -1,5 +1,6 @@
 import { inOrder, isSettled, nextPair, rankByPairs, surerThan } from '../judge/pairs';
-import type { Candidate, Room } from './types';
+import type { Candidate } from './candidate';
+import type { Room } from './room';
 
 /** The client's ranking of a room's candidates, from picks between two at a time. */
 export type ClientRanking = {

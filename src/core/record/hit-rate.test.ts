@@ -20,6 +20,17 @@ describe('hit rate', () => {
     expect(rate.missed.map((v) => v.stayId)).toEqual(['trim']);
   });
 
+  test('only what was computed for the light is a hit of its model; the deck’s, and what nobody predicted, are told apart', () => {
+    const elsewhere = [
+      verdict({ predicted: 'works', predictedIn: 'deck' }),
+      verdict({ stayId: 'trim', verdict: 'no', predicted: 'works', predictedIn: null }),
+      verdict({ candidateId: 'c75', predicted: null, predictedIn: null }),
+    ];
+    const rate = hitRate([room({ verdicts: elsewhere })]);
+    expect([rate.seen, rate.agreed, rate.missed]).toEqual([0, 0, []]);
+    expect(rate.asInDeck).toEqual({ seen: 2, agreed: 1 });
+  });
+
   test('rooms add up, and a room with nothing said adds nothing', () => {
     const rate = hitRate([room({ verdicts }), room(), room({ verdicts })]);
     expect([rate.seen, rate.agreed, rate.missed.length]).toEqual([6, 4, 2]);
@@ -60,6 +71,11 @@ describe('a cell of the record', () => {
     const missed = verdict({ verdict: 'works', predicted: 'nearly', light: 'overcast' });
     expect(cellOf([agreed], [cell('window-day', 'works')])).toEqual({ seen: agreed, computed: 'no', differs: false });
     expect(cellOf([agreed, missed], [])).toEqual({ seen: agreed, computed: 'nearly', differs: true });
+  });
+
+  test('where nothing had been predicted nothing is computed, and nothing differs', () => {
+    const seen = verdict({ verdict: 'no', predicted: null, predictedIn: null });
+    expect(cellOf([seen], [cell('window-day', 'works')])).toEqual({ seen, computed: undefined, differs: false });
   });
 
   test('what the client says is shown but is no miss of what was computed', () => {

@@ -1,28 +1,43 @@
 import { VERDICTS, type Verdict } from '../judge/reasons';
-import { standingVerdicts } from './room-record';
-import type { Room, VerdictEvent } from './types';
+import { standingVerdicts } from './standing';
+import type { Room } from './room';
+import type { VerdictEvent } from './verdict';
+
+/** How many verdicts were seen, and how many of them had been predicted so. */
+export type Share = { readonly seen: number; readonly agreed: number };
 
 /** What was computed against what the consultant saw. */
-export type HitRate = {
-  readonly seen: number;
-  readonly agreed: number;
+export type HitRate = Share & {
   /** `counts[computed][seen]` */
   readonly counts: Readonly<Record<Verdict, Readonly<Record<Verdict, number>>>>;
   /** Where they differ, oldest first. */
   readonly missed: readonly VerdictEvent[];
+  /** Predicted for the colours as in the deck, or before it was kept where: told apart, no hits of the light's model. */
+  readonly asInDeck: Share;
 };
 
 const ofVerdicts = <T>(make: (verdict: Verdict) => T): Record<Verdict, T> =>
   Object.fromEntries(VERDICTS.map((v) => [v, make(v)])) as Record<Verdict, T>;
 
-/** How often the computed verdict was the consultant's. Verdicts of the client are taste as well and do not count; nor do those undone. */
-export function hitRate(rooms: readonly Room[]): HitRate {
-  const seen = rooms.flatMap((room) => standingVerdicts(room.verdicts)).filter((v) => v.person === 'consultant');
-  const missed = seen.filter((v) => v.verdict !== v.predicted);
+const missedOf = (verdicts: readonly VerdictEvent[]) => verdicts.filter((v) => v.verdict !== v.predicted);
+const shareOf = (verdicts: readonly VerdictEvent[]): Share => ({
+  seen: verdicts.length,
+  agreed: verdicts.length - missedOf(verdicts).length,
+});
+
+/**
+ * How often the verdict computed for the light was the consultant's. Verdicts of the client are taste as well and do not count; nor do those
+ * undone, nor those for which only the deck was computed.
+ */
+export function hitRate(rooms: readonly Pick<Room, 'verdicts'>[]): HitRate {
+  const own = rooms
+    .flatMap((room) => standingVerdicts(room.verdicts))
+    .filter((v) => v.person === 'consultant' && v.predicted !== null);
+  const seen = own.filter((v) => v.predictedIn === 'light');
   const counts = ofVerdicts((computed) =>
     ofVerdicts((said) => seen.filter((v) => v.predicted === computed && v.verdict === said).length),
   );
-  return { seen: seen.length, agreed: seen.length - missed.length, counts, missed };
+  return { ...shareOf(seen), counts, missed: missedOf(seen), asInDeck: shareOf(own.filter((v) => v.predictedIn !== 'light')) };
 }
 
 /** 97.5 % point of the standard normal distribution. */

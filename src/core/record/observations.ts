@@ -1,8 +1,10 @@
 import type { Person } from '../judge/ruling';
 import { EYE, type Observation } from '../judge/verdict-likelihood';
 import { severest } from './cell';
-import { standingVerdicts } from './room-record';
-import type { Candidate, Room, VerdictEvent } from './types';
+import { standingVerdicts } from './standing';
+import type { Candidate } from './candidate';
+import type { Room } from './room';
+import type { VerdictEvent } from './verdict';
 
 const PEOPLE: readonly Person[] = ['consultant', 'client'];
 

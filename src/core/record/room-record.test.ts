@@ -1,8 +1,7 @@
-import { room, verdict, visit, roomLamp } from '../../../tests/made-up-room';
-import type { Operation } from '../formats/operations';
+import { room, roomLamp, verdict } from '../../../tests/made-up-room';
 import { severest, inView } from './cell';
-import { withOperations } from './optimistic';
-import { judgedLights, roomRecord, standingVerdicts } from './room-record';
+import { judgedLights, roomRecord } from './room-record';
+import { standingVerdicts } from './standing';
 import { sayRulingWord, sayWhy } from './say-ruling';
 
 describe('standing verdicts', () => {
@@ -41,11 +40,6 @@ describe('room record', () => {
     expect(back).toMatchObject({ ruling: 'not', byHand: undefined });
   });
 
-  test('agreement counts the consultant’s standing verdicts only', () => {
-    const verdicts = [verdict(), verdict({ stayId: 'trim', verdict: 'no' }), verdict({ person: 'client', verdict: 'no' })];
-    expect(roomRecord(room({ verdicts })).agreement).toEqual({ verdicts: 2, agreed: 1 });
-  });
-
   test('says why', () => {
     const { stays } = room();
     const verdicts = [verdict({ verdict: 'no', reason: 'too-green', light: 'overcast' })];
@@ -65,49 +59,5 @@ describe('room record', () => {
     expect(severest([])).toBeUndefined();
     expect(inView([works, later], { light: 'lamps' })).toEqual([later]);
     expect(inView([works, later], { person: 'client' })).toEqual([]);
-  });
-});
-
-describe('what is shown before it is saved', () => {
-  const at = '2026-09-23T12:30:00.000Z';
-  const give: Operation = {
-    id: 'op1',
-    at,
-    write: {
-      name: 'verdict.give',
-      roomId: 'r1',
-      candidateId: 'c100',
-      stayId: 'trim',
-      light: 'overcast',
-      person: 'client',
-      verdict: 'nearly',
-      predicted: null,
-      moment: null,
-      firstGlanceMs: 900,
-    },
-  };
-
-  test('a verdict, its reason, its undoing and a ruling change the room at once', () => {
-    const shown = withOperations(visit(), [
-      give,
-      { id: 'op2', at, write: { name: 'verdict.reason', roomId: 'r1', verdictId: 'op1', reason: 'too-dark' } },
-    ]);
-    expect(shown.rooms[0]!.verdicts).toMatchObject([{ id: 'op1', verdict: 'nearly', reason: 'too-dark', undone: false }]);
-    const undone = withOperations(shown, [{ id: 'op3', at, write: { name: 'verdict.undo', roomId: 'r1', verdictId: 'op1' } }]);
-    expect(undone.rooms[0]!.verdicts[0]!.undone).toBe(true);
-    const ruled = withOperations(shown, [
-      { id: 'op4', at, write: { name: 'ruling.set', roomId: 'r1', candidateId: 'c100', ruling: 'not', note: '' } },
-    ]);
-    expect(ruled.rooms[0]!.rulings).toHaveLength(1);
-  });
-
-  test('what the server has stored already is not shown twice', () => {
-    const once = withOperations(visit(), [give]);
-    expect(withOperations(once, [give])).toEqual(once);
-  });
-
-  test('a verdict on something that is gone changes nothing', () => {
-    const gone: Operation = { ...give, write: { ...give.write, candidateId: 'gone' } as Operation['write'] };
-    expect(withOperations(visit(), [gone])).toEqual(visit());
   });
 });

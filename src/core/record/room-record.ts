@@ -1,28 +1,12 @@
 import { relation, type Relation } from '../judge/relation';
-import { deriveRuling, roomProgress, type DerivedRuling, type Person, type RoomProgress, type Ruling } from '../judge/ruling';
+import { deriveRuling, roomProgress, type DerivedRuling, type RoomProgress, type Ruling } from '../judge/ruling';
 import { lightsOfRoom, type JudgingLight } from '../room/facing';
-import type { Candidate, RecordedStay, Room, RulingEvent, VerdictEvent } from './types';
-
-/** The latest verdict of each cell and person that was not undone. */
-export function standingVerdicts(events: readonly VerdictEvent[]): VerdictEvent[] {
-  const latest = new Map<string, VerdictEvent>();
-  for (const event of events) {
-    if (event.undone) continue;
-    const cell = [event.candidateId, event.stayId, event.light, event.person].join(' ');
-    latest.delete(cell);
-    latest.set(cell, event);
-  }
-  return [...latest.values()];
-}
-
-/** The verdict that stands in one cell, for one person; undefined when not looked at yet. */
-export const verdictIn = (
-  standing: readonly VerdictEvent[],
-  cell: { candidateId: string; stayId: string; light: JudgingLight; person: Person },
-): VerdictEvent | undefined =>
-  standing.find(
-    (v) => v.candidateId === cell.candidateId && v.stayId === cell.stayId && v.light === cell.light && v.person === cell.person,
-  );
+import { standingVerdicts } from './standing';
+import type { Candidate } from './candidate';
+import type { RecordedStay } from './stay';
+import type { Room } from './room';
+import type { RulingEvent } from './ruling';
+import type { VerdictEvent } from './verdict';
 
 /** The relation of a candidate at its strength to a thing that stays, as in the deck (D65). */
 export const relationTo = (stay: RecordedStay, candidate: Candidate): Relation =>
@@ -45,8 +29,6 @@ export type RoomRecord = {
   readonly lights: readonly JudgingLight[];
   readonly rows: readonly CandidateRow[];
   readonly progress: RoomProgress;
-  /** Standing verdicts of the consultant, and how many of them the prediction had right. */
-  readonly agreement: { readonly verdicts: number; readonly agreed: number };
 };
 
 /** Lights a room is judged in: those that can exist there, and any in which a verdict was given. */
@@ -71,11 +53,5 @@ export function roomRecord(room: Room): RoomRecord {
     const untried = verdicts.length === 0 && !byHand;
     return { candidate, verdicts, derived, byHand, ruling: byHand?.ruling ?? (untried ? 'untried' : derived.ruling) };
   });
-  const seen = standing.filter((v) => v.person === 'consultant');
-  return {
-    lights,
-    rows,
-    progress: roomProgress(rows.map((r) => r.ruling)),
-    agreement: { verdicts: seen.length, agreed: seen.filter((v) => v.verdict === v.predicted).length },
-  };
+  return { lights, rows, progress: roomProgress(rows.map((r) => r.ruling)) };
 }

@@ -2,7 +2,7 @@ import { sayBeside } from '../judge/reasons';
 import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
 import { LIGHT_NAMES } from '../room/facing';
 import type { CandidateRow } from './room-record';
-import type { RecordedStay } from './types';
+import type { RecordedStay } from './stay';
 
 const listed = new Intl.ListFormat('en-GB');
 const things = (n: number) => (n === 1 ? '1 thing' : `${n} things`);

@@ -1,6 +1,6 @@
 import { candidate, room } from '../../../tests/made-up-room';
 import { schemeColours, schemeLinks } from './scheme-links';
-import type { Scheme } from './types';
+import type { Scheme } from './scheme';
 
 const lab = (l: number, a: number, b: number) => ({ lab: { l, a, b } });
 const white = { ...candidate('white', 100), ...lab(95, -0.4, 2.5), name: 'Test White' };

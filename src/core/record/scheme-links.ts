@@ -2,7 +2,9 @@ import type { Reason, Verdict } from '../judge/reasons';
 import { relation, type School, type Stay } from '../judge/relation';
 import type { JudgingLight } from '../room/facing';
 import { severest, type ComputedCell } from './cell';
-import type { Candidate, Room, Scheme } from './types';
+import type { Candidate } from './candidate';
+import type { Room } from './room';
+import type { Scheme } from './scheme';
 
 export const SCHEME_PARTS = ['wall', 'trim', 'accent'] as const;
 export type SchemePart = (typeof SCHEME_PARTS)[number];

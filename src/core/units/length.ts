@@ -1,4 +1,6 @@
-import type { Units } from '../record/types';
+/** What lengths are shown and typed in. Everything is stored in metres. */
+export const UNITS = ['metric', 'imperial'] as const;
+export type Units = (typeof UNITS)[number];
 
 /** Metres in one international foot (exact, 1959 agreement). */
 const METRES_PER_FOOT = 0.3048;

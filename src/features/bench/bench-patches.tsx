@@ -3,16 +3,17 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { lrvOf } from '@/core/colour/lab';
-import { verdictIn } from '@/core/record/room-record';
-import type { Candidate, RecordedStay } from '@/core/record/types';
+import { verdictIn } from '@/core/record/standing';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedStay } from '@/core/record/stay';
 import { classNames } from '@/ui/class-names';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { VerdictBar } from '@/ui/verdict-mark';
-import { sayColour } from '../shared/colour-entry';
-import { usePaint } from '../shared/in-light';
-import { SlideSteps } from '../shared/slide-steps';
-import { StayPattern } from '../shared/stay-pattern';
-import { sayShares } from '../shared/stay-patch';
+import { sayColour } from '../words/say-colour';
+import { usePaint } from '../light-client/in-light';
+import { SlideSteps } from '../drawings/slide-steps';
+import { StayPattern } from '../drawings/stay-pattern';
+import { sayShares } from '../drawings/stay-patch';
 import { StrengthStrip } from './strength-strip';
 import type { Bench } from './use-bench';
 import type { Ground } from './use-bench-view';
@@ -103,7 +104,7 @@ function BesideAll({ bench, candidate, stay }: Props) {
     <>
       <div className="flex min-w-0 flex-[1.1] flex-col">
         {room.stays.map((s) => {
-          const said = verdictIn(standing, { candidateId: candidate.id, stayId: s.id, light, person });
+          const said = light && verdictIn(standing, { candidateId: candidate.id, stayId: s.id, light, person });
           return (
             <button
               key={s.id}

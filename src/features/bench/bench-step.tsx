@@ -10,9 +10,9 @@ import { ComputedPanel } from './computed-panel';
 import { EyePanel } from './eye-panel';
 import { Pairs } from './pairs';
 import { useBench, type Bench } from './use-bench';
-import { InLight, ShownSwitch } from '../shared/in-light';
-import { useRoom } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
+import { InLight, ShownSwitch } from '../light-client/in-light';
+import { useRoom } from '../session/visit-context';
+import { VisitLink } from '../session/where';
 
 function Missing({ bench }: { readonly bench: Bench }) {
   const { room, visit, stay } = bench;

@@ -2,10 +2,10 @@
 
 import { directions } from '@/core/colour/directions';
 import { sayTowards } from '@/core/judge/say-towards';
-import type { Candidate } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
-import { ShownSwitch } from '../shared/in-light';
+import { ShownSwitch } from '../light-client/in-light';
 import type { Bench } from './use-bench';
 import { VIEW_WORDS, VIEWS, type Ground } from './use-bench-view';
 

@@ -4,11 +4,12 @@ import { describeColour } from '@/core/colour/family';
 import { DIRECTION_WORDS, VISIBLE_STEP, type Direction, type Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
 import { sayBeside } from '@/core/judge/reasons';
-import type { Candidate, RecordedStay } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedStay } from '@/core/record/stay';
 import { Explain } from '@/ui/explain';
 import { Scale } from '@/ui/scale';
-import { VERDICT_WORDS } from '../shared/verdict-words';
-import { signed } from '../shared/words';
+import { VERDICT_WORDS } from '../words/verdict-words';
+import { signed } from '../words/words';
 import type { Bench } from './use-bench';
 import type { Computed } from './use-computed';
 

@@ -4,11 +4,12 @@ import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
-import { verdictIn } from '@/core/record/room-record';
+import { verdictIn } from '@/core/record/standing';
 import { LIGHT_NAMES, LIGHTS } from '@/core/room/facing';
 import { Button, Key } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { VerdictBar } from '@/ui/verdict-mark';
+import { InTheDark } from './in-the-dark';
 import { REASON_KEYS, type Bench } from './use-bench';
 
 const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; readonly key: string }[] = [
@@ -57,7 +58,7 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
       className="min-w-0 border-l border-line p-3.5 max-lg:order-first max-lg:border-l-0 md:max-lg:col-span-2"
     >
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
-        <p className="text-sm text-soft">{LIGHT_NAMES[bench.light]}</p>
+        <p className="text-sm text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'dark at the cursor'}</p>
         <div className="flex gap-2">
           <Button className="px-3" aria-label="Undo" title="Undo the last verdict (Z)" disabled={!lastGiven} onClick={bench.undo}>
             <Undo2 aria-hidden size={16} /> <Key>Z</Key>
@@ -80,6 +81,7 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
           />
         </div>
       </div>
+      <InTheDark bench={bench} room={bench.room} />
       <div className="grid grid-cols-3 gap-2">
         {BUTTONS.map(({ verdict, label, key }) => (
           <Button

@@ -2,16 +2,15 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import { v7 } from 'uuid';
 import { Explain } from '@/ui/explain';
 import { Key } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { useKeys } from '@/ui/use-keys';
-import { sayColour } from '../shared/colour-entry';
-import { AlsoInLight, usePaint } from '../shared/in-light';
-import { offeredSwatch } from '../shared/room-day';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { sayColour } from '../words/say-colour';
+import { AlsoInLight, usePaint } from '../light-client/in-light';
+import { offeredSwatch } from '@/core/engine/swatches';
+import { useTakeColour } from '../session/take-colour';
+import { sayRefusal } from '../words/words';
 import type { Bench } from './use-bench';
 import { useProposals, type Proposed } from './use-proposals';
 
@@ -61,7 +60,7 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
 
 /** At most three things to look at next, a strength of what is at hand before a new colour. */
 export function NextSamples({ bench }: { readonly bench: Bench }) {
-  const { save } = useVisit();
+  const takeColour = useTakeColour(bench.room);
   const { said, busy, failed, proposals, possible } = useProposals(bench.room);
   const fetched = useMemo(
     () => (proposals ?? []).filter((p) => !p.atHand).map((p) => offeredSwatch(p, p.strength, p.lab)),
@@ -69,10 +68,11 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
   );
   const take = async (proposed: Proposed) => {
     if (proposed.candidate) return bench.setCandidateId(proposed.candidate.id);
-    const { deckColourId, strength } = proposed;
-    const result = await save({ name: 'candidate.add', roomId: bench.room.id, candidateId: v7(), deckColourId, strength });
-    if (result.ok) bench.setCandidateId(result.id);
-    else toast.error(sayRefusal(result));
+    const { deckColourId, maker, code, name, baseKind, sharedName, lab } = proposed;
+    const { candidateId, result } = takeColour({ deckColourId, maker, code, name, baseKind, sharedName, lab }, proposed.strength);
+    bench.setCandidateId(candidateId);
+    const kept = await result;
+    if (!kept.ok) toast.error(sayRefusal(kept));
   };
   useKeys({ f: () => (proposals?.[0] ? void take(proposals[0]) : false) });
   return (

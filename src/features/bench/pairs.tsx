@@ -5,16 +5,17 @@ import { useState } from 'react';
 import { lrvOf } from '@/core/colour/lab';
 import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/record/client-ranking';
 import { roomRecord } from '@/core/record/room-record';
-import type { Candidate, Room } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
 import { Button, Key } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { Patch } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
 import { useKeys } from '@/ui/use-keys';
-import { sayColour } from '../shared/colour-entry';
-import { InLight, usePaint } from '../shared/in-light';
-import { SeveralColours } from '../shared/several-colours';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { sayColour } from '../words/say-colour';
+import { InLight, usePaint } from '../light-client/in-light';
+import { SeveralColours } from '../drawings/several-colours';
+import { useRoom, useVisit } from '../session/visit-context';
 
 /** The colours asked about at first: those that work or nearly work here, else whatever is in the room. */
 function firstAsked(room: Room): string[] {
@@ -95,15 +96,15 @@ function Asked({ room, asked, onChange }: AskedProps) {
 
 /** Two colours at a time for the client: tap one, done in few taps, with the ranking and how sure it is. */
 export function Pairs({ roomId }: { readonly roomId: string }) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const room = useRoom(roomId);
   const [asked, setAsked] = useState<readonly string[]>(() => firstAsked(room));
   const [onward, setOnward] = useState(false);
   const ranking = clientRanking(room, asked);
   const { next, settled, picks, lastPickId } = ranking;
   const pick = (chosen: Candidate, other: Candidate) =>
-    say({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
-  const undo = () => (lastPickId ? void say({ name: 'pair.unpick', roomId, pickId: lastPickId }) : undefined);
+    write({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
+  const undo = () => (lastPickId ? void write({ name: 'pair.unpick', roomId, pickId: lastPickId }) : undefined);
   const showing = next && (!settled || onward) ? next : undefined;
   useKeys({
     ArrowLeft: () => (showing ? void pick(showing[0], showing[1]) : undefined),

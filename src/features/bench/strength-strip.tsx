@@ -3,21 +3,21 @@
 import { Plus } from 'lucide-react';
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import { v7 } from 'uuid';
+import type { Lab } from '@/core/colour/types';
 import { sayStrength } from '@/core/paint/strength';
-import type { Candidate } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
 import { Patch, PatchLabel } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import { usePaint } from '../shared/in-light';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { sayColour } from '../words/say-colour';
+import { usePaint } from '../light-client/in-light';
+import { useTakeColour } from '../session/take-colour';
+import { sayRefusal } from '../words/words';
 import type { Bench } from './use-bench';
 
 type Props = { readonly bench: Bench; readonly candidate: Candidate };
 
 /** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
 export function StrengthStrip({ bench, candidate }: Props) {
-  const { save } = useVisit();
+  const take = useTakeColour(bench.room);
   const paint = usePaint();
   const steps = useMemo(() => {
     const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
@@ -26,16 +26,12 @@ export function StrengthStrip({ bench, candidate }: Props) {
       .map((o) => ({ ...o, id: undefined }));
     return [...here, ...more].sort((p, q) => q.strength - p.strength);
   }, [bench.strengths, bench.offered, candidate.offered]);
-  const add = async (strength: number) => {
-    const result = await save({
-      name: 'candidate.add',
-      roomId: bench.room.id,
-      candidateId: v7(),
-      deckColourId: candidate.deckColourId,
-      strength,
-    });
-    if (result.ok) bench.setCandidateId(result.id);
-    else toast.error(sayRefusal(result));
+  const add = async (strength: number, lab: Lab) => {
+    const { deckColourId, maker, code, name, baseKind, sharedName } = candidate;
+    const { candidateId, result } = take({ deckColourId, maker, code, name, baseKind, sharedName, lab }, strength);
+    bench.setCandidateId(candidateId);
+    const kept = await result;
+    if (!kept.ok) toast.error(sayRefusal(kept));
   };
   return (
     <div role="group" aria-label="Strengths" className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row">
@@ -45,7 +41,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
           type="button"
           aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
           aria-pressed={step.id === candidate.id}
-          onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength))}
+          onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength, step.lab))}
           className="relative min-h-11 flex-1 cursor-pointer"
         >
           <Patch

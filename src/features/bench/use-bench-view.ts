@@ -2,10 +2,10 @@
 
 import { PAPERS } from '@/core/colour/paper';
 import type { Lab } from '@/core/colour/types';
-import type { Room } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
 import { useKept } from '@/ui/use-kept';
 import { useKeys } from '@/ui/use-keys';
-import { OLD_WALL_ID, PAPER_ID } from '../shared/room-day';
+import { OLD_WALL_ID, PAPER_ID } from '@/core/engine/swatches';
 
 export const VIEWS = ['one', 'all', 'alone', 'split', 'slide'] as const;
 /** Beside one thing, beside all of them, alone, two strengths side by side, or slid from window to lamp. */

@@ -2,16 +2,19 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
 import type { Person } from '@/core/judge/ruling';
-import { standingVerdicts, verdictIn } from '@/core/record/room-record';
-import type { Candidate, RecordedStay, Room, VerdictEvent } from '@/core/record/types';
+import { OFFERED_STRENGTHS } from '@/core/paint/strength';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import { standingVerdicts, verdictIn } from '@/core/record/standing';
+import type { RecordedStay } from '@/core/record/stay';
+import type { VerdictEvent } from '@/core/record/verdict';
 import { useKeys } from '@/ui/use-keys';
-import { useJudgingLight, useReadMoment } from '../shared/moment';
-import { momentIndex, usePosition, useRoomDay } from '../shared/room-day';
-import { latest } from '../shared/room-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { useSetMoment } from '../cursor/cursor';
+import { useJudgingLight, useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
+import { useSessionState } from '../session/use-session';
+import { useRoom, useVisit } from '../session/visit-context';
 import { useBenchView } from './use-bench-view';
 import { useComputed, type Computed } from './use-computed';
 import { useGlance } from './use-glance';
@@ -50,66 +53,87 @@ function usePair({ candidates, stays }: Room) {
   return { candidate, stay, stayIndex, strengths, offered, moveStay, moveStrength, moveColour, setCandidateId, setStayId };
 }
 
-/** The moment of the cursor as it is kept with a verdict. */
-function useVerdictMoment(room: Room) {
-  const read = useReadMoment();
-  const position = usePosition(room);
-  const moments = latest(useRoomDay(room.id));
-  return () => {
-    const { at, sky, lampsOn } = read();
-    const known = moments?.skies[momentIndex(moments, at)] ?? 'clear';
-    return { at: new Date(at).toISOString(), sky: sky === 'service' ? known : sky, lampsOn, position };
-  };
-}
+/** A verdict that was given in the dark and waits to be told in which light. */
+export type InTheDark = { readonly person: Person; readonly verdict: Verdict };
 
 type Saying = {
-  readonly roomId: string;
+  readonly room: Room;
   readonly cell: { readonly candidateId: string; readonly stayId: string } | undefined;
   readonly computed: Computed | undefined;
   readonly glance: ReturnType<typeof useGlance>;
-  readonly momentOf: ReturnType<typeof useVerdictMoment>;
 };
 
-/** Says a verdict of the pair in view, with the light it was given in and what was computed for it. */
-function useGive({ roomId, cell, computed, glance, momentOf }: Saying) {
-  const { say } = useVisit();
-  const light = useJudgingLight();
-  return (person: Person, verdict: Verdict) => {
-    if (!cell) return;
-    const predicted = computed?.verdict ?? null;
-    const firstGlanceMs = glance.spoken();
-    say({ name: 'verdict.give', roomId, ...cell, light, person, verdict, predicted, moment: momentOf(), firstGlanceMs });
+/** Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light first. */
+function useGive({ room, cell, computed, glance }: Saying) {
+  const { write } = useVisit();
+  const resolve = useResolve(room);
+  const set = useSetMoment();
+  const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
+  const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
+    if (!cell || !light) return;
+    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken() };
+    write({ name: 'verdict.give', roomId: room.id, ...given });
+  };
+  const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;
+  return {
+    /** What waits for its light; gone when another pair is looked at. */
+    asks,
+    give(person: Person, verdict: Verdict) {
+      if (!cell) return;
+      const now = resolve();
+      if (!now.light) return setInTheDark({ person, verdict, of: cell });
+      setInTheDark(undefined);
+      keep({ person, verdict }, now, predictionOf(computed));
+    },
+    /** The person says which light it is: the cursor goes there, and the verdict is kept. */
+    answer(light: { readonly lampsOn: true } | { readonly at: number; readonly lampsOn: false }) {
+      if (!asks) return;
+      setInTheDark(undefined);
+      set(light);
+      // nothing was computed for that light when the eye spoke: only as in the deck
+      keep(asks, resolve(light), computed ? { ...predictionOf(computed), predictedIn: 'deck' } : NO_PREDICTION);
+    },
+    leave: () => setInTheDark(undefined),
   };
 }
 
+type Prediction = Pick<VerdictEvent, 'predicted' | 'predictedIn'>;
+const NO_PREDICTION: Prediction = { predicted: null, predictedIn: null };
+const predictionOf = (computed: Computed | undefined): Prediction =>
+  computed ? { predicted: computed.verdict, predictedIn: computed.where === 'in-light' ? 'light' : 'deck' } : NO_PREDICTION;
+
+const sameCell = (p: Saying['cell'], q: Saying['cell']) => p?.candidateId === q?.candidateId && p?.stayId === q?.stayId;
+
 /** The state of the bench: which colour against which thing, and everything that can be said there. */
 export function useBench(roomId: string) {
-  const { visit, say, unsaved, person, setPerson } = useVisit();
-  const light = useJudgingLight();
+  const { visit, write, person, setPerson } = useVisit();
+  const { unsaved } = useSessionState();
   const room = useRoom(roomId);
+  const light = useJudgingLight(room);
   const layout = useBenchView(room);
   const pair = usePair(room);
   const { candidate, stay } = pair;
   const computed = useComputed(roomId, candidate, stay);
   const standing = useMemo(() => standingVerdicts(room.verdicts), [room.verdicts]);
   const cell = candidate && stay ? { candidateId: candidate.id, stayId: stay.id } : undefined;
-  const saidBy = (who: Person) => cell && verdictIn(standing, { ...cell, light, person: who });
+  const saidBy = (who: Person) => (cell && light ? verdictIn(standing, { ...cell, light, person: who }) : undefined);
   const current = saidBy(person);
   const glance = useGlance(
     layout.glance,
     [candidate?.id, stay?.id, light].join(' '),
     saidBy('consultant') !== undefined || saidBy('client') !== undefined,
   );
-  const giveAs = useGive({ roomId, cell, computed, glance, momentOf: useVerdictMoment(room) });
+  const saying = useGive({ room, cell, computed, glance });
+  const giveAs = saying.give;
   // while the eye has not spoken, not even the order of the reasons may tell what the core thinks
   const reasons = orderReasons(glance.hides ? [] : (computed?.likely ?? []));
   const lastGiven: VerdictEvent | undefined = room.verdicts.filter((v) => !v.undone).at(-1);
   const give = (verdict: Verdict) => giveAs(person, verdict);
   const giveReason = (reason: Reason) => {
-    if (current) say({ name: 'verdict.reason', roomId, verdictId: current.id, reason });
+    if (current) write({ name: 'verdict.reason', roomId, verdictId: current.id, reason });
   };
   const undo = () => {
-    if (lastGiven) say({ name: 'verdict.undo', roomId, verdictId: lastGiven.id });
+    if (lastGiven) write({ name: 'verdict.undo', roomId, verdictId: lastGiven.id });
   };
   useKeys({
     w: () => give('works'),
@@ -143,6 +167,7 @@ export function useBench(roomId: string) {
     lastGiven,
     give,
     giveAs,
+    dark: saying,
     giveReason,
     undo,
   };

@@ -4,11 +4,13 @@ import type { Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
 import type { Reason, Verdict } from '@/core/judge/reasons';
 import { relationTo } from '@/core/record/room-record';
-import type { Candidate, RecordedComponent, RecordedStay } from '@/core/record/types';
-import { usePairThroughDay } from '../shared/judgements';
-import { useMomentPart } from '../shared/moment';
-import { momentIndex, useRoomDay } from '../shared/room-day';
-import { latest } from '../shared/room-light';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedComponent } from '@/core/record/recorded-colour';
+import type { RecordedStay } from '@/core/record/stay';
+import { usePairThroughDay } from '../light-client/judgements';
+import { useMomentPart } from '../cursor/cursor';
+import { momentIndex, useRoomDay } from '../light-client/room-day';
+import { latest } from '../light-client/light-worker';
 
 /** What the core says of a pair, as in the deck or in the light of the cursor. */
 export type Computed = {

@@ -5,12 +5,14 @@ import { deltaE00 } from '@/core/colour/ciede2000';
 import { directions } from '@/core/colour/directions';
 import type { Lab } from '@/core/colour/types';
 import { sayTowards } from '@/core/judge/say-towards';
+import type { BaseKind } from '@/core/paint/tint-system';
 import { observationsOf } from '@/core/record/observations';
-import type { Candidate, Room } from '@/core/record/types';
-import { useDeck, type DeckColour } from '../shared/deck-data';
-import { useNextSamples } from '../shared/judgements';
-import { judgedStay } from '../shared/room-day';
-import { latest } from '../shared/room-light';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import { knownColour, useDeck, type DeckColour } from '../entry/deck-data';
+import { useNextSamples } from '../light-client/judgements';
+import { judgedStay } from '@/core/engine/swatches';
+import { latest } from '../light-client/light-worker';
 
 /** Something that could be put on the table. */
 type Choice = {
@@ -18,6 +20,8 @@ type Choice = {
   readonly name: string;
   readonly maker: string;
   readonly code: string;
+  readonly baseKind: BaseKind;
+  readonly sharedName: boolean;
   readonly strength: number;
   readonly lab: Lab;
   /** Its colour is in the room already. */
@@ -35,22 +39,18 @@ export type Proposed = Choice & {
   readonly rulesOut: number;
 };
 
-const tupleOf = ({ l, a, b }: Lab) => [l, a, b] as const;
-
 /** Strengths of what is at hand first, then every colour of the deck at full strength. */
 function choicesOf(candidates: readonly Candidate[], deck: readonly DeckColour[]): Choice[] {
   const here = new Map(candidates.map((c) => [c.deckColourId, c]));
-  const strengths = [...here.values()].flatMap(({ deckColourId, name, maker, code, offered }) =>
+  const strengths = [...here.values()].flatMap(({ deckColourId, name, maker, code, baseKind, sharedName, offered }) =>
     offered.map(({ strength, lab }): Choice => {
       const candidate = candidates.find((k) => k.deckColourId === deckColourId && k.strength === strength);
-      return { deckColourId, name, maker, code, strength, lab, atHand: true, candidate };
+      return { deckColourId, name, maker, code, baseKind, sharedName, strength, lab, atHand: true, candidate };
     }),
   );
   const rest = deck
     .filter((c) => !here.has(c.id))
-    .map(({ id, name, maker, code, lab }): Choice => {
-      return { deckColourId: id, name, maker, code, strength: 100, lab, atHand: false, candidate: undefined };
-    });
+    .map((c): Choice => ({ ...knownColour(c, c.lab), strength: 100, atHand: false, candidate: undefined }));
   return [...strengths, ...rest];
 }
 
@@ -83,7 +83,7 @@ export function useProposals(room: Room) {
     return {
       samples,
       stays: room.stays.map(judgedStay),
-      said: said.map(({ lab, ...rest }) => ({ lab: tupleOf(lab), ...rest })),
+      said,
     };
   }, [said, choices, samples, room.stays]);
   const answered = useNextSamples(name, request);

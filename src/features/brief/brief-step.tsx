@@ -5,21 +5,22 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import { WISH_WORDS, WISHES, type Wish } from '@/core/judge/wish';
-import type { Room } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { Confirm } from '@/ui/confirm';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
-import { Fights } from '../shared/fights';
-import { SchoolFields } from '../shared/school-fields';
-import { checkWrite, type FieldErrors } from '../shared/issues';
-import { placeOf, PlaceFields, type PlaceDraft } from '../shared/place-fields';
-import { useVisit } from '../shared/visit-context';
-import { goTo } from '../shared/where';
-import { sayRefusal } from '../shared/words';
+import { Fights } from '../drawings/fights';
+import { SchoolFields } from '../entry/school-fields';
+import { takeAway } from '../session/take-away';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { placeOf, PlaceFields, type PlaceDraft } from '../entry/place-fields';
+import { useVisit } from '../session/visit-context';
+import { goTo } from '../session/where';
+import { sayRefusal } from '../words/words';
 
 function VisitForm() {
-  const { visit, save } = useVisit();
+  const { visit, write } = useVisit();
   const [draft, setDraft] = useState(() => ({
     label: visit.label,
     place: {
@@ -33,7 +34,7 @@ function VisitForm() {
   const [errors, setErrors] = useState<FieldErrors>({});
   const [revision, setRevision] = useState(visit.revision);
   const submit = async () => {
-    const write = {
+    const edit = {
       name: 'visit.edit',
       visitId: visit.id,
       revision,
@@ -41,9 +42,9 @@ function VisitForm() {
       place: placeOf(draft.place),
       units: draft.place.units,
     };
-    const checked = checkWrite(write);
+    const checked = checkWrite(edit);
     if (!checked.ok) return setErrors(checked.errors);
-    const result = await save(checked.write);
+    const result = await write(checked.write, { answers: true }).result;
     if (result.ok) {
       setErrors({});
       setRevision(revision + 1);
@@ -80,9 +81,9 @@ function VisitForm() {
 
 /** What the client wants of a room: one of a few, and in the client's own words. */
 function WishFields({ room }: { readonly room: Room }) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const [words, setWords] = useState(room.wishWords);
-  const keep = (wish: Wish | null) => say({ name: 'room.wish', roomId: room.id, wish, words: words.trim() });
+  const keep = (wish: Wish | null) => write({ name: 'room.wish', roomId: room.id, wish, words: words.trim() });
   return (
     <div role="group" aria-label={`What the client wants of ${room.name}`} className="grid w-full grid-cols-[11rem_1fr] gap-2">
       <ChoiceField
@@ -112,22 +113,19 @@ function WishFields({ room }: { readonly room: Room }) {
 }
 
 function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean }) {
-  const { visit, save } = useVisit();
+  const { visit, write } = useVisit();
   const [name, setName] = useState(room.name);
   const [error, setError] = useState<string>();
   const rename = async () => {
     if (name.trim() === room.name) return;
     const checked = checkWrite({ name: 'room.rename', roomId: room.id, revision: room.revision, room: name });
     if (!checked.ok) return setError(checked.errors['room']);
-    const result = await save(checked.write);
+    const result = await write(checked.write, { answers: true }).result;
     setError(result.ok ? undefined : sayRefusal(result));
   };
   const retire = async () => {
-    const result = await save({ name: 'room.retire', roomId: room.id, retired: true });
-    if (!result.ok) return void toast.error(sayRefusal(result));
-    toast(`${room.name} taken off the visit`, {
-      action: { label: 'Undo', onClick: () => void save({ name: 'room.retire', roomId: room.id, retired: false }) },
-    });
+    const set = (retired: boolean) => write({ name: 'room.retire', roomId: room.id, retired }, { answers: true }).result;
+    if (!(await takeAway(set, `${room.name} taken off the visit`))) return;
     const next = visit.rooms.find((r) => r.id !== room.id)!;
     goTo(`/visits/${visit.id}/${next.id}/brief`);
   };
@@ -158,13 +156,13 @@ function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean
 }
 
 function AddRoom() {
-  const { visit, save } = useVisit();
+  const { visit, write } = useVisit();
   const [name, setName] = useState('');
   const [error, setError] = useState<string>();
   const add = async () => {
     const checked = checkWrite({ name: 'room.add', visitId: visit.id, roomId: v7(), room: name });
     if (!checked.ok) return setError(checked.errors['room']);
-    const result = await save(checked.write);
+    const result = await write(checked.write, { answers: true }).result;
     if (!result.ok) return setError(sayRefusal(result));
     setError(undefined);
     setName('');

@@ -1,8 +1,8 @@
 import { FLAG_NAMES } from '@/core/appearance/readings';
 import { Patch } from '@/ui/patch';
-import type { BothWays, Found } from '@/workers/judgement-protocol';
-import { sayColour } from '../shared/colour-entry';
-import type { DeckColour } from '../shared/deck-data';
+import type { BothWays, Found } from '@/core/engine/judgement-protocol';
+import { sayColour } from '../words/say-colour';
+import type { DeckColour } from '../entry/deck-data';
 
 type Props = {
   readonly ways: BothWays;
@@ -26,7 +26,6 @@ export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
       </p>
       <div className="grid grid-cols-2">
         {sides.map(({ found: one, hex, title, says }) => {
-          const [l, a, b] = one.lab;
           const name = `${colours.get(one.deckColourId)?.name ?? one.deckColourId} ${one.strength} %`;
           const inList = found.find((f) => f.deckColourId === one.deckColourId && f.strength === one.strength);
           return (
@@ -37,7 +36,7 @@ export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
               onClick={() => inList && onChoose(inList)}
               className="cursor-pointer text-left hover:bg-raised"
             >
-              <Patch hex={hex} label={sayColour({ l, a, b })} className="h-16" />
+              <Patch hex={hex} label={sayColour(one.lab)} className="h-16" />
               <span className="block px-2 py-1 text-sm leading-tight">
                 <b>{title}:</b> {name}
                 <span className="block text-soft">{says}</span>

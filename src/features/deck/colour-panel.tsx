@@ -1,18 +1,20 @@
 'use client';
 
 import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-react';
-import type { Candidate, RecordedStay } from '@/core/record/types';
+import type { Lab } from '@/core/colour/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedStay } from '@/core/record/stay';
 import { MARKED_BELOW } from '@/core/paint/strength';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import type { DeckColour } from '../shared/deck-data';
+import { sayColour } from '../words/say-colour';
+import type { DeckColour } from '../entry/deck-data';
 import { ColourSheet } from './colour-sheet';
 import { SharedNames } from './shared-names';
 import { useSheet, type Sheet, type SheetState } from './use-sheet';
 
-type Toggle = (strength: number, candidate: Candidate | undefined) => void;
+type Toggle = (strength: number, lab: Lab, candidate: Candidate | undefined) => void;
 
 type RowProps = {
   readonly strength: Sheet['strengths'][number];
@@ -21,14 +23,14 @@ type RowProps = {
 };
 
 function StrengthRow({ strength, candidate, onToggle }: RowProps) {
-  const { percent, says, hex, lrv, name, caution } = strength;
+  const { percent, says, hex, lab, lrv, name, caution } = strength;
   return (
     <li>
       <button
         type="button"
         aria-pressed={candidate !== undefined}
         aria-label={says}
-        onClick={() => onToggle(percent, candidate)}
+        onClick={() => onToggle(percent, lab, candidate)}
         className="flex min-h-14 w-full cursor-pointer items-stretch text-left hover:bg-raised"
       >
         <Patch hex={hex} label={`${name}, LRV ${Math.round(lrv)}`} className="w-20 shrink-0" />

@@ -2,14 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
-import type { RecordedStay } from '@/core/record/types';
+import type { RecordedStay } from '@/core/record/stay';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
 import { Explain } from '@/ui/explain';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import type { DeckColour } from '../shared/deck-data';
+import { sayColour } from '../words/say-colour';
+import type { DeckColour } from '../entry/deck-data';
 import { CounterOrder } from './counter-order';
 import { FindStrength } from './find-strength';
 import { SharedNames } from './shared-names';

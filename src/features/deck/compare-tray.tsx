@@ -9,8 +9,8 @@ import type { Lab } from '@/core/colour/types';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { inkOn, Patch } from '@/ui/patch';
-import { hexOf, sayColour } from '../shared/colour-entry';
-import type { DeckColour } from '../shared/deck-data';
+import { hexOf, sayColour } from '../words/say-colour';
+import type { DeckColour } from '../entry/deck-data';
 
 /** Most colours that can be told apart side by side. */
 export const MOST_COMPARED = 12;

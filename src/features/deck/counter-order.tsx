@@ -5,8 +5,8 @@ import type { Container } from '@/core/paint/containers';
 import { orderPaint, type OrderAnswer } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import { newSeed } from '../shared/surfaces';
+import { sayColour } from '../words/say-colour';
+import { newSeed } from '../entry/surfaces';
 
 type Props = { readonly deckColourId: string; readonly percent: number; readonly container: Container; readonly name: string };
 

@@ -2,13 +2,16 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { v7 } from 'uuid';
-import type { Candidate } from '@/core/record/types';
+import type { Lab } from '@/core/colour/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { EmptyState } from '@/ui/step-title';
-import type { DeckColour } from '../shared/deck-data';
-import { useRoom, useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { knownColour, type DeckColour } from '../entry/deck-data';
+import { takeAway } from '../session/take-away';
+import { useTakeColour } from '../session/take-colour';
+import { useRoom, useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 import { ColourPanel } from './colour-panel';
 import { CompareTray, MOST_COMPARED } from './compare-tray';
 import { DeckFan } from './deck-fan';
@@ -16,22 +19,20 @@ import { alongStrip, NO_FILTER, type DeckFilter } from './deck-filter';
 import { DeckFilters } from './deck-filters';
 
 /** Takes a colour at a strength into the room, or out of it again. */
-function useToggleCandidate(roomId: string) {
-  const { save } = useVisit();
-  return async (colour: DeckColour, strength: number, candidate: Candidate | undefined) => {
-    const result = candidate
-      ? await save({ name: 'candidate.retire', roomId, candidateId: candidate.id, retired: true })
-      : await save({ name: 'candidate.add', roomId, candidateId: v7(), deckColourId: colour.id, strength });
-    if (!result.ok) return void toast.error(sayRefusal(result));
-    if (!candidate) return;
-    toast(`${colour.name} at ${strength} % taken out; its verdicts are kept`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void save({ name: 'candidate.retire', roomId, candidateId: candidate.id, retired: false }),
-      },
-    });
+function useToggleCandidate(room: Room) {
+  const { write } = useVisit();
+  const take = useTakeColour(room);
+  return async (colour: DeckColour, { strength, lab, candidate }: Toggled) => {
+    if (!candidate) {
+      const result = await take(knownColour(colour, lab), strength).result;
+      return void (result.ok || toast.error(sayRefusal(result)));
+    }
+    const set = (retired: boolean) =>
+      write({ name: 'candidate.retire', roomId: room.id, candidateId: candidate.id, retired }, { answers: true }).result;
+    await takeAway(set, `${colour.name} at ${strength} % taken out; its verdicts are kept`);
   };
 }
+type Toggled = { readonly strength: number; readonly lab: Lab; readonly candidate: Candidate | undefined };
 
 /** The compare tray: colours once each, at most twelve. */
 function useTray() {
@@ -59,7 +60,7 @@ export function DeckBrowser({ roomId, colours, shown, filter, onFilter }: Props)
   const [chosenId, setChosenId] = useState<string>();
   const setChosen = useCallback((colour: DeckColour) => setChosenId(colour.id), []);
   const { tray, toggle: toggleCompared, clear } = useTray();
-  const toggle = useToggleCandidate(roomId);
+  const toggle = useToggleCandidate(room);
   const chosen = useMemo(() => colours.find((c) => c.id === chosenId), [colours, chosenId]);
   const inRoom = useMemo(() => new Set(room.candidates.map((c) => c.deckColourId)), [room.candidates]);
   const twins = useMemo(
@@ -88,7 +89,7 @@ export function DeckBrowser({ roomId, colours, shown, filter, onFilter }: Props)
             twins={twins}
             candidates={room.candidates}
             stays={room.stays}
-            onToggle={(strength, candidate) => void toggle(chosen, strength, candidate)}
+            onToggle={(strength, lab, candidate) => void toggle(chosen, { strength, lab, candidate })}
             lighter={alongStrip(colours, chosen, -2)}
             deeper={alongStrip(colours, chosen, 2)}
             onChoose={setChosen}

@@ -1,6 +1,6 @@
 import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
-import type { DeckColour } from '../shared/deck-data';
+import type { DeckColour } from '../entry/deck-data';
 import { alongStrip, fanRows, filterDeck, NO_FILTER, stripsOf } from './deck-filter';
 
 const colour = (code: string, [l, a, b]: readonly [number, number, number], more: Partial<DeckColour> = {}): DeckColour => {

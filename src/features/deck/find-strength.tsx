@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { lrvOf } from '@/core/colour/lab';
 import { SHEET_LIGHTS } from '@/core/paint/sheet';
-import type { RecordedStay } from '@/core/record/types';
+import type { RecordedStay } from '@/core/record/stay';
 import { typedNumber } from '@/core/units/length';
 import type { Aim, SolveAnswer } from '@/server/deck/solve';
 import { Button } from '@/ui/button';

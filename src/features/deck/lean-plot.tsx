@@ -4,8 +4,8 @@ import { useEffect, useRef, type MouseEvent } from 'react';
 import { screenColour } from '@/core/colour/srgb';
 import { lightnessOfLrv } from '@/core/colour/lab';
 import { RELATION } from '@/core/judge/model';
-import type { RecordedStay } from '@/core/record/types';
-import type { Found, ShortlistAnswer } from '@/workers/judgement-protocol';
+import type { RecordedStay } from '@/core/record/stay';
+import type { Found, ShortlistAnswer } from '@/core/engine/judgement-protocol';
 
 type Axis = 'a' | 'b';
 const AXES: Readonly<Record<Axis, { readonly low: string; readonly high: string; readonly name: string }>> = {
@@ -94,16 +94,15 @@ export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
       }
     });
     if (chosen) {
-      const v = chosen.lab[axis === 'a' ? 1 : 2];
+      const v = chosen.lab[axis];
       context.lineWidth = 3;
-      context.strokeRect(x(v) - 9, y(chosen.lab[0]) - 9, 18, 18);
+      context.strokeRect(x(v) - 9, y(chosen.lab.l) - 9, 18, 18);
     }
   }, [axis, answer, stays, chosen]);
   const choose = (event: MouseEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const { x, y } = scales(axis, box.width, box.height);
-    const apart = ({ lab }: Found) =>
-      Math.hypot(x(lab[axis === 'a' ? 1 : 2]) - (event.clientX - box.left), y(lab[0]) - (event.clientY - box.top));
+    const apart = ({ lab }: Found) => Math.hypot(x(lab[axis]) - (event.clientX - box.left), y(lab.l) - (event.clientY - box.top));
     const nearest = answer.found.reduce<Found | undefined>((p, q) => (!p || apart(q) < apart(p) ? q : p), undefined);
     if (nearest && apart(nearest) < 30) onChoose(nearest);
   };

@@ -2,7 +2,7 @@ import { lrvOf } from '@/core/colour/lab';
 import { potCaution, sheenFor, SHEENS, SURFACES, towardWindow, type PaintedSurface } from '@/core/paint/sheen';
 import type { Lab } from '@/core/colour/types';
 import { Patch } from '@/ui/patch';
-import { hexOf, sayColour } from '../shared/colour-entry';
+import { hexOf, sayColour } from '../words/say-colour';
 
 const SURFACE_WORDS: Readonly<Record<PaintedSurface, string>> = {
   wall: 'walls',

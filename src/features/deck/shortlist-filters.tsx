@@ -7,7 +7,7 @@ import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { ManyChoice } from '@/ui/many-choice';
-import { SchoolFields } from '../shared/school-fields';
+import { SchoolFields } from '../entry/school-fields';
 import type { ShortlistFilter, ShortlistSearch } from './use-shortlist';
 
 /** A typed LRV; what stands for an empty or unreadable field otherwise. */

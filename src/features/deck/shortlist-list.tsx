@@ -3,21 +3,21 @@
 import { Check, Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { v7 } from 'uuid';
 import { verdictOf } from '@/core/judge/relation';
-import type { Room } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { Patch, PatchStack } from '@/ui/patch';
-import type { Found } from '@/workers/judgement-protocol';
-import { sayColour } from '../shared/colour-entry';
-import type { DeckColour } from '../shared/deck-data';
-import { AlsoInLight, usePaint } from '../shared/in-light';
-import { offeredSwatch } from '../shared/room-day';
-import { sayFound } from '../shared/say-judgement';
-import { VERDICT_WORDS } from '../shared/verdict-words';
-import { useVisit } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
-import { sayRefusal } from '../shared/words';
+import type { Found } from '@/core/engine/judgement-protocol';
+import { sayColour } from '../words/say-colour';
+import { knownColour, type DeckColour } from '../entry/deck-data';
+import { AlsoInLight, usePaint } from '../light-client/in-light';
+import { offeredSwatch } from '@/core/engine/swatches';
+import { sayFound } from '../words/say-judgement';
+import { VERDICT_WORDS } from '../words/verdict-words';
+import { useTakeColour } from '../session/take-colour';
+import { useVisit } from '../session/visit-context';
+import { VisitLink } from '../session/where';
+import { sayRefusal } from '../words/words';
 
 const FIRST = 40;
 
@@ -36,23 +36,20 @@ const beside = (room: Room, paint: ReturnType<typeof usePaint>) =>
     return { hex: paint(largest.id, largest.colour.lab), share: 1, label: stay.name };
   });
 
-const swatchOf = (found: Found) => {
-  const [l, a, b] = found.lab;
-  return offeredSwatch(found, found.strength, { l, a, b });
-};
+const swatchOf = (found: Found) => offeredSwatch(found, found.strength, found.lab);
 
 function Row({ room, found, colour, chosen, onChoose }: RowProps) {
-  const { visit, save } = useVisit();
+  const { visit } = useVisit();
+  const take = useTakeColour(room);
   const paint = usePaint();
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (chosen) row.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
-  const [l, a, b] = found.lab;
   const candidate = room.candidates.find((c) => c.deckColourId === found.deckColourId && c.strength === found.strength);
   const add = async () => {
-    const { deckColourId, strength } = found;
-    const result = await save({ name: 'candidate.add', roomId: room.id, candidateId: v7(), deckColourId, strength });
+    const { result: written } = take(knownColour(colour, found.lab), found.strength);
+    const result = await written;
     if (!result.ok) toast.error(sayRefusal(result));
   };
   return (
@@ -68,7 +65,7 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
         className="flex cursor-pointer self-stretch"
       >
         <PatchStack parts={beside(room, paint)} className="w-12" />
-        <Patch hex={paint(swatchOf(found).id, { l, a, b })} label={sayColour({ l, a, b })} className="flex-1" />
+        <Patch hex={paint(swatchOf(found).id, found.lab)} label={sayColour(found.lab)} className="flex-1" />
       </button>
       <div className="min-w-0">
         <p className="truncate">

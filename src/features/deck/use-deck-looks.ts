@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DeckColour } from '../shared/deck-data';
-import { useLooksAtCursor } from '../shared/room-day';
+import type { DeckColour } from '../entry/deck-data';
+import { useLooksAtCursor } from '../light-client/room-day';
 
 const NONE: readonly DeckColour[] = [];
 
@@ -12,7 +12,7 @@ const nameOf = (colours: readonly DeckColour[]): string => [colours.length, colo
 /** The deck painted as it looks in a room at the cursor, as long as that is what is shown; as in the deck until it is computed. */
 export function useDeckLooks(roomId: string, colours: readonly DeckColour[] | undefined): readonly DeckColour[] | undefined {
   const deck = colours ?? NONE;
-  const labs = useMemo(() => deck.map((c) => [c.lab.l, c.lab.a, c.lab.b] as const), [deck]);
+  const labs = useMemo(() => deck.map((c) => c.lab), [deck]);
   const hexes = useLooksAtCursor(roomId, nameOf(deck), labs);
   return useMemo(() => (hexes ? colours?.map((c, i) => ({ ...c, hex: hexes[i]! })) : colours), [colours, hexes]);
 }

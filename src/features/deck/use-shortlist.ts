@@ -3,11 +3,12 @@
 import { useCallback, useState } from 'react';
 import type { Family } from '@/core/colour/family';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
-import type { ShortlistAnswer, ShortlistRequest } from '@/workers/judgement-protocol';
-import { judgedStay, useDayRequest, useLookIn, useScale } from '../shared/room-day';
-import { asKey } from '../shared/as-key';
-import { useJob } from '../shared/room-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import type { ShortlistAnswer, ShortlistRequest } from '@/core/engine/judgement-protocol';
+import { judgedStay } from '@/core/engine/swatches';
+import { useDayRequest, useLookIn, useScale } from '../light-client/room-day';
+import { asKey } from '../light-client/as-key';
+import { useJob } from '../light-client/light-worker';
+import { useRoom, useVisit } from '../session/visit-context';
 
 export type ShortlistFilter = {
   readonly makers: readonly string[];

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { WriteResult } from '@/core/formats/operations';
+import type { ApplyResult } from '@/core/operations/revision';
 import type { PreviewAnswer } from '@/server/decks/import';
-import { sayRefusal } from '../shared/words';
+import { sayRefusal } from '../words/words';
 
 export type ImportState =
   | { readonly state: 'idle' }
@@ -67,8 +67,8 @@ export function useImport() {
     setState({ state: 'taking', name });
     const body = JSON.stringify({ token: preview.token });
     const result = await fetch('/api/decks/import', { method: 'POST', body, headers: { 'content-type': 'application/json' } })
-      .then(async (response) => (await response.json()) as WriteResult)
-      .catch((): WriteResult => ({ ok: false, reason: 'failed' }));
+      .then(async (response) => (await response.json()) as ApplyResult)
+      .catch((): ApplyResult => ({ ok: false, reason: 'failed' }));
     if (!result.ok) return setState({ state: 'failed', reason: sayRefusal(result) });
     setState({ state: 'taken', colours: preview.makers.reduce((sum, m) => sum + m.colours, 0) });
     router.refresh();

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { Candidate, Room } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
 import { ChoiceField } from '@/ui/field';
 
 type Props = { readonly room: Room; readonly value: string; readonly onChange: (candidateId: string) => void };

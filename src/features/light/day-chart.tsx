@@ -3,9 +3,9 @@
 import { memo, useMemo } from 'react';
 import { Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { clockText, wallClock } from '@/core/light/time-zone';
-import type { DayAnswer } from '@/workers/protocol';
-import { useMomentPart } from '../shared/moment';
-import { sayKelvin, sayLux } from '../shared/say-light';
+import type { DayAnswer } from '@/core/engine/light-protocol';
+import { useMomentPart } from '../cursor/cursor';
+import { sayKelvin, sayLux } from '../words/say-light';
 
 type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: number; readonly scale: number };
 

@@ -2,27 +2,27 @@
 
 import { useMemo } from 'react';
 import { FLAG_NAMES } from '@/core/appearance/readings';
-import type { Candidate, Room } from '@/core/record/types';
-import type { MomentRequest, Spot, Swatch } from '@/workers/protocol';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import type { MomentRequest, Spot, Swatch } from '@/core/engine/light-protocol';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
-import { sayColour } from '../shared/colour-entry';
-import { useMomentPart } from '../shared/moment';
-import { candidateSwatch } from '../shared/room-day';
-import { latest, useSpots } from '../shared/room-light';
-import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { sayColour } from '../words/say-colour';
+import { useMomentPart } from '../cursor/cursor';
+import { candidateSwatch } from '@/core/engine/swatches';
+import { latest, useSpots } from '../light-client/light-worker';
+import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
+import { useRoom, useVisit } from '../session/visit-context';
 import { useColourChoice } from './colour-choice';
-import { useMomentRequests } from '../shared/moment-request';
+import { useMomentRequests } from '../light-client/moment-request';
 
 type WallPatchProps = { readonly spot: Spot; readonly words: string };
 
 function WallPatch({ spot, words }: WallPatchProps) {
   const look = spot.looks[0];
   if (!look) return <div className="grid h-40 place-items-center bg-panel text-soft">{words}: dark</div>;
-  const [l, a, b] = look.lab;
   return (
-    <Patch hex={look.hex} label={`${words}: ${sayColour({ l, a, b })}`} className="relative h-40">
+    <Patch hex={look.hex} label={`${words}: ${sayColour(look.lab)}`} className="relative h-40">
       <PatchLabel className="absolute right-3 bottom-2 left-2 w-fit text-sm leading-5">
         <b className="block first-letter:uppercase">{words}</b>
         {sayLux(spot.light.lux)}, {sayKelvin(spot.light.cct)}

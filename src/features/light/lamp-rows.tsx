@@ -7,7 +7,7 @@ import { ASSUMED } from '@/core/light/assumptions';
 import { lengthUnit } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
-import { useVisit } from '../shared/visit-context';
+import { useVisit } from '../session/visit-context';
 import type { LampDraft } from './light-draft';
 import { More, Section, type SectionProps } from './section';
 

@@ -1,5 +1,5 @@
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
-import { checkWrite } from '../shared/issues';
+import { checkWrite } from '../session/check-write';
 import { draftOf, wallsThatDoNotClose, writeOf, type LightDraft } from './light-draft';
 
 const ids = { id: '0190c5c0-0000-7000-8000-000000000001', revision: 4 };

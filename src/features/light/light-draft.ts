@@ -1,6 +1,10 @@
 import type { Curtain, Glazing, Ground, Obstruction } from '@/core/light/assumptions';
 import type { LampKind, LampThrow } from '@/core/light/lamp';
-import type { RecordedColour, Room, RoomLamp, RoomWindow, Units } from '@/core/record/types';
+import type { RecordedColour } from '@/core/record/recorded-colour';
+import type { Room } from '@/core/record/room';
+import type { RoomLamp } from '@/core/record/lamp';
+import type { RoomWindow } from '@/core/record/window';
+import type { Units } from '@/core/units/length';
 import type { Wall } from '@/core/room/facing';
 import { lengthText, toMetres, typedNumber } from '@/core/units/length';
 

@@ -2,19 +2,20 @@
 
 import { useState } from 'react';
 import { calibrationOf } from '@/core/record/calibration';
-import { describeRoom } from '@/core/record/light-room-of';
-import type { LightMeterReading, Room } from '@/core/record/types';
+import { describeRoom } from '@/core/record/describe-room';
+import type { LightMeterReading } from '@/core/record/meter-reading';
+import type { Room } from '@/core/record/room';
 import { wallClock } from '@/core/light/time-zone';
 import { typedNumber } from '@/core/units/length';
 import { readLightMeter } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
-import { useMomentPart, useReadMoment } from '../shared/moment';
-import { spotsOnce } from '../shared/room-light';
-import { useSkyOfDay } from '../shared/sky-of-day';
-import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
-import { newSeed, Simulated } from '../shared/surfaces';
-import { useVisit } from '../shared/visit-context';
+import { useMomentPart, useReadMoment } from '../cursor/cursor';
+import { spotsOnce } from '../light-client/light-worker';
+import { useSkyOfDay } from '../cursor/sky-of-day';
+import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../words/say-light';
+import { newSeed, Simulated } from '../entry/surfaces';
+import { useVisit } from '../session/visit-context';
 
 type Props = { readonly room: Room; readonly position: string };
 
@@ -60,7 +61,7 @@ function ReadingRow({
   readonly reading: LightMeterReading;
   readonly zone: string;
 }) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const at = Date.parse(reading.at);
   const ratio = reading.computedLux > 0 ? reading.lux / reading.computedLux : undefined;
   return (
@@ -74,7 +75,7 @@ function ReadingRow({
           {ratio !== undefined && `, read × ${ratio.toFixed(2)}`}
         </span>
       </span>
-      <Button look="quiet" onClick={() => say({ name: 'light.unread', roomId: room.id, readingId: reading.id })}>
+      <Button look="quiet" onClick={() => write({ name: 'light.unread', roomId: room.id, readingId: reading.id })}>
         Take back
       </Button>
     </li>
@@ -82,7 +83,7 @@ function ReadingRow({
 }
 
 function Correction({ room }: { readonly room: Room }) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const found = calibrationOf(room);
   if (!found) return null;
   const by = `× ${found.factor.toFixed(2)}`;
@@ -103,7 +104,7 @@ function Correction({ room }: { readonly room: Room }) {
       </p>
       <Button
         look={room.calibrated ? 'plain' : 'main'}
-        onClick={() => say({ name: 'light.calibrate', roomId: room.id, on: !room.calibrated })}
+        onClick={() => write({ name: 'light.calibrate', roomId: room.id, on: !room.calibrated })}
       >
         {room.calibrated ? 'Back to what is computed' : `Correct this room ${by}`}
       </Button>
@@ -113,7 +114,7 @@ function Correction({ room }: { readonly room: Room }) {
 
 /** Readings of a light meter beside what is computed, and the one factor they give the room. */
 export function LightMeterReadings({ room, position }: Props) {
-  const { visit, say } = useVisit();
+  const { visit, write } = useVisit();
   const computedNow = useComputedNow(room, position);
   const [problem, setProblem] = useState<string>();
   const [typed, setTyped] = useState('');
@@ -125,7 +126,7 @@ export function LightMeterReadings({ room, position }: Props) {
     const got = now && (await meter(now.light).catch(() => undefined));
     if (!now || !got) return setProblem(now ? MISSED : 'The light of this room cannot be computed yet.');
     const { sky, lampsOn, light } = now;
-    say({ name: 'light.read', roomId: room.id, position, lux: got.lux, cctK: got.cct, computedLux: light.lux, sky, lampsOn });
+    write({ name: 'light.read', roomId: room.id, position, lux: got.lux, cctK: got.cct, computedLux: light.lux, sky, lampsOn });
     setTyped('');
   };
   const simulated = () =>

@@ -1,13 +1,13 @@
 'use client';
 
 import { ASSUMED } from '@/core/light/assumptions';
-import type { Assumed } from '@/core/record/light-room-of';
-import type { Room } from '@/core/record/types';
-import type { DayAnswer } from '@/workers/protocol';
+import type { Assumed } from '@/core/record/describe-room';
+import type { Room } from '@/core/record/room';
+import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Explain } from '@/ui/explain';
-import { momentIndex } from '../shared/room-day';
-import { useMomentPart, useSetMoment } from '../shared/moment';
-import { sayClock, sayKelvin, sayLux, sayPosition } from '../shared/say-light';
+import { momentIndex } from '../light-client/room-day';
+import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 
 const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
   size: `size (${ASSUMED.roomWidthM.value} × ${ASSUMED.roomDepthM.value} × ${ASSUMED.roomHeightM.value} m)`,

@@ -1,6 +1,6 @@
 'use client';
 
-import { latest } from '../shared/room-light';
+import { latest } from '../light-client/light-worker';
 import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
 import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
@@ -9,10 +9,10 @@ import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
-import { useMomentPart, useSetMoment } from '../shared/moment';
-import { momentIndex, useDayRequest, usePosition, useRoomDay, useScale } from '../shared/room-day';
-import { sayPosition, sayWall } from '../shared/say-light';
-import { useVisit } from '../shared/visit-context';
+import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { momentIndex, useDayRequest, usePosition, useRoomDay, useScale } from '../light-client/room-day';
+import { sayPosition, sayWall } from '../words/say-light';
+import { useVisit } from '../session/visit-context';
 import { AssumptionsList } from './assumptions-list';
 import { BearingField, readBearing } from './bearing-field';
 import { DayChart } from './day-chart';

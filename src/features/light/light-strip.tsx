@@ -1,15 +1,15 @@
 'use client';
 
-import { latest } from '../shared/room-light';
+import { latest } from '../light-client/light-worker';
 import { memo, useMemo, useRef, type PointerEvent } from 'react';
 import { TURN_NAMES, type Turn } from '@/core/appearance/turns';
-import type { Room } from '@/core/record/types';
-import type { Band, DayAnswer, Look } from '@/workers/protocol';
+import type { Room } from '@/core/record/room';
+import type { Band, DayAnswer, Look } from '@/core/engine/light-protocol';
 import { EmptyState } from '@/ui/step-title';
-import { momentIndex, useRoomBands, useRoomDay } from '../shared/room-day';
-import { useMomentPart, useSetMoment } from '../shared/moment';
-import { sayClock } from '../shared/say-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day';
+import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { sayClock } from '../words/say-light';
+import { useRoom, useVisit } from '../session/visit-context';
 
 type Row = { readonly id: string; readonly name: string; readonly note: string };
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { lightRoomOf, type RoomDescription } from '@/core/formats/room-light';
+import { lightRoomOf } from '@/core/light/light-room-of';
+import type { RoomDescription } from '@/core/light/room-description';
 import { FACES } from '@/core/light/box';
 import { sunPatches } from '@/core/light/sun-patch';
 import type { SunPosition } from '@/core/light/sun';

@@ -1,8 +1,8 @@
 'use client';
 
 import { EmptyState } from '@/ui/step-title';
-import { SlideSteps } from '../shared/slide-steps';
-import { useRoom } from '../shared/visit-context';
+import { SlideSteps } from '../drawings/slide-steps';
+import { useRoom } from '../session/visit-context';
 import { useColourChoice } from './colour-choice';
 
 /** The slide: one colour, and what stays, from the window to under the lamp. */

@@ -2,16 +2,17 @@
 
 import { useState } from 'react';
 import { GROUND_KINDS, GROUNDS, OBSTRUCTION_KINDS, OBSTRUCTIONS, type Ground, type Obstruction } from '@/core/light/assumptions';
-import type { RecordedColour } from '@/core/record/types';
+import type { RecordedColour } from '@/core/record/recorded-colour';
 import { WALLS } from '@/core/room/facing';
 import { lengthUnit } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { ChoiceField, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
-import { ColourEntry, hexOf, sayColour, saySource } from '../shared/colour-entry';
-import { sayWall } from '../shared/say-light';
-import { useVisit } from '../shared/visit-context';
+import { ColourEntry } from '../entry/colour-entry';
+import { hexOf, sayColour, saySource } from '../words/say-colour';
+import { sayWall } from '../words/say-light';
+import { useVisit } from '../session/visit-context';
 import { readBearing } from './bearing-field';
 import { Section, type SectionProps } from './section';
 

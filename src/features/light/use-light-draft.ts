@@ -1,9 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { checkWrite, type FieldErrors } from '../shared/issues';
-import { useRoom, useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useRoom, useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 import { draftOf, wallsThatDoNotClose, writeOf, type LightDraft } from './light-draft';
 
 const PAUSE_MS = 400;
@@ -15,7 +15,7 @@ export type LightSaving = 'saved' | 'saving' | 'not-saved';
  * what was typed stays, and the person chooses.
  */
 export function useLightDraft(roomId: string) {
-  const { visit, save } = useVisit();
+  const { visit, write } = useVisit();
   const room = useRoom(roomId);
   const { units } = visit;
   const [draft, setDraft] = useState(() => draftOf(room, units));
@@ -37,14 +37,14 @@ export function useLightDraft(roomId: string) {
       setErrors(wrong);
       setSaving(fine ? 'saving' : 'not-saved');
       if (!checked.ok || !fine) return false;
-      const result = await save(checked.write);
+      const result = await write(checked.write, { answers: true }).result;
       setSaving(result.ok ? 'saved' : 'not-saved');
       if (result.ok) revision.current += 1;
       else if (result.reason === 'changed-elsewhere') setConflict(true);
       else setErrors({ form: sayRefusal(result) });
       return result.ok;
     },
-    [roomId, save, units],
+    [roomId, write, units],
   );
   const send = useCallback(
     async (draftNow: LightDraft) => {

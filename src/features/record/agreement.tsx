@@ -2,11 +2,13 @@
 
 import { REASON_WORDS, VERDICTS } from '@/core/judge/reasons';
 import { hitRate, wilsonInterval, type HitRate } from '@/core/record/hit-rate';
-import type { Room, VerdictEvent, Visit } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
+import type { VerdictEvent } from '@/core/record/verdict';
+import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';
-import { VERDICT_WORDS } from '../shared/verdict-words';
-import { VisitLink } from '../shared/where';
+import { VERDICT_WORDS } from '../words/verdict-words';
+import { VisitLink } from '../session/where';
 
 const percent = (share: number) => Math.round(100 * share);
 const MOST_SHOWN = 12;

@@ -2,7 +2,8 @@
 
 import { StickyNote } from 'lucide-react';
 import { useState } from 'react';
-import type { Candidate, Room } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
 import { Dialog } from '@/ui/dialog';
 import { NoteForm } from './note-form';
 import { NoteList } from './note-list';

@@ -5,13 +5,14 @@ import type { ComputedCell } from '@/core/record/cell';
 import { roomRecord } from '@/core/record/room-record';
 import { sayRulingWord } from '@/core/record/say-ruling';
 import { schemeColours, schemeLinks, type SchemeLink } from '@/core/record/scheme-links';
-import type { Room, Scheme } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
+import type { Scheme } from '@/core/record/scheme';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';
 import { Patch } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import { usePaint } from '../shared/in-light';
-import { VERDICT_WORDS } from '../shared/verdict-words';
+import { sayColour } from '../words/say-colour';
+import { usePaint } from '../light-client/in-light';
+import { VERDICT_WORDS } from '../words/verdict-words';
 
 const MOST_SHOWN = 4;
 

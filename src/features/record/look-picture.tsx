@@ -2,12 +2,14 @@
 
 import { lrvOf } from '@/core/colour/lab';
 import { schemeColours } from '@/core/record/scheme-links';
-import type { Candidate, Room, Scheme } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import type { Scheme } from '@/core/record/scheme';
 import { Patch, PatchLabel } from '@/ui/patch';
-import { sayColour } from '../shared/colour-entry';
-import { usePaint } from '../shared/in-light';
-import { OLD_WALL_ID } from '../shared/room-day';
-import { StayPattern } from '../shared/stay-pattern';
+import { sayColour } from '../words/say-colour';
+import { usePaint } from '../light-client/in-light';
+import { OLD_WALL_ID } from '@/core/engine/swatches';
+import { StayPattern } from '../drawings/stay-pattern';
 
 /** A look of the room: a scheme, or `undefined` for the room as it is now. */
 export type Look = Scheme | undefined;

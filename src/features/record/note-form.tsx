@@ -3,21 +3,21 @@
 import { useId, useState } from 'react';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
-import { checkWrite } from '../shared/issues';
-import { useVisit } from '../shared/visit-context';
+import { checkWrite } from '../session/check-write';
+import { useVisit } from '../session/visit-context';
 
 type Props = { readonly roomId: string; readonly candidateId: string | null; readonly onDone?: () => void };
 
 /** Words on a room or on one colour at one strength. */
 export function NoteForm({ roomId, candidateId, onDone }: Props) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const id = useId();
   const [words, setWords] = useState('');
   const [error, setError] = useState<string>();
   const keep = () => {
     const checked = checkWrite({ name: 'note.add', roomId, candidateId, words });
     if (!checked.ok) return setError(Object.values(checked.errors)[0]);
-    say(checked.write);
+    write(checked.write);
     setWords('');
     setError(undefined);
     onDone?.();

@@ -2,9 +2,9 @@
 
 import { X } from 'lucide-react';
 import { toast } from 'sonner';
-import type { Note } from '@/core/record/types';
-import { sayWhen } from '../shared/say-light';
-import { useVisit } from '../shared/visit-context';
+import type { Note } from '@/core/record/note';
+import { sayWhen } from '../words/say-light';
+import { useVisit } from '../session/visit-context';
 
 type Props = {
   readonly roomId: string;
@@ -16,9 +16,9 @@ type Props = {
 
 /** Notes, oldest first; one is taken back by its button, and put back by the undo that follows. */
 export function NoteList({ roomId, notes, about, small = false }: Props) {
-  const { visit, say } = useVisit();
+  const { visit, write } = useVisit();
   const remove = (note: Note) => {
-    const set = (removed: boolean) => say({ name: 'note.remove', roomId, noteId: note.id, removed });
+    const set = (removed: boolean) => write({ name: 'note.remove', roomId, noteId: note.id, removed });
     set(true);
     const back = () => void set(false);
     toast('Note taken away', { action: { label: 'Put it back', onClick: back } });

@@ -1,5 +1,5 @@
 import type { Bytes } from '@/core/colour/cast';
-import type { Photo } from '@/core/record/types';
+import type { Photo } from '@/core/record/photo';
 
 /** Side of the square that is averaged around a point, pixels of the picture: noise and grain even out. */
 const SQUARE = 9;

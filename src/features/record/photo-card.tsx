@@ -4,13 +4,14 @@ import { Crosshair, X } from 'lucide-react';
 import { useState } from 'react';
 import { castOf } from '@/core/colour/cast';
 import { sayTowards } from '@/core/judge/say-towards';
-import type { Photo } from '@/core/record/types';
+import type { Photo } from '@/core/record/photo';
 import { Button } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
-import { sayWhen } from '../shared/say-light';
-import { takeAway } from '../shared/take-away';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { sayWhen } from '../words/say-light';
+import { usePictureUrl } from '../session/use-picture-url';
+import { takeAway } from '../session/take-away';
+import { useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 import { PhotoPicture } from './photo-picture';
 
 export const SETTINGS_WORDS: Readonly<Record<Photo['settings'], string>> = {
@@ -26,16 +27,19 @@ const CANNOT = {
 } as const;
 
 function useEditing(roomId: string, photo: Photo) {
-  const { save } = useVisit();
+  const { write } = useVisit();
   const [error, setError] = useState<string>();
   const edit = async (change: Partial<Pick<Photo, 'caption' | 'settings' | 'white'>>) => {
     const { caption, settings, white } = { ...photo, ...change };
-    const to = white && { x: white.x, y: white.y, rgb: [...white.rgb] as [number, number, number] };
-    const result = await save({ name: 'photo.edit', roomId, photoId: photo.id, caption, settings, white: to });
+    const written = write({ name: 'photo.edit', roomId, photoId: photo.id, caption, settings, white }, { answers: true });
+    const result = await written.result;
     setError(result.ok ? undefined : sayRefusal(result));
   };
   const retire = () =>
-    takeAway((retired) => save({ name: 'photo.retire', roomId, photoId: photo.id, retired }), 'Photograph taken away');
+    takeAway(
+      (retired) => write({ name: 'photo.retire', roomId, photoId: photo.id, retired }, { answers: true }).result,
+      'Photograph taken away',
+    );
   return { error, setError, edit, retire };
 }
 
@@ -76,6 +80,7 @@ export function PhotoCard({
   const { visit } = useVisit();
   const { error, setError, edit, retire } = useEditing(roomId, photo);
   const [caption, setCaption] = useState(photo.caption);
+  const src = usePictureUrl(photo);
   const [pointing, setPointing] = useState(false);
   const [corrected, setCorrected] = useState(true);
   const name = photo.caption || `photograph ${number}`;
@@ -96,7 +101,7 @@ export function PhotoCard({
     >
       <PhotoPicture
         photo={photo}
-        src={`/api/visits/${visit.id}/rooms/${roomId}/photos/${photo.id}`}
+        src={src}
         says={`Photograph: ${name}`}
         corrected={corrected}
         onPoint={pointing ? point : undefined}

@@ -2,7 +2,7 @@
 
 import { useId, useRef, useState } from 'react';
 import { castOf } from '@/core/colour/cast';
-import type { Photo } from '@/core/record/types';
+import type { Photo } from '@/core/record/photo';
 import { classNames } from '@/ui/class-names';
 import { readPoint } from './paper-in-picture';
 

@@ -2,7 +2,8 @@
 
 import { Camera, ImageUp } from 'lucide-react';
 import { useId } from 'react';
-import type { Photo, Room } from '@/core/record/types';
+import type { Photo } from '@/core/record/photo';
+import type { Room } from '@/core/record/room';
 import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';

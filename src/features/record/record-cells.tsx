@@ -1,12 +1,14 @@
 import { REASON_WORDS } from '@/core/judge/reasons';
 import { cellOf, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
-import type { Candidate, RecordedStay, VerdictEvent } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedStay } from '@/core/record/stay';
+import type { VerdictEvent } from '@/core/record/verdict';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
-import { sayColour } from '../shared/colour-entry';
-import { usePaint } from '../shared/in-light';
-import { StayPatch } from '../shared/stay-patch';
-import { VisitLink } from '../shared/where';
+import { sayColour } from '../words/say-colour';
+import { usePaint } from '../light-client/in-light';
+import { StayPatch } from '../drawings/stay-patch';
+import { VisitLink } from '../session/where';
 
 type Props = {
   readonly href: string;

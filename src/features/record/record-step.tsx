@@ -4,17 +4,19 @@ import { FileJson, FileSpreadsheet, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import type { RecordView } from '@/core/record/cell';
+import { hitRate } from '@/core/record/hit-rate';
 import { roomRecord, type RoomRecord } from '@/core/record/room-record';
-import type { Room, Visit } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
-import { InLight, ShownSwitch } from '../shared/in-light';
-import { useMomentPart } from '../shared/moment';
-import { useRoom, useVisit } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
+import { InLight, ShownSwitch } from '../light-client/in-light';
+import { useMomentPart } from '../cursor/cursor';
+import { useRoom, useVisit } from '../session/visit-context';
+import { VisitLink } from '../session/where';
 import { Agreement } from './agreement';
 import { Photographs } from './photographs';
 import { RecordTable } from './record-table';
@@ -135,10 +137,10 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
   const record = useMemo(() => roomRecord(room), [room]);
   const [shown, setShown] = useKept<(typeof VIEWS)[number]>('record.view', 'record', VIEWS);
-  const { verdicts, agreed } = record.agreement;
+  const { seen, agreed } = useMemo(() => hitRate([room]), [room]);
   const tried = record.rows.filter((r) => r.ruling !== 'untried').length;
   const aside =
-    record.rows.length > 0 ? `${tried} tried · computed as seen ${agreed} of ${counted(verdicts, 'time', 'times')}` : undefined;
+    record.rows.length > 0 ? `${tried} tried · computed as seen ${agreed} of ${counted(seen, 'time', 'times')}` : undefined;
   const notes = room.notes.filter((n) => !n.undone).length;
   return (
     <div className="flex min-h-full flex-col p-5 print:p-0">

@@ -2,11 +2,12 @@
 
 import { inView, type ComputedCell, type RecordView } from '@/core/record/cell';
 import type { CandidateRow, RoomRecord } from '@/core/record/room-record';
-import type { Room, Visit } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
-import { latest } from '../shared/room-light';
-import { sayColour } from '../shared/colour-entry';
-import { useCells } from '../shared/judgements';
+import { latest } from '../light-client/light-worker';
+import { sayColour } from '../words/say-colour';
+import { useCells } from '../light-client/judgements';
 import { AddNote, CandidateNotes } from './candidate-notes';
 import { LightCell, StayCell } from './record-cells';
 import { RulingCell } from './ruling-cell';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { Note, Room } from '@/core/record/types';
+import type { Note } from '@/core/record/note';
+import type { Room } from '@/core/record/room';
 import { ChoiceField } from '@/ui/field';
 import { NoteForm } from './note-form';
 import { NoteList } from './note-list';

@@ -5,14 +5,14 @@ import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
 import { sayRulingWord, sayWhy } from '@/core/record/say-ruling';
-import type { RecordedStay } from '@/core/record/types';
+import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { classNames } from '@/ui/class-names';
 import { Dialog } from '@/ui/dialog';
 import { FieldError, TextField } from '@/ui/field';
-import { checkWrite } from '../shared/issues';
-import { useVisit } from '../shared/visit-context';
+import { checkWrite } from '../session/check-write';
+import { useVisit } from '../session/visit-context';
 
 type Choice = Ruling | 'derived';
 
@@ -20,7 +20,7 @@ type Props = { readonly roomId: string; readonly row: CandidateRow; readonly sta
 type CellProps = Props & { readonly notes: ReactNode; readonly addNote: ReactNode };
 
 function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: () => void }) {
-  const { say } = useVisit();
+  const { write } = useVisit();
   const [choice, setChoice] = useState<Choice>(row.byHand?.ruling ?? 'derived');
   const [note, setNote] = useState(row.byHand?.note ?? '');
   const [error, setError] = useState<string>();
@@ -28,7 +28,7 @@ function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: (
     const ruling = choice === 'derived' ? null : choice;
     const checked = checkWrite({ name: 'ruling.set', roomId, candidateId: row.candidate.id, ruling, note: ruling ? note : '' });
     if (!checked.ok) return setError(Object.values(checked.errors)[0]);
-    say(checked.write);
+    write(checked.write);
     onDone();
   };
   return (

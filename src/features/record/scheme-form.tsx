@@ -2,15 +2,17 @@
 
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import type { Candidate, Room, Scheme } from '@/core/record/types';
+import type { Candidate } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import type { Scheme } from '@/core/record/scheme';
 import { Button } from '@/ui/button';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
-import { hexOf, sayColour } from '../shared/colour-entry';
-import { checkWrite, type FieldErrors } from '../shared/issues';
-import { SeveralColours } from '../shared/several-colours';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { hexOf, sayColour } from '../words/say-colour';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { SeveralColours } from '../drawings/several-colours';
+import { useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 
 const MOST_ACCENTS = 4;
 const sayName = (c: Candidate) => `${c.name} ${c.strength} %`;
@@ -49,7 +51,7 @@ type Props = {
 
 /** Wall, trim and accents of a look, from the colours in the room. */
 export function SchemeForm({ room, scheme, onDone }: Props) {
-  const { save } = useVisit();
+  const { write } = useVisit();
   const [draft, setDraft] = useState<Scheme>(
     () =>
       scheme ?? {
@@ -74,7 +76,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
       accentIds: accentIds.filter(here),
     });
     if (!checked.ok) return setErrors(checked.errors);
-    const result = await save(checked.write);
+    const result = await write(checked.write, { answers: true }).result;
     if (!result.ok) return setErrors({ form: sayRefusal(result) });
     onDone(schemeId);
   };

@@ -3,16 +3,17 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { ComputedCell } from '@/core/record/cell';
-import type { Room, Scheme } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
+import type { Scheme } from '@/core/record/scheme';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { EmptyState } from '@/ui/step-title';
-import { InLight, ShownSwitch } from '../shared/in-light';
-import { useCells } from '../shared/judgements';
-import { latest } from '../shared/room-light';
-import { takeAway } from '../shared/take-away';
-import { useVisit } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
+import { InLight, ShownSwitch } from '../light-client/in-light';
+import { useCells } from '../light-client/judgements';
+import { latest } from '../light-client/light-worker';
+import { takeAway } from '../session/take-away';
+import { useVisit } from '../session/visit-context';
+import { VisitLink } from '../session/where';
 import { LookLinks } from './look-links';
 import { LookPicture } from './look-picture';
 import { SchemeForm } from './scheme-form';
@@ -31,10 +32,13 @@ type SideProps = {
 /** One of the two looks: which one, what it looks like, what holds it together. */
 function Side({ room, side, lookId, onLook, cells }: SideProps) {
   const [changing, setChanging] = useState(false);
-  const { save } = useVisit();
+  const { write } = useVisit();
   const scheme = room.schemes.find((s) => s.id === lookId);
   const leave = ({ id, name: gone }: Scheme) =>
-    takeAway((retired) => save({ name: 'scheme.retire', roomId: room.id, schemeId: id, retired }), `${gone} taken away`);
+    takeAway(
+      (retired) => write({ name: 'scheme.retire', roomId: room.id, schemeId: id, retired }, { answers: true }).result,
+      `${gone} taken away`,
+    );
   const name = scheme?.name ?? 'As it is now';
   return (
     <section aria-label={`The ${side} look: ${name}`} className="flex min-w-0 flex-col">

@@ -1,47 +1,62 @@
 'use client';
 
 import { useState } from 'react';
-import { PHOTO_LIMITS } from '@/core/formats/judgement-writes';
-import type { Photo } from '@/core/record/types';
-import { useVisit } from '../shared/visit-context';
+import { PHOTO_LIMITS, type Photo } from '@/core/record/photo';
+import { browserSession } from '../session/browser-session';
+import { hashOfFile, sizeOfPicture } from '../session/pictures';
+import { useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 
 const SAYS: Readonly<Record<string, string>> = {
   'not-a-picture': 'is not a picture that can be read (JPEG, PNG, WebP, AVIF or TIFF)',
   'too-large': `is larger than ${PHOTO_LIMITS.mostBytes / 1024 ** 2} MB`,
-  'too-many': `does not fit: a room keeps at most ${PHOTO_LIMITS.mostInRoom} photographs. Take one away first`,
-  failed: 'could not be sent. Try again',
+  away: 'is of a kind this browser cannot show, and Elm Swatch does not answer just now. Try again when it is back',
 };
 
 export type Upload = {
-  /** Pictures still on their way. */
+  /** Pictures still being looked at. */
   readonly left: number;
   readonly problems: readonly string[];
   readonly send: (files: readonly File[], settings: Photo['settings']) => Promise<void>;
 };
 
-async function sendOne(url: string, file: File): Promise<string | undefined> {
-  if (file.size > PHOTO_LIMITS.mostBytes) return 'too-large';
-  try {
-    const response = await fetch(url, { method: 'POST', body: file, headers: { 'content-type': 'application/octet-stream' } });
-    const result = (await response.json()) as { ok: boolean; reason?: string };
-    return result.ok ? undefined : (result.reason ?? 'failed');
-  } catch {
-    return 'failed';
+type Prepared =
+  | { readonly ok: true; readonly picture: string; readonly width: number; readonly height: number }
+  | { readonly ok: false; readonly reason: string };
+
+/** A picture kept in this browser under its hash, with the size it will have; a kind the browser cannot show is looked at by the server. */
+async function prepare(file: File): Promise<Prepared> {
+  if (file.size > PHOTO_LIMITS.mostBytes) return { ok: false, reason: 'too-large' };
+  const { pictures, handIn } = browserSession();
+  const picture = await hashOfFile(file);
+  const size = await sizeOfPicture(file);
+  if (size) {
+    await pictures.put(picture, file);
+    return { ok: true, picture, ...size };
   }
+  const handed = await handIn(picture, file).catch(() => ({ ok: false as const, reason: 'away' }));
+  return handed.ok ? { ...handed, picture } : handed;
 }
 
-/** Sends pictures of a room, one after the other; each shows as soon as it is kept. */
+/** Keeps pictures of a room, one after the other; each shows at once, and is sent when the server is there. */
 export function useUpload(roomId: string): Upload {
-  const { visit, reload } = useVisit();
+  const { write } = useVisit();
   const [left, setLeft] = useState(0);
   const [problems, setProblems] = useState<readonly string[]>([]);
+  const report = (file: File, says: string) => setProblems((all) => [...all, `${file.name || 'The picture'} ${says}.`]);
+  const one = async (file: File, settings: Photo['settings']) => {
+    const prepared = await prepare(file);
+    if (!prepared.ok) return report(file, SAYS[prepared.reason] ?? SAYS['not-a-picture']!);
+    const { picture, width, height } = prepared;
+    const written = write({ name: 'photo.add', roomId, picture, width, height, settings }, { answers: true });
+    const result = await written.result;
+    if (!result.ok) report(file, `is not kept: ${sayRefusal(result).replace(/\.$/, '')}`);
+  };
   const send = async (files: readonly File[], settings: Photo['settings']) => {
     setProblems([]);
     setLeft((n) => n + files.length);
     for (const file of files) {
-      const problem = await sendOne(`/api/visits/${visit.id}/rooms/${roomId}/photos?settings=${settings}`, file);
-      if (problem) setProblems((all) => [...all, `${file.name || 'The picture'} ${SAYS[problem] ?? SAYS['failed']}.`]);
-      else await reload();
+      await one(file, settings);
       setLeft((n) => n - 1);
     }
   };

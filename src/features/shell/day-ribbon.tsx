@@ -1,19 +1,18 @@
 'use client';
 
-import { latest } from '../shared/room-light';
+import { latest } from '../light-client/light-worker';
 import { Lightbulb, LightbulbOff } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { wallClock } from '@/core/light/time-zone';
-import { lightsOfRoom } from '@/core/room/facing';
-import type { Room } from '@/core/record/types';
-import type { DayAnswer } from '@/workers/protocol';
+import type { Room } from '@/core/record/room';
+import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
-import { useJudgingLight, useMomentPart, useReadMoment, useSetMoment, type SkyChoice } from '../shared/moment';
-import { usePosition, useRoomDay, useScale } from '../shared/room-day';
-import { sayDate, sayPosition, sayWindow } from '../shared/say-light';
-import { useRoom, useVisit } from '../shared/visit-context';
+import { useMomentPart, useReadMoment, useSetMoment, type SkyChoice } from '../cursor/cursor';
+import { usePosition, useRoomDay, useScale } from '../light-client/room-day';
+import { sayDate, sayPosition, sayWindow } from '../words/say-light';
+import { useRoom, useVisit } from '../session/visit-context';
 import { RibbonBand, type Stretch } from './ribbon-band';
 
 const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly key: string; readonly title: string }[] = [
@@ -96,7 +95,6 @@ function LightSwitches({ room }: { readonly room: Room }) {
   const sky = useMomentPart((m) => m.sky);
   const lampsOn = useMomentPart((m) => m.lampsOn);
   const set = useSetMoment();
-  const judging = useJudgingLight();
   const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, shown: 'in-light' });
   const lamps = () => set({ lampsOn: !lampsOn, shown: 'in-light' });
   useKeys({
@@ -106,8 +104,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
     y: () => choose('service'),
     l: lamps,
   });
-  const possible = lightsOfRoom(room.windows.length, room.lamps.length);
-  const missing = judging === 'lamps' ? 'no lamp recorded' : 'no window recorded';
+  const missing = lampsOn ? room.lamps.length === 0 && 'no lamp recorded' : room.windows.length === 0 && 'no window recorded';
   const cell =
     'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
@@ -146,7 +143,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
         {lampsOn ? <Lightbulb aria-hidden size={20} /> : <LightbulbOff aria-hidden size={20} />}
         <span>lamps</span>
         <span>{lampsOn ? 'on' : 'off'}</span>
-        {!possible.includes(judging) && <span className="sr-only">{missing}</span>}
+        {missing && <span className="sr-only">{missing}</span>}
       </button>
     </div>
   );

@@ -2,10 +2,10 @@
 
 import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { wallClock } from '@/core/light/time-zone';
-import type { DayAnswer } from '@/workers/protocol';
-import { momentIndex } from '../shared/room-day';
-import { sayClock, sayKelvin, sayLux } from '../shared/say-light';
-import { useMomentPart, useSetMoment } from '../shared/moment';
+import type { DayAnswer } from '@/core/engine/light-protocol';
+import { momentIndex } from '../light-client/room-day';
+import { sayClock, sayKelvin, sayLux } from '../words/say-light';
+import { useMomentPart, useSetMoment } from '../cursor/cursor';
 import { heightOf, spanOf } from './ribbon-scale';
 
 /** A stretch of the day in words, under the band. */

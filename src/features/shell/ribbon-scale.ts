@@ -1,4 +1,4 @@
-import type { DayAnswer } from '@/workers/protocol';
+import type { DayAnswer } from '@/core/engine/light-protocol';
 
 /** Moments a ribbon shows of a day: from an hour before the first light, or five o'clock, to an hour after the last, or 22:30. */
 export function spanOf({ moments, sun }: Pick<DayAnswer, 'moments' | 'sun'>): { readonly first: number; readonly last: number } {

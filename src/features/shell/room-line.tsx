@@ -3,11 +3,11 @@
 import { useEffect, useRef } from 'react';
 import { roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
-import type { Room } from '@/core/record/types';
+import type { Room } from '@/core/record/room';
 import { BearingMark } from '@/ui/bearing-mark';
 import { classNames } from '@/ui/class-names';
-import { useVisit } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
+import { useVisit } from '../session/visit-context';
+import { VisitLink } from '../session/where';
 
 function sayProgress(progress: RoomProgress): string {
   if (progress.state === 'nothing-recorded') return 'not begun';

@@ -1,12 +1,12 @@
 'use client';
 
-import { useVisit } from '../shared/visit-context';
+import { useSessionState } from '../session/use-session';
 
 const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
 
 /** Whether everything said has been saved. */
 export function SavingState() {
-  const { saving, unsaved } = useVisit();
+  const { saving, unsaved, frail } = useSessionState();
   return (
     <p
       role="status"
@@ -15,6 +15,7 @@ export function SavingState() {
       className="px-3 text-sm whitespace-nowrap text-soft max-lg:hidden"
     >
       {saving === 'waiting' ? `${WORDS.waiting} (${unsaved.size})` : WORDS[saving]}
+      {frail && <b className="block text-ink">This browser’s storage is full: do not close the page</b>}
     </p>
   );
 }

@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { useSyncExternalStore, type ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
-import { useVisit } from '../shared/visit-context';
-import { VisitLink } from '../shared/where';
+import { useVisit } from '../session/visit-context';
+import { VisitLink } from '../session/where';
 import { DayRibbon } from './day-ribbon';
 import { KeyMap } from './key-map';
 import { RoomLine } from './room-line';

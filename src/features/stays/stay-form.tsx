@@ -3,16 +3,19 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { STAY_PLACES, type RecordedColour, type RecordedStay, type Room, type StayPlace } from '@/core/record/types';
+import { STAY_PLACES, type RecordedStay, type StayPlace } from '@/core/record/stay';
+import type { RecordedColour } from '@/core/record/recorded-colour';
+import type { Room } from '@/core/record/room';
 import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
-import { ColourEntry, hexOf, sayColour } from '../shared/colour-entry';
-import { checkWrite, type FieldErrors } from '../shared/issues';
-import { useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { ColourEntry } from '../entry/colour-entry';
+import { hexOf, sayColour } from '../words/say-colour';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
 
 type ComponentDraft = {
   readonly id: string;
@@ -126,7 +129,7 @@ type Props = { readonly room: Room; readonly stay: RecordedStay | undefined; rea
 
 /** One thing that stays: what it is and its colours with their shares. */
 export function StayForm({ room, stay, onDone }: Props) {
-  const { save } = useVisit();
+  const { write } = useVisit();
   const [ids] = useState(() => ({ stay: stay?.id ?? v7(), operation: v7() }));
   const [revision, setRevision] = useState<number | null>(stay?.revision ?? null);
   const [draft, setDraft] = useState(() => draftOf(stay));
@@ -171,7 +174,7 @@ export function StayForm({ room, stay, onDone }: Props) {
     });
     if (!checked.ok) return setErrors(checked.errors);
     setBusy(true);
-    const result = await save(checked.write, ids.operation);
+    const result = await write(checked.write, { id: ids.operation, answers: true }).result;
     setBusy(false);
     if (result.ok) return onDone();
     if (result.reason === 'changed-elsewhere') setRevision(room.stays.find((s) => s.id === ids.stay)?.revision ?? null);

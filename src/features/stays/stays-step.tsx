@@ -2,17 +2,16 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import type { RecordedStay } from '@/core/record/types';
+import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { Confirm } from '@/ui/confirm';
 import { Dialog } from '@/ui/dialog';
 import { EmptyState, StepTitle } from '@/ui/step-title';
-import { sayColour, saySource } from '../shared/colour-entry';
-import { StayPatch } from '../shared/stay-patch';
-import { Fights } from '../shared/fights';
-import { useRoom, useVisit } from '../shared/visit-context';
-import { sayRefusal } from '../shared/words';
+import { sayColour, saySource } from '../words/say-colour';
+import { StayPatch } from '../drawings/stay-patch';
+import { Fights } from '../drawings/fights';
+import { takeAway } from '../session/take-away';
+import { useRoom, useVisit } from '../session/visit-context';
 import { StayForm } from './stay-form';
 
 const KIND_WORDS = { fixed: 'fixed finish', furnishing: 'furnishing' } as const;
@@ -65,14 +64,12 @@ function StayCard({
 
 /** What stays in the room: fixed finishes and furnishings with their colours. */
 export function StaysStep({ roomId }: { readonly roomId: string }) {
-  const { save } = useVisit();
+  const { write } = useVisit();
   const room = useRoom(roomId);
   const [editing, setEditing] = useState<RecordedStay | 'new' | undefined>();
   const retire = async (stay: RecordedStay) => {
-    const write = { name: 'stay.retire', roomId, stayId: stay.id } as const;
-    const result = await save({ ...write, retired: true });
-    if (!result.ok) return void toast.error(sayRefusal(result));
-    toast(`${stay.name} taken out`, { action: { label: 'Undo', onClick: () => void save({ ...write, retired: false }) } });
+    const set = (retired: boolean) => write({ name: 'stay.retire', roomId, stayId: stay.id, retired }, { answers: true }).result;
+    await takeAway(set, `${stay.name} taken out`);
   };
   const add = (
     <Button look="main" onClick={() => setEditing('new')}>

@@ -6,12 +6,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { PLACES } from '@/core/light/places';
-import { performOperation } from '@/server/operations/actions';
 import { Button, buttonClass } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
-import { checkWrite, type FieldErrors } from '../shared/issues';
-import { placeOf, PlaceFields, type PlaceDraft } from '../shared/place-fields';
-import { sayRefusal } from '../shared/words';
+import { useWrite } from '../session/use-session';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { placeOf, PlaceFields, type PlaceDraft } from '../entry/place-fields';
+import { sayRefusal } from '../words/words';
 
 const FIRST_PLACE = PLACES[2];
 const START: PlaceDraft = {
@@ -23,11 +23,15 @@ const START: PlaceDraft = {
 };
 const SUGGESTED = ['Hall', 'Sitting room', 'Kitchen', 'Main bedroom'];
 
+/** The server is away; the visit waits in the browser. */
+const KEPT = 'Elm Swatch does not answer just now. The visit is kept in this browser and saved when it is back.';
+
 type RoomDraft = { readonly roomId: string; readonly name: string };
 
 /** A new visit: whose, where, and which rooms in walking order. */
 export function NewVisitForm() {
   const router = useRouter();
+  const write = useWrite();
   // one operation and one visit id for this form: sending it twice makes one visit
   const [ids] = useState(() => ({ operation: v7(), visit: v7() }));
   const [label, setLabel] = useState('');
@@ -56,11 +60,10 @@ export function NewVisitForm() {
     if (!checked.ok) return setErrors(checked.errors);
     setErrors({});
     setBusy(true);
-    const operation = { id: ids.operation, at: new Date().toISOString(), write: checked.write };
-    const result = await performOperation(operation).catch(() => ({ ok: false, reason: 'failed' }) as const);
-    if (result.ok) return router.push(`/visits/${ids.visit}/${named[0]!.roomId}/light`);
+    const result = await write(checked.write, { id: ids.operation, answers: true }).result;
+    if (result.ok && result.saved) return router.push(`/visits/${ids.visit}/${named[0]!.roomId}/light`);
     setBusy(false);
-    setErrors({ form: sayRefusal(result) });
+    setErrors({ form: result.ok ? KEPT : sayRefusal(result) });
   }
 
   return (

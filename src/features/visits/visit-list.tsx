@@ -42,7 +42,7 @@ export function VisitList({ visits }: { readonly visits: readonly VisitSummary[]
               >
                 <span className="min-w-0 text-lg font-semibold break-words">{v.label}</span>
                 <span className="text-soft">
-                  {v.place_name} · {v.rooms} {v.rooms === 1 ? 'room' : 'rooms'} · {day(v.created_at)}
+                  {v.placeName} · {v.rooms} {v.rooms === 1 ? 'room' : 'rooms'} · {day(v.createdAt)}
                 </span>
               </Link>
             </li>

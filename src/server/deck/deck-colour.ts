@@ -4,7 +4,7 @@ import { lrvOf } from '@/core/colour/lab';
 import type { Lab } from '@/core/colour/types';
 import type { Lean } from '@/core/colour/lean';
 import type { BaseKind } from '@/core/paint/tint-system';
-import type { DeckListRow } from '@/data/rows';
+import type { DeckListRow } from '@/data/deck-rows';
 
 /** A deck colour as the deck step shows it; `says` and `family` are computed, never stored. */
 export type DeckColour = {
@@ -41,10 +41,10 @@ export function deckColour(row: DeckListRow): DeckColour {
     lrv: lrvOf(lab),
     family: familyOf(lab),
     lean: nameColour(lab).lean,
-    baseKind: row.base_kind,
+    baseKind: row.baseKind,
     measured: row.measured,
-    hasFormula: row.has_formula,
+    hasFormula: row.hasFormula,
     says: describeColour(lab),
-    sharedName: row.shared_name,
+    sharedName: row.sharedName,
   };
 }

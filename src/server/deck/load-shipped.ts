@@ -3,7 +3,7 @@ import path from 'node:path';
 import { z } from 'zod';
 import { GRID } from '@/core/colour/grid';
 import { deckSchema } from '@/core/formats/deck/deck';
-import { nameSchema } from '@/core/formats/operations';
+import { nameSchema } from '@/core/base/fields';
 import { BASE_KINDS } from '@/core/paint/tint-system';
 import { upsertTintSystem } from '@/data/decks';
 import type { Database } from '@/data/sql';

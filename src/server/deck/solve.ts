@@ -3,7 +3,7 @@ import { describeColour } from '@/core/colour/family';
 import { illuminant } from '@/core/colour/illuminant';
 import type { LookLight } from '@/core/colour/look';
 import { screenColour } from '@/core/colour/srgb';
-import { labSchema } from '@/core/formats/schemas';
+import { labSchema } from '@/core/colour/colour-schema';
 import { paintAtStrength } from '@/core/paint/paint';
 import { SHEET_LIGHTS } from '@/core/paint/sheet';
 import { strengthForContrast, strengthForLook, strengthForLrv, type Solved } from '@/core/paint/solve';

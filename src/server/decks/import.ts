@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { v7 } from 'uuid';
-import type { WriteResult } from '@/core/formats/operations';
+import { OPERATION_VERSION } from '@/core/operations/operations';
+import type { ApplyResult } from '@/core/operations/revision';
 import { database } from '../database';
 import { deckCurves } from '../deck/curves';
 import { applyOperation } from '../operations/apply';
@@ -51,13 +52,14 @@ export async function previewDeck(bytes: Uint8Array, name: string, progress: Pro
 }
 
 /** Takes in the good colours of a preview, all of them or none. */
-export async function takeDeck(token: string): Promise<WriteResult> {
+export async function takeDeck(token: string): Promise<ApplyResult> {
   const preview = held.get(token);
   if (!preview) return { ok: false, reason: 'not-found', what: 'preview' };
   const decks = preview.decks.filter((d) => d.colours.length > 0 || d.bases.length > 0);
   if (decks.length === 0) return { ok: false, reason: 'not-found', what: 'colour to take' };
   const result = await applyOperation(await database(), {
     id: v7(),
+    version: OPERATION_VERSION,
     at: new Date().toISOString(),
     write: { name: 'deck.import', decks: [...decks] },
   });

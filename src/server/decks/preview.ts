@@ -9,7 +9,7 @@ import {
   type ReadDecks,
 } from '@/core/formats/deck/deck';
 import { listBases, listBasesOfMaker, listCodes, listTintSystems } from '@/data/decks';
-import type { TintSystemRow } from '@/data/rows';
+import type { TintSystemRow } from '@/data/deck-rows';
 import type { Sql } from '@/data/sql';
 
 export type Preview = {
@@ -37,7 +37,7 @@ async function knownOf(sql: Sql, deck: Deck, systems: readonly TintSystemRow[]):
   return {
     codes: new Set(await listCodes(sql, deck.maker.id)),
     bases: new Set((await listBasesOfMaker(sql, deck.maker.id)).map((b) => b.id)),
-    foreign: new Set(named.filter((b) => b.maker_id !== deck.maker.id).map((b) => b.id)),
+    foreign: new Set(named.filter((b) => b.makerId !== deck.maker.id).map((b) => b.id)),
     colourants: systems.find((t) => t.id === deck.tintSystem)?.colourants.map((c) => c.id) ?? [],
   };
 }

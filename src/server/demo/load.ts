@@ -1,14 +1,26 @@
 import { v7 } from 'uuid';
-import { writeSchema, type Operation, type WriteInput } from '@/core/formats/operations';
-import type { RecordedColour } from '@/core/record/types';
+import { recordLights, cells, type RecordLight } from '@/core/engine/record-cells';
+import { toTheEnd } from '@/core/engine/steps';
+import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import type { Reason } from '@/core/judge/reasons';
+import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
+import { describeRoom } from '@/core/record/describe-room';
+import { judgingPosition } from '@/core/record/judging-position';
+import type { RecordedColour } from '@/core/record/recorded-colour';
+import type { JudgingLight } from '@/core/room/facing';
+import { insertPicture } from '@/data/photos';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
 import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoStay, type DemoTry } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
-import { cleanPhoto } from '../photos/clean-photo';
+import { cleanPicture } from '../pictures/clean-picture';
+import { hashOf } from '../pictures/hash-of';
+import { loadVisit } from '../visits/load-visit';
 import { demoPicture, PAPER_AT, whiteOf } from './picture';
 
 const START = Date.UTC(2026, 8, 23, 12, 5);
+const DATE = '2026-09-23';
+const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
 const VERDICTS = { W: 'works', N: 'nearly', X: 'no' } as const;
 
 const typed = (l: number, a: number, b: number): RecordedColour & { source: { kind: 'lab' } } => ({
@@ -27,44 +39,55 @@ function clock() {
   return { id, at: () => new Date(START + n * 1000).toISOString() };
 }
 
-/** Loads the demo visit into a database that has no visit yet; every row goes in as an ordinary write. */
+/** Who loads the demo: every row goes in as an ordinary write. */
+type Loader = { readonly db: Database; readonly id: () => string; readonly write: (w: WriteInput) => Promise<string> };
+
+/** Loads the demo visit into a database that has no visit yet. */
 export async function loadDemo(db: Database): Promise<void> {
   if ((await listVisits(db)).length > 0) return;
   const { id, at } = clock();
-  const write = async (w: WriteInput, file?: Uint8Array): Promise<string> => {
-    const operation: Operation = { id: id(), at: at(), write: writeSchema.parse(w) };
-    const done = await applyOperation(db, operation, file);
+  const write = async (w: WriteInput): Promise<string> => {
+    const done = await applyOperation(db, { id: id(), version: OPERATION_VERSION, at: at(), write: writeSchema.parse(w) });
     if (!done.ok) throw new Error(`demo: ${w.name} was refused: ${JSON.stringify(done)}`);
     return done.id;
   };
+  const loader = { db, id, write };
   const visitId = id();
   const rooms = DEMO_VISIT.rooms.map((room) => ({ roomId: id(), name: room.name }));
-  const place = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
-  await write({ name: 'visit.create', visitId, label: DEMO_VISIT.label, place, units: 'metric', rooms });
-  for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(write, id, rooms[i]!.roomId, room);
+  await write({ name: 'visit.create', visitId, label: DEMO_VISIT.label, place: PLACE, units: 'metric', rooms });
+  for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
 }
 
-type Writer = (w: WriteInput, file?: Uint8Array) => Promise<string>;
+type Ids = { readonly visitId: string; readonly roomId: string };
+const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;
 
-async function loadRoom(write: Writer, id: () => string, roomId: string, room: DemoRoom) {
-  await loadLight(write, id, roomId, room);
+async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
+  const { write, id } = loader;
+  const { roomId } = ids;
+  await loadLight(loader, roomId, room);
   if (room.wish) await write({ name: 'room.wish', roomId, wish: room.wish[0], words: room.wish[1] });
   const stayIds: string[] = [];
-  for (const stay of room.stays) stayIds.push(await loadStay(write, id, roomId, stay));
+  for (const stay of room.stays) stayIds.push(await loadStay(loader, roomId, stay));
   const candidates = new Map<string, string>();
-  for (const tried of room.tries)
-    candidates.set(keyOf([tried.code, tried.strength]), await loadTry(write, id, { roomId, stayIds }, tried));
+  for (const { code, strength } of room.tries) {
+    const deckColourId = `${code.slice(0, 2)}:${code}`;
+    candidates.set(
+      keyOf([code, strength]),
+      await write({ name: 'candidate.add', roomId, candidateId: id(), deckColourId, strength }),
+    );
+  }
   const idOf = (colour: DemoColour) => candidates.get(keyOf(colour))!;
+  await loadVerdicts(loader, ids, { tries: room.tries, stayIds, idOf });
   for (const { name, wall, trim, accents } of room.schemes ?? []) {
     const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
     await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours });
   }
   for (const { words, of } of room.notes ?? [])
     await write({ name: 'note.add', roomId, candidateId: of ? idOf(of) : null, words });
-  await loadPhoto(write, roomId, room);
+  await loadPhoto(loader, roomId, room);
 }
 
-async function loadLight(write: Writer, id: () => string, roomId: string, room: DemoRoom) {
+async function loadLight({ write, id }: Loader, roomId: string, room: DemoRoom) {
   await write({
     name: 'room.light',
     roomId,
@@ -79,49 +102,90 @@ async function loadLight(write: Writer, id: () => string, roomId: string, room: 
   });
 }
 
-function loadStay(write: Writer, id: () => string, roomId: string, stay: DemoStay): Promise<string> {
+function loadStay({ write, id }: Loader, roomId: string, stay: DemoStay): Promise<string> {
   const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
   const { kind, school = 'share', lies } = stay;
   const place = lies && { lies: lies[0], cover: lies[1] };
   return write({ name: 'stay.save', roomId, revision: null, stayId: id(), stay: stay.name, kind, school, ...place, components });
 }
 
-const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;
-
 /** The picture of a room, which goes in like one that was taken. */
-async function loadPhoto(write: Writer, roomId: string, { photo, oldWall }: DemoRoom) {
+async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall }: DemoRoom) {
   if (!photo || !oldWall) return;
   const [l, a, b] = oldWall;
-  const clean = await cleanPhoto(await demoPicture({ l, a, b }, photo.boards));
+  const drawn = await demoPicture({ l, a, b }, photo.boards);
+  const clean = await cleanPicture(drawn);
   if (!clean.ok) throw new Error('demo: the picture was refused');
   const { jpeg, width, height } = clean;
-  const photoId = await write({ name: 'photo.add', roomId, width, height, settings: 'locked' }, jpeg);
+  const picture = hashOf(drawn);
+  await insertPicture(db, { hash: picture, jpeg, width, height });
+  const photoId = await write({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
   const white = { ...PAPER_AT, rgb: await whiteOf(jpeg, { width, height }) };
   await write({ name: 'photo.edit', roomId, photoId, caption: photo.caption, settings: 'locked', white });
 }
 
-async function loadTry(
-  write: Writer,
-  id: () => string,
-  { roomId, stayIds }: { roomId: string; stayIds: string[] },
-  tried: DemoTry,
-): Promise<string> {
-  const deckColourId = `${tried.code.slice(0, 2)}:${tried.code}`;
-  const candidateId = await write({ name: 'candidate.add', roomId, candidateId: id(), deckColourId, strength: tried.strength });
+/** What is computed for a room in the lights of its record, as a page computes it. */
+async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
+  const room = (await loadVisit(db, visitId))!.rooms.find((r) => r.id === roomId)!;
+  const position = judgingPosition(room);
+  const request = {
+    day: { room: describeRoom(room).description, place: PLACE, date: DATE, zone: PLACE.timeZone, skies: 'clear' as const },
+    lookIn: { position, lampsOn: false, scale: 1 },
+    stays: room.stays.map(judgedStay),
+    candidates: room.candidates.map(candidateSwatch),
+  };
+  const found = toTheEnd(cells(request));
+  if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
+  return { position, lights: toTheEnd(recordLights(request.day, request.lookIn)), cells: found.cells };
+}
+
+type Tried = {
+  readonly tries: readonly DemoTry[];
+  readonly stayIds: readonly string[];
+  readonly idOf: (colour: DemoColour) => string;
+};
+
+/** Verdicts, each with the light that stands for its light in the record, and what was predicted there. */
+async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf }: Tried) {
+  if (tries.length === 0) return;
+  const { position, lights, cells: predictions } = await computedOf(loader, ids);
+  const momentOf = (light: RecordLight | undefined) => light && { ...light.moment, position };
+  for (const tried of tries) {
+    const candidateId = idOf([tried.code, tried.strength]);
+    for (const { light, person, stay, verdict, reason } of marksOf(tried)) {
+      const stayId = stayIds[stay]!;
+      const cell = predictions.find((c) => c.candidateId === candidateId && c.stayId === stayId && c.light === light);
+      const prediction = cell ? { predicted: cell.verdict, predictedIn: 'light' as const } : {};
+      const moment = momentOf(lights.get(light)) ?? null;
+      const given = { candidateId, stayId, light, person, verdict, moment, ...prediction };
+      const verdictId = await loader.write({ name: 'verdict.give', roomId: ids.roomId, ...given });
+      if (reason) await loader.write({ name: 'verdict.reason', roomId: ids.roomId, verdictId, reason });
+    }
+  }
+}
+
+type Mark = {
+  readonly light: JudgingLight;
+  readonly person: 'consultant' | 'client';
+  /** Number of the thing that stays. */
+  readonly stay: number;
+  readonly verdict: (typeof VERDICTS)[keyof typeof VERDICTS];
+  readonly reason: Reason | undefined;
+};
+
+/** The marks of a colour, "W N:too-green ." for each light. */
+function marksOf(tried: DemoTry): Mark[] {
   const rows = [
     ['window-day', 'consultant', tried.day],
     ['overcast', 'consultant', tried.overcast],
     ['lamps', 'consultant', tried.lamps],
     ['window-day', 'client', tried.client],
   ] as const;
-  for (const [light, person, marks] of rows) {
-    for (const [i, mark] of (marks?.split(' ') ?? []).entries()) {
+  return rows.flatMap(([light, person, marks]) =>
+    (marks?.split(' ') ?? []).flatMap((mark, stay): Mark[] => {
       const [letter, reason] = mark.split(':');
-      if (letter === '.') continue;
-      const verdict = VERDICTS[letter as keyof typeof VERDICTS];
-      const verdictId = await write({ name: 'verdict.give', roomId, candidateId, stayId: stayIds[i]!, light, person, verdict });
-      if (reason) await write({ name: 'verdict.reason', roomId, verdictId, reason: reason as never });
-    }
-  }
-  return candidateId;
+      if (letter === '.') return [];
+      return [{ light, person, stay, verdict: VERDICTS[letter as keyof typeof VERDICTS], reason: reason as Reason | undefined }];
+    }),
+  );
 }

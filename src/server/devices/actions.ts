@@ -7,7 +7,7 @@ import type { Lab } from '@/core/colour/types';
 import type { SkyName } from '@/core/light/outdoors';
 import { CONTAINERS, type Container } from '@/core/paint/containers';
 import { labOfFormula } from '@/core/paint/match-formula';
-import { seededRandom } from '@/core/random';
+import { seededRandom } from '@/core/base/random';
 import { findDeckColour } from '@/data/decks';
 import type { LightReading, SpectrumReading } from '@/devices/ports';
 import { SIMULATED_SURFACES } from '@/devices/surfaces';

@@ -1,113 +1,59 @@
-import { operationSchema, type Operation, type WriteName, type WriteOf, type WriteResult } from '@/core/formats/operations';
-import { reflectanceFromLab } from '@/core/colour/reflectance';
-import type { RecordedColour } from '@/core/record/types';
-import { retireCandidate, upsertCandidate } from '@/data/candidates';
-import { findDeckColour } from '@/data/decks';
-import { insertOperation } from '@/data/operations';
-import { deleteLamps, deleteWindows, insertLamps, insertWindows, updateRoomLight } from '@/data/rooms';
+import type { Operation, Write, WriteName } from '@/core/operations/operations';
+import type { Applied, ApplyResult } from '@/core/operations/revision';
+import { readOperation } from '@/core/operations/upgrade';
+import { insertOperation, isJournalled, journalPosition } from '@/data/operations';
+import { visitOfRoom } from '@/data/rooms';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Sql } from '@/data/sql';
-import { deleteComponents, findStay, insertComponents, retireStay, upsertStay } from '@/data/stays';
-import { countRooms, findVisit, insertRoom, insertVisit, renameRoom, retireRoom, updateVisit } from '@/data/visits';
-import { storeDeck } from '../deck/store-deck';
-import { JUDGEMENT_HANDLERS } from './judgement-handlers';
-import { changed, found, mustExist, refuse, Refused, type Handler, type Stamp } from './refuse';
+import { visitExists } from '@/data/visits';
+import { JUDGEMENT_ROWS } from './judgement-rows';
+import { Refused, refuse, type Rows } from './refuse';
+import { resolve } from './resolve';
+import { VISIT_ROWS } from './visit-rows';
 
-/** Only colours that a surface can have are kept. */
-function mustBeSurface(colour: RecordedColour | null, what: string) {
-  if (colour && !reflectanceFromLab(colour.lab).ok) refuse({ reason: 'not-a-surface-colour', what });
+const ROWS = { ...VISIT_ROWS, ...JUDGEMENT_ROWS };
+
+/** The visit an operation belongs to; null for one that belongs to none. */
+async function visitOf(sql: Sql, write: Write): Promise<string | null> {
+  if (write.name === 'visit.create') return write.visitId;
+  if ('visitId' in write)
+    return (await visitExists(sql, write.visitId)) ? write.visitId : refuse({ reason: 'not-found', what: 'visit' });
+  if (!('roomId' in write)) return null;
+  return (await visitOfRoom(sql, write.roomId)) ?? refuse({ reason: 'not-found', what: 'room' });
 }
 
-const HANDLERS: { readonly [N in WriteName]: Handler<N> } = {
-  async 'visit.create'(sql, w, { at }) {
-    await insertVisit(sql, { id: w.visitId, label: w.label, place: w.place, units: w.units, at });
-    for (const room of w.rooms) await insertRoom(sql, { id: room.roomId, visitId: w.visitId, name: room.name });
-    return w.visitId;
-  },
-  async 'visit.edit'(sql, w) {
-    if (!(await findVisit(sql, w.visitId))) refuse({ reason: 'not-found', what: 'visit' });
-    changed(await updateVisit(sql, { id: w.visitId, revision: w.revision, label: w.label, place: w.place, units: w.units }));
-  },
-  async 'room.add'(sql, w) {
-    if (!(await findVisit(sql, w.visitId))) refuse({ reason: 'not-found', what: 'visit' });
-    await insertRoom(sql, { id: w.roomId, visitId: w.visitId, name: w.room });
-    return w.roomId;
-  },
-  async 'room.rename'(sql, w) {
-    await mustExist(sql, w.roomId);
-    changed(await renameRoom(sql, { id: w.roomId, revision: w.revision, name: w.room }));
-  },
-  async 'room.retire'(sql, w) {
-    const rows = await retireRoom(sql, w.roomId, w.retired);
-    found(rows, 'room');
-    if ((await countRooms(sql, rows[0]!.visit_id)) === 0) refuse({ reason: 'last-room' });
-  },
-  async 'room.light'(sql, w) {
-    await mustExist(sql, w.roomId);
-    mustBeSurface(w.oldWall, 'existing wall colour');
-    mustBeSurface(w.ceiling, 'ceiling');
-    changed(await updateRoomLight(sql, { id: w.roomId, revision: w.revision }, w));
-    await deleteWindows(sql, w.roomId);
-    await insertWindows(sql, w.roomId, w.windows);
-    await deleteLamps(sql, w.roomId);
-    await insertLamps(sql, w.roomId, w.lamps);
-  },
-  async 'stay.save'(sql, w) {
-    await mustExist(sql, w.roomId);
-    for (const component of w.components) mustBeSurface(component.colour, component.name);
-    const before = await findStay(sql, w.stayId);
-    if (before ? before.room_id !== w.roomId : w.revision !== null) refuse({ reason: 'not-found', what: 'thing that stays' });
-    if ((before?.revision ?? null) !== w.revision) refuse({ reason: 'changed-elsewhere' });
-    await upsertStay(sql, w.roomId, {
-      id: w.stayId,
-      name: w.stay,
-      kind: w.kind,
-      school: w.kind === 'fixed' ? 'share' : w.school,
-      lies: w.lies,
-      cover: w.cover,
-    });
-    await deleteComponents(sql, w.stayId);
-    await insertComponents(sql, w.stayId, w.components);
-    return w.stayId;
-  },
-  async 'stay.retire'(sql, w) {
-    found(await retireStay(sql, w.stayId, w.roomId, w.retired), 'thing that stays');
-  },
-  async 'candidate.add'(sql, w) {
-    await mustExist(sql, w.roomId);
-    if (!(await findDeckColour(sql, w.deckColourId))) refuse({ reason: 'not-found', what: 'deck colour' });
-    const rows = await upsertCandidate(sql, {
-      id: w.candidateId,
-      roomId: w.roomId,
-      deckColourId: w.deckColourId,
-      strength: w.strength,
-    });
-    return rows[0]!.id;
-  },
-  async 'candidate.retire'(sql, w) {
-    found(await retireCandidate(sql, w.candidateId, w.roomId, w.retired), 'colour');
-  },
-  ...JUDGEMENT_HANDLERS,
-  async 'deck.import'(sql, w, { id }) {
-    for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });
-  },
-};
+/** The id of what an operation brings in, where that is not the operation's own. */
+function idOf({ id, write }: Operation): string {
+  switch (write.name) {
+    case 'visit.create':
+      return write.visitId;
+    case 'room.add':
+      return write.roomId;
+    case 'stay.save':
+      return write.stayId;
+    case 'candidate.add':
+      return write.candidateId;
+    case 'scheme.save':
+      return write.schemeId;
+    default:
+      return id;
+  }
+}
 
-const dispatch = <N extends WriteName>(sql: Sql, write: WriteOf<N>, stamp: Stamp) =>
-  (HANDLERS[write.name as N] as Handler<N>)(sql, write, stamp);
+async function done(sql: Sql, given: Operation): Promise<Applied> {
+  if (await isJournalled(sql, given.id)) return { ok: true, id: given.id, done: null };
+  const visitId = await visitOf(sql, given.write);
+  const operation = await resolve(sql, given);
+  const before = visitId === null ? 0 : await journalPosition(sql, visitId);
+  const after = await insertOperation(sql, operation, visitId);
+  const { id, at, write } = operation;
+  await (ROWS[write.name] as Rows<WriteName>)(sql, write as never, { id, at });
+  return { ok: true, id: idOf(operation), done: { operation, before, after } };
+}
 
-/**
- * Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once.
- *
- * @param file what belongs to the operation and does not go into the journal: a picture
- */
-export async function applyOperation(db: Database, operation: Operation, file?: Uint8Array): Promise<WriteResult> {
+/** Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once. */
+export async function applyOperation(db: Database, operation: Operation): Promise<ApplyResult> {
   try {
-    return await db.transaction(async (sql) => {
-      const fresh = await insertOperation(sql, operation);
-      if (fresh.length === 0) return { ok: true, id: operation.id };
-      const id = await dispatch(sql, operation.write, { id: operation.id, at: operation.at, file });
-      return { ok: true, id: id ?? operation.id };
-    });
+    return await db.transaction((sql) => done(sql, operation));
   } catch (e) {
     if (e instanceof Refused) return { ok: false, ...e.refusal };
     const state = sqlState(e);
@@ -117,14 +63,16 @@ export async function applyOperation(db: Database, operation: Operation, file?: 
   }
 }
 
-const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import', 'photo.add']);
+/** Decks come in through their preview, where every colour is checked. */
+const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import']);
 
 /** Parses what came over the border and applies it. */
-export async function applyUnknown(db: Database, input: unknown): Promise<WriteResult> {
-  const parsed = operationSchema.safeParse(input);
-  // decks come in through their preview, where every colour is checked; photographs through their upload, where they are cleaned
-  if (parsed.success && NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
-  if (parsed.success) return applyOperation(db, parsed.data);
-  const issues = parsed.error.issues.map((i) => ({ path: i.path.filter((p) => p !== 'write').join('.'), message: i.message }));
-  return { ok: false, reason: 'invalid', issues };
+export async function applyUnknown(db: Database, input: unknown): Promise<ApplyResult> {
+  const parsed = readOperation(input);
+  if (!parsed.success) {
+    const issues = parsed.error.issues.map((i) => ({ path: i.path.filter((p) => p !== 'write').join('.'), message: i.message }));
+    return { ok: false, reason: 'invalid', issues };
+  }
+  if (NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
+  return applyOperation(db, parsed.data);
 }

@@ -1,40 +1,45 @@
-import type { WriteName, WriteOf, WriteRefusal } from '@/core/formats/operations';
-import { findCandidate } from '@/data/candidates';
+import type { Refusal, Stamp } from '@/core/operations/operation';
+import type { WriteName, WriteOf } from '@/core/operations/operations';
+import { isInRoom } from '@/data/columns';
 import type { Sql } from '@/data/sql';
-import { findStay } from '@/data/stays';
-import { roomExists } from '@/data/visits';
 
 /** Thrown inside the transaction so that it rolls back; answered as a value. */
 export class Refused extends Error {
-  readonly refusal: WriteRefusal;
-  constructor(refusal: WriteRefusal) {
+  readonly refusal: Refusal;
+  constructor(refusal: Refusal) {
     super(refusal.reason);
     this.refusal = refusal;
   }
 }
-export const refuse = (refusal: WriteRefusal): never => {
+export const refuse = (refusal: Refusal): never => {
   throw new Refused(refusal);
 };
 
-/** Id and time of the operation, and the file that came with it. */
-export type Stamp = { readonly id: string; readonly at: string; readonly file: Uint8Array | undefined };
-export type Handler<N extends WriteName> = (sql: Sql, write: WriteOf<N>, stamp: Stamp) => Promise<string | void>;
+/** The rows an operation means. What it makes of a visit is said once, in core/operations; a differential test holds the two together. */
+export type Rows<N extends WriteName> = (sql: Sql, write: WriteOf<N>, stamp: Stamp) => Promise<void>;
+export type RowsOf<N extends WriteName> = { readonly [K in N]: Rows<K> };
 
-export const mustExist = async (sql: Sql, roomId: string) => {
-  if (!(await roomExists(sql, roomId))) refuse({ reason: 'not-found', what: 'room' });
-};
 export const changed = (rows: readonly unknown[]) => {
   if (rows.length === 0) refuse({ reason: 'changed-elsewhere' });
 };
-export const found = (rows: readonly unknown[], what: string) => {
-  if (rows.length === 0) refuse({ reason: 'not-found', what });
+export const found = (is: boolean, what: string) => {
+  if (!is) refuse({ reason: 'not-found', what });
 };
 
-/** A candidate, and a thing that stays when one is given, must be the room's own. */
-export async function mustBelong(sql: Sql, roomId: string, candidateId: string, stayId?: string) {
-  const candidate = await findCandidate(sql, candidateId);
-  if (candidate?.room_id !== roomId) refuse({ reason: 'not-found', what: 'colour' });
-  if (stayId === undefined) return;
-  const stay = await findStay(sql, stayId);
-  if (stay?.room_id !== roomId) refuse({ reason: 'not-found', what: 'thing that stays' });
+/** What the room must hold for an operation to make sense, taken out or not. */
+export async function mustHold(
+  sql: Sql,
+  roomId: string,
+  needed: readonly (readonly [table: Table, id: string])[],
+): Promise<void> {
+  for (const [table, id] of needed) found(await isInRoom(sql, table, { id, roomId }), NAMES[table]);
 }
+const NAMES = {
+  candidate: 'colour',
+  stay: 'thing that stays',
+  verdict: 'verdict',
+  pair_pick: 'pick',
+  note: 'note',
+  light_reading: 'reading',
+} as const;
+type Table = keyof typeof NAMES;

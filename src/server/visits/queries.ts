@@ -1,9 +1,9 @@
 import { cache } from 'react';
-import type { Visit } from '@/core/record/types';
-import type { VisitSummary } from '@/data/rows';
-import { listVisits } from '@/data/visits';
+import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
+import type { Visit } from '@/core/record/visit';
+import { listVisits, type VisitSummary } from '@/data/visits';
 import { database } from '../database';
-import { loadVisit } from './load-visit';
+import { newsFrom, visitAt } from './news';
 
 export type { VisitSummary };
 
@@ -11,7 +11,11 @@ export type { VisitSummary };
 export const visitSummaries = async (): Promise<VisitSummary[]> => listVisits(await database());
 
 /** One visit, read once per request however many parts of the page ask for it. */
-export const visitById = cache(async (id: string): Promise<Visit | undefined> => {
-  const db = await database();
-  return db.transaction((sql) => loadVisit(sql, id));
-});
+export const visitWithRevision = cache(async (id: string): Promise<VisitAt | undefined> =>
+  (await database()).transaction((sql) => visitAt(sql, id)),
+);
+export const visitById = async (id: string): Promise<Visit | undefined> => (await visitWithRevision(id))?.visit;
+
+/** What happened to a visit since a revision. */
+export const newsOf = async (id: string, known: Revision | undefined): Promise<VisitNews | undefined> =>
+  newsFrom(await database(), id, known);

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { VisitProvider } from '@/features/shared/visit-context';
-import { visitById } from '@/server/visits/queries';
+import { VisitProvider } from '@/features/session/visit-context';
+import { visitById, visitWithRevision } from '@/server/visits/queries';
 
 type Props = { readonly params: Promise<{ visitId: string }>; readonly children: React.ReactNode };
 
@@ -11,10 +11,10 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function VisitLayout({ params, children }: Props) {
-  const visit = await visitById((await params).visitId);
-  if (!visit) notFound();
+  const first = await visitWithRevision((await params).visitId);
+  if (!first) notFound();
   return (
-    <VisitProvider key={visit.id} visit={visit}>
+    <VisitProvider key={first.visit.id} first={first}>
       {children}
     </VisitProvider>
   );

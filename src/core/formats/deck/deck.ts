@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BASE_KINDS, type BaseKind } from '../../paint/tint-system';
-import { labSchema, nameSchema, spectrumSchema } from '../schemas';
+import { labSchema, spectrumSchema } from '../../colour/colour-schema';
+import { nameSchema } from '../../base/fields';
 
 export const codeSchema = z.string().trim().min(1, 'a code is missing').max(40, 'at most 40 characters');
 const amounts = z.record(z.string().min(1).max(40), z.number().positive().max(1000));

@@ -1,9 +1,15 @@
-import { visitById } from '@/server/visits/queries';
+import { revisionOfTag, tagOf } from '@/core/operations/revision';
+import { newsOf } from '@/server/visits/queries';
 
-/** One visit with everything in it, for pages that are open already. */
-export async function GET(_request: Request, { params }: { params: Promise<{ visitId: string }> }) {
-  const visit = await visitById((await params).visitId);
-  return visit
-    ? Response.json(visit, { headers: { 'cache-control': 'no-store' } })
-    : Response.json({ error: 'no such visit' }, { status: 404 });
+/**
+ * One visit for pages that are open already: all of it, or, for a page that says which revision it holds (`If-None-Match`), only the
+ * operations since.
+ */
+export async function GET(request: Request, { params }: { params: Promise<{ visitId: string }> }) {
+  const tag = request.headers.get('if-none-match');
+  const news = await newsOf((await params).visitId, revisionOfTag(tag));
+  if (!news) return Response.json({ error: 'no such visit' }, { status: 404 });
+  const headers = { 'cache-control': 'no-store' };
+  if (news.kind === 'same') return new Response(null, { status: 304, headers: { ...headers, etag: tag! } });
+  return Response.json(news, { headers: { ...headers, etag: tagOf(news.revision) } });
 }

@@ -5,7 +5,7 @@ import { BriefStep } from '@/features/brief/brief-step';
 import { DeckStep } from '@/features/deck/deck-step';
 import { LightStep } from '@/features/light/light-step';
 import { RecordStep } from '@/features/record/record-step';
-import { useWhere } from '@/features/shared/where';
+import { useWhere } from '@/features/session/where';
 import { Shell } from '@/features/shell/shell';
 import type { Step } from '@/features/shell/steps';
 import { StaysStep } from '@/features/stays/stays-step';

@@ -1,0 +1,39 @@
+import { leastRecentlyUsed } from '../base/least-recently-used';
+import { sunHours, together } from '../light/day-light';
+import { averageDaylightFactor, computedDaylightFactor } from '../light/daylight-factor';
+import { cannotBe, dayOf, POSITIONS, roomOf } from './known-days';
+import type { Steps } from './steps';
+import type { DayAnswer, DayRequest, NoAnswer, TintedLight } from './light-protocol';
+import { tinted } from './tinted';
+
+/** Daylight factors depend on the room alone, not on the day. */
+const factors = leastRecentlyUsed<DayAnswer['daylightFactor']>(40);
+
+/** A room through a day: lights at its usual positions, sun hours, daylight factor. */
+export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
+  const { room, problem } = roomOf(request.room);
+  if (problem) return cannotBe(problem);
+  const { moments, skies, day: found } = yield* dayOf(request);
+  const daylight: TintedLight[][] = [];
+  const withLamps: TintedLight[][] = [];
+  for (const lights of found.daylight) {
+    daylight.push(lights.map(tinted));
+    withLamps.push(lights.map((light, p) => tinted(together(light, found.lamps[p]!))));
+    yield 0.9 + (0.1 * daylight.length) / moments.length;
+  }
+  return {
+    ok: true,
+    moments,
+    skies,
+    sun: found.sun,
+    positions: POSITIONS.usual(room).map((p) => p.name),
+    daylight,
+    withLamps,
+    lamps: found.lamps.map(tinted),
+    sunHours: sunHours(room, found.sun),
+    daylightFactor: factors(JSON.stringify(request.room), () => ({
+      formula: averageDaylightFactor(room),
+      computed: computedDaylightFactor(room),
+    })),
+  };
+}

@@ -1,0 +1,186 @@
+import { GRID } from '../colour/grid';
+import { reflectanceFromLab } from '../colour/reflectance';
+import type { DeckCurves } from '../formats/deck-curves';
+import { DEFAULT_SCHOOLS } from '../judge/light-conflict';
+import { relation } from '../judge/relation';
+import { describeRoom } from '../record/describe-room';
+import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
+import { next } from './next-samples';
+import { pair } from './pair';
+import { cells } from './record-cells';
+import { shortlist } from './shortlist';
+import type { JudgedStay, ShortlistRequest } from './judgement-protocol';
+import type { Steps } from './steps';
+import type { DayRequest, NoAnswer, Swatch } from './light-protocol';
+
+function answerOf<T extends { readonly ok: true }>(steps: Steps<T | NoAnswer>): T {
+  for (;;) {
+    const step = steps.next();
+    if (!step.done) continue;
+    if (!step.value.ok) throw new Error(step.value.reason);
+    return step.value as T;
+  }
+}
+
+const lit = room({ bearingDeg: 200, windows: [roomWindow({ widthM: 1.8, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
+const day: DayRequest = {
+  room: describeRoom(lit).description,
+  place: { latitude: 51.45, longitude: -2.59 },
+  date: '2026-09-23',
+  zone: 'Europe/London',
+  skies: 'clear',
+};
+const lookIn = { position: 'wall-2', lampsOn: false, scale: 1 };
+const NOON = 52;
+const MIDNIGHT = 0;
+
+const travertine: JudgedStay = {
+  id: 'floor',
+  name: 'Travertine',
+  kind: 'fixed',
+  school: 'share',
+  components: [
+    { id: 'f', name: 'field', share: 0.7, lab: { l: 78, a: 3.6, b: 13 } },
+    { id: 'b', name: 'band', share: 0.3, lab: { l: 70, a: 5, b: 16 } },
+  ],
+};
+const beige: Swatch = { id: 'beige', lab: { l: 84, a: 3.2, b: 11.5 } };
+const greenTan: Swatch = { id: 'green tan', lab: { l: 78, a: -0.6, b: 13.5 } };
+
+describe('a pair through the day', () => {
+  const { looks } = answerOf(pair({ day, lookIn, stay: travertine, candidate: greenTan }));
+
+  test('has a verdict while there is light and none in the dark', () => {
+    expect(looks).toHaveLength(96);
+    expect(looks[MIDNIGHT]).toBeNull();
+    expect(looks[NOON]).toMatchObject({ verdict: 'no', sure: 1 });
+    expect(looks[NOON]!.reasons[0]).toBe('too-green');
+    expect(looks[NOON]!.directions.pinkGreen).toBeLessThan(-2);
+  });
+
+  test('at noon it stands about as it does in the deck', () => {
+    const components = travertine.components.map(({ name, share, lab }) => ({ name, share, lab }));
+    const inDeck = relation({ ...travertine, components }, { l: 78, a: -0.6, b: 13.5 });
+    expect(Math.abs(looks[NOON]!.cost - inDeck.cost)).toBeLessThan(0.5);
+  });
+
+  test('how sure it is drops for a pair on the border whose spectra are not known', () => {
+    const border: Swatch = { id: 'border', lab: { l: 81, a: 1.8, b: 14 } };
+    const lamps = answerOf(pair({ day, lookIn: { ...lookIn, lampsOn: true }, stay: travertine, candidate: border })).looks;
+    const measured = {
+      ...travertine,
+      components: travertine.components.map((c) => ({ ...c, spectrum: Array.from({ length: GRID.count }, () => 0.5) })),
+    };
+    const known = answerOf(
+      pair({ day, lookIn, stay: measured, candidate: { ...border, spectrum: Array.from({ length: GRID.count }, () => 0.55) } }),
+    ).looks;
+    expect(Math.min(...lamps.map((l) => l?.sure ?? 1))).toBeLessThan(1);
+    expect(known.every((l) => l === null || l.sure === 1)).toBe(true);
+  });
+});
+
+describe('cells of the record', () => {
+  test('every candidate beside every thing in every light there is', () => {
+    const found = answerOf(cells({ day, lookIn, stays: [travertine], candidates: [beige, greenTan] })).cells;
+    expect(found).toHaveLength(6);
+    expect(found.filter((c) => c.candidateId === 'beige').every((c) => c.verdict === 'works')).toBe(true);
+    expect(found.filter((c) => c.candidateId === 'green tan').every((c) => c.verdict === 'no' && c.reason === 'too-green')).toBe(
+      true,
+    );
+  });
+
+  test('a room without lamps has no cells by lamplight', () => {
+    const dark = { ...day, room: { ...day.room, lamps: [] } };
+    const found = answerOf(cells({ day: dark, lookIn, stays: [travertine], candidates: [beige] })).cells;
+    expect(found.map((c) => c.light)).toEqual(['window-day', 'overcast']);
+  });
+});
+
+/** A made-up deck: its colours at 100 and 50 %, the half strength halfway to white. */
+function deckOf(labs: readonly (readonly [number, number, number])[]): DeckCurves {
+  const all = labs.flatMap(([l, a, b]) => [[l, a, b] as const, [(l + 97) / 2, a / 2, b / 2] as const]);
+  const curves = new Float32Array(GRID.count * all.length);
+  all.forEach(([l, a, b], n) => {
+    const solved = reflectanceFromLab({ l, a, b });
+    if (!solved.ok) throw new Error('not a surface');
+    curves.set(solved.value, GRID.count * n);
+  });
+  return {
+    ids: labs.map((_, n) => `c${n}`),
+    makers: labs.map((_, n) => (n % 2 ? 'Tullacote' : 'Ferrowmere')),
+    strengths: [100, 50],
+    labs: Float32Array.from(all.flat()),
+    curves,
+  };
+}
+
+const deck = deckOf([
+  [84, 3.2, 11.5],
+  [78, -0.6, 13.5],
+  [60, 2, 5],
+  [88, 2.6, 9.5],
+]);
+const ask: ShortlistRequest = {
+  day,
+  lookIn,
+  stays: [travertine],
+  schools: DEFAULT_SCHOOLS,
+  wish: null,
+  wanted: { makers: [], families: [], strengths: [100, 50], lrv: [0, 100] },
+};
+const search = (change: Partial<ShortlistRequest['wanted']> = {}) =>
+  answerOf(shortlist({ ...ask, wanted: { ...ask.wanted, ...change } }, deck, () => 0));
+
+describe('what could work in a room', () => {
+  const answer = search();
+
+  test('is judged in the deck, over the day, under cloud and by lamps', () => {
+    expect(answer.moments).toHaveLength(12);
+    expect(answer.moments[0]).toBe('as in the deck');
+    expect(answer.moments.filter((m) => m.includes('overcast'))).toHaveLength(4);
+    expect(answer.moments.filter((m) => m.includes('lamps'))).toHaveLength(2);
+  });
+
+  test('the shared undertone comes first, the green lean is dropped with its reason', () => {
+    expect(answer.looked.works + answer.looked.nearly + answer.looked.no).toBe(8);
+    expect(['c0', 'c3']).toContain(answer.found[0]!.deckColourId);
+    const green = answer.found.find((f) => f.deckColourId === 'c1' && f.strength === 100);
+    expect(green?.cost ?? 9).toBeGreaterThan(2);
+    expect(answer.drops.some((d) => d.weakest.stay === 'Travertine' && d.weakest.reason === 'too-green')).toBe(true);
+  });
+
+  test('filters leave out makers, strengths, depths and families', () => {
+    expect(search({ makers: ['Tullacote'] }).found.every((f) => ['c1', 'c3'].includes(f.deckColourId))).toBe(true);
+    expect(search({ strengths: [50] }).found.every((f) => f.strength === 50)).toBe(true);
+    expect(search({ lrv: [0, 40] }).found.every((f) => f.deckColourId === 'c2')).toBe(true);
+    const { looked } = search({ families: ['violet'] });
+    expect(looked).toEqual({ works: 0, nearly: 0, no: 0 });
+  });
+
+  test('a room that cannot be says so', () => {
+    const wrong = { ...day.room, windows: [{ ...day.room.windows[0]!, widthM: 9 }] };
+    const steps = shortlist({ ...ask, day: { ...day, room: wrong } }, deck, () => 0);
+    expect(steps.next()).toMatchObject({ done: true, value: { ok: false, reason: 'cannot-be' } });
+  });
+
+  test('progress goes up to the end', () => {
+    const told: number[] = [];
+    const steps = shortlist({ ...ask, day: { ...day, date: '2026-05-02' } }, deck, () => 0);
+    for (let step = steps.next(); !step.done; step = steps.next()) told.push(step.value);
+    expect([...told].sort((p, q) => p - q)).toEqual(told);
+    expect(told.length).toBeGreaterThan(50);
+  });
+});
+
+test('the next sample crosses the border both ways', () => {
+  const found = answerOf(
+    next({
+      samples: { name: 'three', labs: Float32Array.from([86, 2, 9, 70, 2, 9, 78, 2, 9]), atHand: 1 },
+      stays: [travertine],
+      said: [{ lab: { l: 70, a: 2, b: 9 }, verdict: 'nearly', reason: 'too-dark', lapse: 0.03 }],
+    }),
+  );
+  expect(found.proposals.map((p) => p.index)).toContain(2);
+  expect(found.proposals[0]!.chance).toBeGreaterThan(0);
+  expect(found.possible).toBeGreaterThan(1);
+});

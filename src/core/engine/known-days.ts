@@ -1,0 +1,98 @@
+import type { RoomDescription } from '../light/room-description';
+import { firstProblem } from '../light/say-room-problem';
+import { lightRoomOf } from '../light/light-room-of';
+import type { SceneLight } from '../appearance/scene';
+import { dayLightSteps, incoming, together, type DayLight, type PositionLight } from '../light/day-light';
+import { dayMoments } from '../light/day-moments';
+import type { LightRoom } from '../light/light-room';
+import type { SkyName } from '../light/outdoors';
+import { prepareRoom, type PreparedRoom } from '../light/prepare-room';
+import { shapeKey, shapeOf, type RoomShape } from '../light/room-shape';
+import { slidePositions, usualPositions, wallPositions } from '../light/sample-positions';
+import { wallClock } from '../light/time-zone';
+import { leastRecentlyUsed } from '../base/least-recently-used';
+import { sceneOf } from './looks';
+import type { Steps } from './steps';
+import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
+
+export const POSITIONS = { usual: usualPositions, walls: wallPositions, slide: slidePositions } as const;
+
+const shapes = leastRecentlyUsed<RoomShape>(12);
+const rooms = leastRecentlyUsed<{ readonly room: LightRoom; readonly problem: string | undefined }>(40);
+const prepared = leastRecentlyUsed<PreparedRoom>(40);
+export type KnownDay = { readonly moments: readonly number[]; readonly skies: readonly SkyName[]; readonly day: DayLight };
+
+/** A room by its description, with the first thing that keeps it from being. */
+export function roomOf(description: RoomDescription) {
+  return rooms(JSON.stringify(description), () => {
+    const room = lightRoomOf(description);
+    return { room, problem: firstProblem(room) };
+  });
+}
+
+/** A room made ready at some of its positions. */
+export const prepare = (description: RoomDescription, where: keyof typeof POSITIONS): PreparedRoom =>
+  prepared(where + JSON.stringify(description), () => {
+    const { room } = roomOf(description);
+    return prepareRoom(
+      room,
+      POSITIONS[where](room),
+      shapes(shapeKey(room), () => shapeOf(room)),
+    );
+  });
+
+export const cannotBe = (says: string): NoAnswer => ({ ok: false, reason: 'cannot-be', says });
+
+function skiesOf({ skies, zone }: DayRequest, moments: readonly number[]): readonly SkyName[] {
+  if (typeof skies === 'string') return moments.map(() => skies);
+  return moments.map((at) => skies[Math.floor(wallClock(at, zone).hours)] ?? skies.at(-1)!);
+}
+
+/** Days that were computed, by what they depend on. */
+const days = new Map<string, KnownDay>();
+const MOST_DAYS = 30;
+
+/** A room's light through a day: known, or computed now. */
+export function* dayOf(request: DayRequest): Steps<KnownDay> {
+  const key = JSON.stringify(request);
+  const known = days.get(key);
+  if (known) return known;
+  const moments = dayMoments(request.date, request.zone);
+  const skies = skiesOf(request, moments);
+  yield 0;
+  const ready = prepare(request.room, 'usual');
+  const steps = dayLightSteps(ready, { moments, place: request.place, date: request.date, skies });
+  for (;;) {
+    const step = steps.next();
+    if (step.done) {
+      const found = { moments, skies, day: step.value };
+      days.set(key, found);
+      if (days.size > MOST_DAYS) days.delete(days.keys().next().value!);
+      return found;
+    }
+    yield step.value / moments.length;
+  }
+}
+
+/** The lights of one moment of a day, with the lamps if they are on. */
+export const lightsOf = ({ day: found }: KnownDay, moment: number, lampsOn: boolean): readonly PositionLight[] =>
+  lampsOn ? found.daylight[moment]!.map((light, p) => together(light, found.lamps[p]!)) : found.daylight[moment]!;
+
+/** What the eye is in at a position; undefined in the dark. */
+export const sceneAt = (lights: readonly PositionLight[], place: number, scale: number): SceneLight | undefined =>
+  sceneOf(lights[place]!, incoming(lights), scale);
+
+/** The same at every moment of a day. */
+export const scenesThrough = (known: KnownDay, place: number, { lampsOn, scale }: LookIn): (SceneLight | undefined)[] =>
+  known.moments.map((_, m) => sceneAt(lightsOf(known, m, lampsOn), place, scale));
+
+/** Index of a usual position of a room; the first when it has none of that name. */
+export const placeOf = (room: LightRoom, position: string): number =>
+  Math.max(
+    0,
+    POSITIONS.usual(room).findIndex((p) => p.name === position),
+  );
+
+/** The moment the sun stands highest. */
+export const midday = ({ day: found }: KnownDay): number =>
+  found.sun.reduce((best, p, m) => (p.altitudeDeg > found.sun[best]!.altitudeDeg ? m : best), 0);

@@ -1,0 +1,38 @@
+import { seenIn } from '../appearance/scene';
+import { incoming, type PositionLight } from '../light/day-light';
+import { outdoorsAt } from '../light/outdoors';
+import { illuminance, totalOf } from '../light/receiver';
+import { cannotBe, prepare, roomOf } from './known-days';
+import type { Steps } from './steps';
+import type { MomentRequest, NoAnswer, SpotsAnswer, Swatch } from './light-protocol';
+import { lookAt, sceneOf } from './looks';
+import { tinted } from './tinted';
+
+/** What falls on positions of a room at one moment, and how swatches look there. */
+export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Steps<SpotsAnswer | NoAnswer> {
+  const { problem } = roomOf(request.room);
+  if (problem) return cannotBe(problem);
+  yield 0;
+  const ready = prepare(request.room, request.where);
+  yield 0.5;
+  const { at, place, date, sky, lampsOn, scale } = request;
+  const found = ready.lightAt(outdoorsAt({ at, place, date, sky }, ready.room.ground), lampsOn);
+  const lights = found.map((light): PositionLight => {
+    const { direct, total } = illuminance(light);
+    return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };
+  });
+  const room = lights.length > 0 ? incoming(lights) : undefined;
+  return {
+    ok: true,
+    spots: lights.map((light, p) => {
+      const scene = sceneOf(light, room, scale);
+      const see = scene && seenIn(scene);
+      const scaled = { ...light, lux: light.lux * scale };
+      return {
+        position: ready.receivers[p]!.name,
+        light: tinted(scaled),
+        looks: swatches.map((swatch) => (see ? lookAt(swatch, see).look : null)),
+      };
+    }),
+  };
+}

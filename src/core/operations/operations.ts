@@ -1,0 +1,132 @@
+import { z } from 'zod';
+import { idSchema, instantSchema } from '../base/fields';
+import type { Visit } from '../record/visit';
+import { candidateAdd } from './candidate-add';
+import { candidateRetire } from './candidate-retire';
+import { deckImport } from './deck-import';
+import { lightCalibrate } from './light-calibrate';
+import { lightRead } from './light-read';
+import { lightUnread } from './light-unread';
+import { noteAdd } from './note-add';
+import { noteRemove } from './note-remove';
+import { pairPick } from './pair-pick';
+import { pairUnpick } from './pair-unpick';
+import { photoAdd } from './photo-add';
+import { photoEdit } from './photo-edit';
+import { photoRetire } from './photo-retire';
+import { roomAdd } from './room-add';
+import { roomLight } from './room-light';
+import { roomRename } from './room-rename';
+import { roomRetire } from './room-retire';
+import { roomWish } from './room-wish';
+import { rulingSet } from './ruling-set';
+import { schemeRetire } from './scheme-retire';
+import { schemeSave } from './scheme-save';
+import { stayRetire } from './stay-retire';
+import { staySave } from './stay-save';
+import { verdictGive } from './verdict-give';
+import { verdictReason } from './verdict-reason';
+import { verdictUndo } from './verdict-undo';
+import { visitCreate } from './visit-create';
+import { visitEdit } from './visit-edit';
+import { visitSchools } from './visit-schools';
+import { isRefusal, notFound, type Effect, type Refusal } from './operation';
+
+/** Every operation of the product, by the name it is written under. */
+export const OPERATIONS = {
+  'visit.create': visitCreate,
+  'visit.edit': visitEdit,
+  'visit.schools': visitSchools,
+  'room.add': roomAdd,
+  'room.rename': roomRename,
+  'room.retire': roomRetire,
+  'room.light': roomLight,
+  'room.wish': roomWish,
+  'stay.save': staySave,
+  'stay.retire': stayRetire,
+  'candidate.add': candidateAdd,
+  'candidate.retire': candidateRetire,
+  'verdict.give': verdictGive,
+  'verdict.reason': verdictReason,
+  'verdict.undo': verdictUndo,
+  'ruling.set': rulingSet,
+  'pair.pick': pairPick,
+  'pair.unpick': pairUnpick,
+  'note.add': noteAdd,
+  'note.remove': noteRemove,
+  'photo.add': photoAdd,
+  'photo.edit': photoEdit,
+  'photo.retire': photoRetire,
+  'scheme.save': schemeSave,
+  'scheme.retire': schemeRetire,
+  'light.read': lightRead,
+  'light.unread': lightUnread,
+  'light.calibrate': lightCalibrate,
+  'deck.import': deckImport,
+} as const;
+
+/** Every write, by its name. Ids (UUID v7) and times come from the caller, so that a write can be replayed. */
+export const writeSchema = z.discriminatedUnion('name', [
+  visitCreate.schema,
+  visitEdit.schema,
+  visitSchools.schema,
+  roomAdd.schema,
+  roomRename.schema,
+  roomRetire.schema,
+  roomLight.schema,
+  roomWish.schema,
+  staySave.schema,
+  stayRetire.schema,
+  candidateAdd.schema,
+  candidateRetire.schema,
+  verdictGive.schema,
+  verdictReason.schema,
+  verdictUndo.schema,
+  rulingSet.schema,
+  pairPick.schema,
+  pairUnpick.schema,
+  noteAdd.schema,
+  noteRemove.schema,
+  photoAdd.schema,
+  photoEdit.schema,
+  photoRetire.schema,
+  schemeSave.schema,
+  schemeRetire.schema,
+  lightRead.schema,
+  lightUnread.schema,
+  lightCalibrate.schema,
+  deckImport.schema,
+]);
+/** A write with everything it leaves out filled in. */
+export type Write = z.infer<typeof writeSchema>;
+/** A write as it may be put: what has a usual value can be left out. */
+export type WriteInput = z.input<typeof writeSchema>;
+export type WriteName = Write['name'];
+export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
+
+/** How operations are written now. Those of earlier versions are brought up to it by `upgradeOperation`. */
+export const OPERATION_VERSION = 1;
+
+/** A write with its id and time: what is sent, journalled and done. */
+export const operationSchema = z.strictObject({
+  id: idSchema,
+  version: z.literal(OPERATION_VERSION),
+  at: instantSchema,
+  write: writeSchema,
+});
+export type Operation = z.infer<typeof operationSchema>;
+
+/** What an operation makes of a visit, or why it is refused. */
+export function outcomeOf<N extends WriteName>(visit: Visit, { id, at, write }: Operation): Visit | Refusal {
+  if ('visitId' in write && write.visitId !== visit.id && write.name !== 'visit.create') return notFound('visit');
+  const { effect } = OPERATIONS[write.name as N];
+  return (effect as unknown as Effect<Write>)(visit, write, { id, at });
+}
+
+/** The visit with operations done to it, one after the other; one that is refused changes nothing. */
+export function withOperations(visit: Visit, operations: readonly Operation[]): Visit {
+  return operations.reduce((current, operation) => {
+    const outcome = outcomeOf(current, operation);
+    return isRefusal(outcome) ? current : outcome;
+  }, visit);
+}

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { idSchema } from '../base/fields';
+import { PHOTO_LIMITS, photoSchema, type Photo } from '../record/photo';
+import { roomOperation } from './operation';
+import { everyOne, withKind } from './retire';
+
+const { picture, width, height, settings } = photoSchema.shape;
+
+export const byTime = (p: Photo, q: Photo): number => (p.at === q.at ? (p.id < q.id ? -1 : 1) : p.at < q.at ? -1 : 1);
+
+/** Keeps a photograph in a room. The picture itself was handed in before, and is named by its hash. */
+export const photoAdd = roomOperation(
+  z.strictObject({ name: z.literal('photo.add'), roomId: idSchema, picture, width, height, settings }),
+  (room, { picture, width, height, settings }, { id, at }) => {
+    if (everyOne(room, 'photos').some((p) => p.id === id)) return room;
+    if (room.photos.length >= PHOTO_LIMITS.mostInRoom) return { reason: 'too-many', what: 'photographs' };
+    const photo: Photo = { id, picture, width, height, settings, caption: '', white: null, at };
+    return withKind(room, 'photos', { here: [...room.photos, photo], retired: room.retired.photos, order: byTime });
+  },
+);

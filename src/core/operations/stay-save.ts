@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { idSchema } from '../base/fields';
+import { byOrdinal, nextOrdinal } from '../record/by-ordinal';
+import { isSurfaceColour } from '../record/recorded-colour';
+import { staySchema, type RecordedStay } from '../record/stay';
+import type { Room } from '../record/room';
+import { CHANGED_ELSEWHERE, notFound, operation, withRoom } from './operation';
+import { everyOne, withKind } from './retire';
+
+const { kind, school, lies, cover, components } = staySchema.shape;
+
+const schema = z.strictObject({
+  name: z.literal('stay.save'),
+  roomId: idSchema,
+  /** The thing's own revision; null when it is new. */
+  revision: z.int().nullable(),
+  stayId: idSchema,
+  stay: staySchema.shape.name,
+  kind,
+  school,
+  lies,
+  cover,
+  components,
+});
+export type StaySave = z.infer<typeof schema>;
+
+/** What of a thing a write sets. A fixed finish always shares its undertone. */
+export const savedStay = (w: StaySave) => ({
+  id: w.stayId,
+  name: w.stay,
+  kind: w.kind,
+  school: w.kind === 'fixed' ? ('share' as const) : w.school,
+  lies: w.lies,
+  cover: w.cover,
+});
+
+/** The thing as it is after a write, in its room; `before` when it was there. */
+function saved(room: Room, write: StaySave, before: RecordedStay | undefined): Room {
+  const after: RecordedStay = {
+    ...savedStay(write),
+    components: write.components,
+    revision: (before?.revision ?? 0) + 1,
+    ordinal: before?.ordinal ?? nextOrdinal(everyOne(room, 'stays')),
+  };
+  const put = (list: readonly RecordedStay[]) => list.map((s) => (s.id === after.id ? after : s));
+  const here = before ? put(room.stays) : [...room.stays, after];
+  return withKind(room, 'stays', { here, retired: put(room.retired.stays), order: byOrdinal });
+}
+
+/** Records a thing that stays, or changes it. */
+export const staySave = operation(schema, (visit, write) => {
+  const rooms = [...visit.rooms, ...visit.retiredRooms];
+  const room = rooms.find((r) => r.id === write.roomId);
+  if (!room) return notFound('room');
+  const impossible = write.components.find((c) => !isSurfaceColour(c.colour));
+  if (impossible) return { reason: 'not-a-surface-colour', what: impossible.name };
+  const owner = rooms.find((r) => everyOne(r, 'stays').some((s) => s.id === write.stayId));
+  if (owner ? owner !== room : write.revision !== null) return notFound('thing that stays');
+  const before = everyOne(room, 'stays').find((s) => s.id === write.stayId);
+  if ((before?.revision ?? null) !== write.revision) return CHANGED_ELSEWHERE;
+  return withRoom(visit, saved(room, write, before));
+});

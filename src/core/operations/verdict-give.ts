@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { idSchema } from '../base/fields';
+import { judgingLightOf } from '../record/judging-light';
+import { verdictSchema } from '../record/verdict';
+import { added, has, having } from './events';
+import { roomOperation } from './operation';
+import { everyOne } from './retire';
+
+/** What of a verdict is said when it is given; the rest comes with the operation, or later. */
+export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reason: true, undone: true }).extend({
+  predicted: verdictSchema.shape.predicted.default(null),
+  predictedIn: verdictSchema.shape.predictedIn.default(null),
+  moment: verdictSchema.shape.moment.default(null),
+  firstGlanceMs: verdictSchema.shape.firstGlanceMs.default(null),
+});
+
+const schema = z
+  .strictObject({ name: z.literal('verdict.give'), roomId: idSchema, ...givenVerdictSchema.shape })
+  .refine((v) => v.moment === null || v.light === judgingLightOf(v.moment), {
+    path: ['light'],
+    error: 'The light of a verdict is that of its moment.',
+  })
+  .refine((v) => (v.predicted === null) === (v.predictedIn === null), {
+    path: ['predictedIn'],
+    error: 'A prediction says where it was made.',
+  });
+
+/** An eye says what it makes of a candidate beside a thing that stays. */
+export const verdictGive = roomOperation(schema, (room, { name: _, roomId: __, ...given }, { id, at }) =>
+  having(
+    [
+      ['colour', has(everyOne(room, 'candidates'), given.candidateId)],
+      ['thing that stays', has(everyOne(room, 'stays'), given.stayId)],
+    ],
+    () => ({ ...room, verdicts: added(room.verdicts, { id, at, ...given, reason: null, undone: false }) }),
+  ),
+);

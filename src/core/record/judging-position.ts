@@ -1,0 +1,7 @@
+import type { Room } from './room';
+
+/** The sample position a room is judged at until another is chosen: the wall opposite its largest window. */
+export function judgingPosition({ windows }: Pick<Room, 'windows'>): string {
+  const [largest] = [...windows].sort((p, q) => q.widthM * q.heightM - p.widthM * p.heightM);
+  return `wall-${((largest?.wall ?? 0) + 2) % 4}`;
+}

@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { idSchema, nameSchema, wordsSchema } from '../base/fields';
+import { WISHES } from '../judge/wish';
+import { GROUND_KINDS, OBSTRUCTION_KINDS } from '../light/assumptions';
+import { measure } from '../light/measures';
+import type { Candidate } from './candidate';
+import type { RoomLamp } from './lamp';
+import type { LightMeterReading } from './meter-reading';
+import type { Note } from './note';
+import type { Photo } from './photo';
+import type { PairPick } from './pick';
+import { recordedColourSchema } from './recorded-colour';
+import type { RulingEvent } from './ruling';
+import type { Scheme } from './scheme';
+import type { RecordedStay } from './stay';
+import type { VerdictEvent } from './verdict';
+import type { RoomWindow } from './window';
+
+/** What a room's light is described by, apart from windows and lamps. Lengths in metres; what is null was not measured. */
+export const roomLightFields = {
+  /** Bearing the first wall faces outward, degrees from true north; null until it is read. */
+  bearingDeg: measure.bearing.nullable().default(null),
+  /** Length of walls 0 and 2. */
+  widthM: measure.roomLength.nullable().default(null),
+  /** Length of walls 1 and 3. */
+  depthM: measure.roomLength.nullable().default(null),
+  heightM: measure.roomHeight.nullable().default(null),
+  ground: z.enum(GROUND_KINDS).default('paving'),
+  /** What stands opposite the windows. */
+  obstruction: z.enum(OBSTRUCTION_KINDS).default('masonry'),
+  ceiling: recordedColourSchema.nullable().default(null),
+  oldWall: recordedColourSchema.nullable().default(null),
+};
+
+/** What is known of a room itself; everything left out is as in a room nothing was recorded of. */
+export const roomFieldsSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  revision: z.int().default(1),
+  /** Its place in walking order. */
+  ordinal: z.int(),
+  ...roomLightFields,
+  /** Whether readings of a light meter correct what is computed. */
+  calibrated: z.boolean().default(false),
+  /** What the client wants of it, and in whose words. */
+  wish: z.enum(WISHES).nullable().default(null),
+  wishWords: wordsSchema(500).default(''),
+});
+export type RoomFields = Readonly<z.infer<typeof roomFieldsSchema>>;
+
+/** What was taken out of a room, in the same order; its verdicts are kept, and it comes back as it was. */
+export type Retired = {
+  readonly stays: readonly RecordedStay[];
+  readonly candidates: readonly Candidate[];
+  readonly photos: readonly Photo[];
+  readonly schemes: readonly Scheme[];
+};
+
+/** A room with everything recorded of it. Events stand in the order in which they arrived, undone ones included. */
+export type Room = RoomFields & {
+  readonly windows: readonly RoomWindow[];
+  readonly lamps: readonly RoomLamp[];
+  readonly readings: readonly LightMeterReading[];
+  readonly stays: readonly RecordedStay[];
+  readonly candidates: readonly Candidate[];
+  readonly verdicts: readonly VerdictEvent[];
+  readonly rulings: readonly RulingEvent[];
+  /** The client's. */
+  readonly picks: readonly PairPick[];
+  readonly notes: readonly Note[];
+  /** Oldest first. */
+  readonly photos: readonly Photo[];
+  readonly schemes: readonly Scheme[];
+  readonly retired: Retired;
+};
+
+const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [] };
+
+/** A room of which nothing is recorded but its name. */
+export const emptyRoom = (given: { readonly id: string; readonly name: string; readonly ordinal: number }): Room => ({
+  ...roomFieldsSchema.parse(given),
+  windows: [],
+  lamps: [],
+  readings: [],
+  stays: [],
+  candidates: [],
+  verdicts: [],
+  rulings: [],
+  picks: [],
+  notes: [],
+  photos: [],
+  schemes: [],
+  retired: NOTHING_RETIRED,
+});

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { idSchema, instantSchema } from '../base/fields';
+import { REASONS, VERDICTS } from '../judge/reasons';
+import { PERSONS } from '../judge/ruling';
+import { SKIES } from '../light/outdoors';
+import { LIGHTS } from '../room/facing';
+
+/** Names of the sample positions in a room. */
+export const positionNameSchema = z.string().regex(/^(wall-[0-3]|by-window|under-lamp)$/);
+
+/** The light something was looked at in: the cursor of the day ribbon, and where in the room. */
+export const verdictMomentSchema = z.strictObject({
+  at: z.iso.datetime(),
+  sky: z.enum(SKIES),
+  lampsOn: z.boolean(),
+  position: positionNameSchema,
+  /** What the day alone, with the lamps if they are on, was computed to give there, lux; null when it was not known. */
+  lux: z.number().min(0).max(1_000_000).nullable().default(null),
+});
+export type VerdictMoment = Readonly<z.infer<typeof verdictMomentSchema>>;
+
+/** Where a verdict was predicted: for the colours as in the deck, or for what the light of the moment makes of them. */
+export const PREDICTED_IN = ['deck', 'light'] as const;
+export type PredictedIn = (typeof PREDICTED_IN)[number];
+
+/** What an eye said of a candidate beside a thing that stays. */
+export const verdictSchema = z.strictObject({
+  id: idSchema,
+  candidateId: idSchema,
+  stayId: idSchema,
+  light: z.enum(LIGHTS),
+  person: z.enum(PERSONS),
+  verdict: z.enum(VERDICTS),
+  /** What the core had computed when it was given; null when nothing had been. */
+  predicted: z.enum(VERDICTS).nullable(),
+  /** null: nothing was predicted, or it was kept before this was. */
+  predictedIn: z.enum(PREDICTED_IN).nullable(),
+  /** The light it was given in; null for verdicts of before this was kept. */
+  moment: verdictMomentSchema.nullable(),
+  /** How long the eye took at first glance, with the computed verdict hidden; null when it was not a first glance. */
+  firstGlanceMs: z.int().min(0).max(600_000).nullable(),
+  at: instantSchema,
+  /** The latest reason given for it. */
+  reason: z.enum(REASONS).nullable(),
+  undone: z.boolean(),
+});
+export type VerdictEvent = Readonly<z.infer<typeof verdictSchema>>;

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { idSchema, instantSchema, nameSchema } from '../base/fields';
+import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-conflict';
+import { latitudeSchema, longitudeSchema } from '../light/measures';
+import { isTimeZone } from '../light/time-zone';
+import { UNITS } from '../units/length';
+import type { Room } from './room';
+
+/** Where a home is. Degrees, north and east positive; an IANA time zone. */
+export const placeSchema = z.strictObject({
+  name: nameSchema,
+  latitude: latitudeSchema,
+  longitude: longitudeSchema,
+  timeZone: z.string().max(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
+});
+export type VisitPlace = Readonly<z.infer<typeof placeSchema>>;
+
+/** Which school is followed where good consultants disagree. */
+export const schoolsSchema = z.strictObject({
+  dimWhite: z.enum(DIM_WHITE_SCHOOLS).default(DEFAULT_SCHOOLS.dimWhite),
+  fightingLight: z.enum(FIGHTING_LIGHT_SCHOOLS).default(DEFAULT_SCHOOLS.fightingLight),
+});
+
+/** What is known of a visit itself. */
+export const visitFieldsSchema = z.strictObject({
+  id: idSchema,
+  label: nameSchema,
+  place: placeSchema,
+  units: z.enum(UNITS),
+  schools: schoolsSchema.prefault({}),
+  revision: z.int().default(1),
+  createdAt: instantSchema,
+});
+export type VisitFields = Readonly<z.infer<typeof visitFieldsSchema>>;
+
+/** A visit with everything in it; rooms in walking order. */
+export type Visit = VisitFields & { readonly rooms: readonly Room[]; readonly retiredRooms: readonly Room[] };

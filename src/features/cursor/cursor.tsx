@@ -1,0 +1,101 @@
+'use client';
+
+import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import type { SkyName } from '@/core/light/outdoors';
+import { wallClock } from '@/core/light/time-zone';
+import type { VisitPlace } from '@/core/record/visit';
+
+/** The sky that is judged in: one of three, or hour by hour as the sky service says. */
+export type SkyChoice = SkyName | 'service';
+
+/** The light we are judging in. */
+export type Moment = {
+  /** Calendar date at the home, YYYY-MM-DD. */
+  readonly date: string;
+  /** The cursor, an instant of that date. */
+  readonly at: number;
+  readonly sky: SkyChoice;
+  readonly lampsOn: boolean;
+  /** Colours as they look in that light, or as in the deck. */
+  readonly shown: 'in-light' | 'in-deck';
+  /** Where in the room: a wall, by the window, under the lamp. */
+  readonly position: string | null;
+};
+
+type Store = {
+  readonly get: () => Moment;
+  readonly set: (change: Partial<Moment>) => void;
+  readonly subscribe: (listener: () => void) => () => void;
+};
+
+/** Midday stands in until the page runs in the browser, where the clock is. */
+const START: Moment = {
+  date: '2026-01-01',
+  at: Date.UTC(2026, 0, 1, 12),
+  sky: 'clear',
+  lampsOn: false,
+  shown: 'in-deck',
+  position: null,
+};
+
+function makeStore(): Store {
+  let moment = START;
+  const listeners = new Set<() => void>();
+  return {
+    get: () => moment,
+    set: (change) => {
+      moment = { ...moment, ...change };
+      for (const listener of listeners) listener();
+    },
+    subscribe: (listener) => {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+  };
+}
+
+const Context = createContext<Store | undefined>(undefined);
+
+/** Holds the moment of a visit; it begins at the clock's now. */
+export function MomentProvider({ place, children }: { readonly place: VisitPlace; readonly children: ReactNode }) {
+  const [store] = useState(makeStore);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => {
+      const at = Date.now();
+      store.set({ at, date: wallClock(at, place.timeZone).date });
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [store, place.timeZone]);
+  return <Context.Provider value={store}>{children}</Context.Provider>;
+}
+
+function useStore(): Store {
+  const store = useContext(Context);
+  if (!store) throw new Error('useMoment outside a visit');
+  return store;
+}
+
+/** A part of the moment; the component is drawn again when that part changes and not otherwise. */
+export function useMomentPart<T>(pick: (moment: Moment) => T): T {
+  const store = useStore();
+  return useSyncExternalStore(
+    store.subscribe,
+    () => pick(store.get()),
+    () => pick(START),
+  );
+}
+
+/** Changes the moment. */
+export function useSetMoment(): (change: Partial<Moment>) => void {
+  return useStore().set;
+}
+
+/** Reads the moment when something is done, without being drawn again for it. */
+export const useReadMoment = (): (() => Moment) => useStore().get;
+
+/** The parts that a day in a room depends on; steady while the cursor moves. */
+export function useDayParts(): Pick<Moment, 'date' | 'sky'> {
+  const date = useMomentPart((m) => m.date);
+  const sky = useMomentPart((m) => m.sky);
+  return useMemo(() => ({ date, sky }), [date, sky]);
+}

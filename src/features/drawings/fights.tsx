@@ -1,0 +1,87 @@
+'use client';
+
+import { useMemo } from 'react';
+import { sayBeside, type Verdict } from '@/core/judge/reasons';
+import { fightsWish, WISH_WORDS, type Fight, type Wish } from '@/core/judge/wish';
+import type { RecordedStay } from '@/core/record/stay';
+import type { Room } from '@/core/record/room';
+import { Patch } from '@/ui/patch';
+import { hexOf, sayColour } from '../words/say-colour';
+
+const CHANGE: Readonly<Record<RecordedStay['kind'], string>> = {
+  fixed: 'change it: floors are the dearest, cabinets can be painted',
+  furnishing: 'change it: a furnishing can be moved, covered or replaced',
+};
+
+const SOFT: Readonly<Record<Verdict, string>> = {
+  works: 'stay soft and light: that works',
+  nearly: 'stay soft and light: that nearly works',
+  no: 'even soft and light does not work beside it',
+};
+
+function Warning({ fight, stay, wish }: { readonly fight: Fight; readonly stay: RecordedStay; readonly wish: Wish }) {
+  const { waysOut, component, reasons, hard } = fight;
+  const part = stay.components.length > 1 ? ` (${component})` : '';
+  return (
+    <li className="flex items-stretch gap-3">
+      <Patch
+        hex={hexOf(waysOut.soft.lab)}
+        label={`a soft and light version: ${sayColour(waysOut.soft.lab)}`}
+        className="w-14 shrink-0"
+      />
+      <div className="min-w-0">
+        <p className="font-semibold">
+          “{WISH_WORDS[wish]}” fights with {stay.name}
+          {part}
+        </p>
+        <p className="text-sm">
+          {hard ? 'Everything' : 'Nearly everything'} that plainly is {WISH_WORDS[wish]} is{' '}
+          {reasons.map((r) => sayBeside(r, 'it')).join(', or ')}. Ways out: {SOFT[waysOut.soft.verdict]} · go with it: it is{' '}
+          {waysOut.goWith} · {CHANGE[stay.kind]}.
+        </p>
+      </div>
+    </li>
+  );
+}
+
+const listed = new Intl.ListFormat('en-GB');
+
+/** What stays and fights what the client wants of a room, said before a sample is fetched; folded to a line. Nothing when there is no wish, or no fight. */
+export function Fights({ room, folded = false }: { readonly room: Room; readonly folded?: boolean }) {
+  const { wish, stays } = room;
+  const fights = useMemo(() => {
+    if (wish === null) return [];
+    const judged = stays.map(({ name, kind, school, components }) => ({
+      name,
+      kind,
+      school,
+      components: components.map((c) => ({ name: c.name, share: c.share, lab: c.colour.lab })),
+    }));
+    return fightsWish(judged, wish);
+  }, [wish, stays]);
+  if (wish === null || fights.length === 0) return null;
+  const warnings = (
+    <ul className="grid gap-2">
+      {fights.map((fight) => (
+        <Warning key={fight.stay} fight={fight} stay={stays[fight.stay]!} wish={wish} />
+      ))}
+    </ul>
+  );
+  return (
+    <div role="note" aria-label="What fights the wish" className="mb-3 border-l-8 border-ink bg-raised px-3 py-2.5">
+      {folded ? (
+        <details>
+          <summary className="cursor-pointer">
+            <b>
+              “{WISH_WORDS[wish]}” fights with {listed.format(fights.map((f) => stays[f.stay]!.name))}
+            </b>
+            <span className="text-soft"> · ways out</span>
+          </summary>
+          <div className="mt-2">{warnings}</div>
+        </details>
+      ) : (
+        warnings
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import { useState } from 'react';
+import { reflectanceFromLab } from '@/core/colour/reflectance';
+import { isHex, labFromHex } from '@/core/colour/srgb';
+import type { Lab } from '@/core/colour/types';
+import { labSchema } from '@/core/colour/colour-schema';
+import type { RecordedColour } from '@/core/record/recorded-colour';
+import { typedNumber } from '@/core/units/length';
+import { ChoiceRow } from '@/ui/choice-row';
+import { FieldError, TextField } from '@/ui/field';
+import { Patch } from '@/ui/patch';
+import { hexOf, sayColour, saySource } from '../words/say-colour';
+import { ColorimeterEntry } from './colorimeter-entry';
+import { SpectrumEntry } from './spectrum-entry';
+import { findInDeck, useDeck } from './deck-data';
+
+type EntryProps = { readonly onColour: (colour: RecordedColour) => void };
+
+function HexEntry({ onColour }: EntryProps) {
+  const [text, setText] = useState('');
+  const wrong = text.length > 0 && !isHex(text);
+  const change = (value: string) => {
+    setText(value);
+    if (!isHex(value)) return;
+    const lab = labFromHex(value);
+    onColour({ lab, source: { kind: 'hex', hex: `#${value.replace('#', '').toLowerCase()}` } });
+  };
+  return (
+    <TextField
+      label="Hex value"
+      placeholder="#d9cfbd"
+      value={text}
+      maxLength={7}
+      onChange={(e) => change(e.target.value)}
+      error={wrong && text.replace('#', '').length >= 6 ? 'Six hexadecimal digits, such as #d9cfbd.' : undefined}
+    />
+  );
+}
+
+function LabEntry({ onColour }: EntryProps) {
+  const [text, setText] = useState({ l: '', a: '', b: '' });
+  const [error, setError] = useState<string>();
+  const change = (part: keyof Lab, value: string) => {
+    const next = { ...text, [part]: value };
+    setText(next);
+    if (Object.values(next).some((v) => v.trim() === '')) return;
+    const parsed = labSchema.safeParse({ l: typedNumber(next.l), a: typedNumber(next.a), b: typedNumber(next.b) });
+    if (!parsed.success) return setError(parsed.error.issues[0]!.message);
+    if (!reflectanceFromLab(parsed.data).ok)
+      return setError('No real surface can have this colour: it is too strong for its lightness.');
+    setError(undefined);
+    onColour({ lab: parsed.data, source: { kind: 'lab' } });
+  };
+  return (
+    <div>
+      <div className="grid grid-cols-3 gap-3">
+        {(['l', 'a', 'b'] as const).map((part) => (
+          <TextField
+            key={part}
+            label={part === 'l' ? 'L*' : `${part}*`}
+            inputMode="decimal"
+            value={text[part]}
+            onChange={(e) => change(part, e.target.value)}
+          />
+        ))}
+      </div>
+      <p className="mt-1 text-sm text-soft">CIELAB under D65 with the 10° observer, as colorimeters give it.</p>
+      {error && <FieldError>{error}</FieldError>}
+    </div>
+  );
+}
+
+const SHOWN = 24;
+
+function DeckEntry({ onColour }: EntryProps) {
+  const deck = useDeck();
+  const [text, setText] = useState('');
+  if (deck.state === 'failed') return <FieldError>The deck could not be read.</FieldError>;
+  if (deck.state === 'loading') return <p className="py-6 text-soft">Reading the deck…</p>;
+  const found = findInDeck(deck.colours, text);
+  return (
+    <div>
+      <TextField label="Find by name or code" value={text} onChange={(e) => setText(e.target.value)} />
+      <ul className="mt-2 max-h-64 overflow-auto border border-line">
+        {found.slice(0, SHOWN).map((c) => (
+          <li key={c.id}>
+            <button
+              type="button"
+              className="flex min-h-11 w-full cursor-pointer items-center gap-3 pr-3 text-left hover:bg-raised"
+              onClick={() => onColour({ lab: c.lab, source: { kind: 'deck', deckColourId: c.id, label: `${c.name} ${c.code}` } })}
+            >
+              <Patch hex={c.hex} label={c.says} className="h-11 w-16 shrink-0" />
+              <span className="flex-1">
+                {c.name}
+                {c.sharedName && <span className="block text-sm">≠ another maker uses this name too</span>}
+              </span>
+              <span className="text-soft">{c.code}</span>
+            </button>
+          </li>
+        ))}
+        {found.length === 0 && <li className="p-3 text-soft">Nothing of that name or code.</li>}
+      </ul>
+      {found.length > SHOWN && <p className="mt-1 text-sm text-soft">{found.length - SHOWN} more; type on to narrow.</p>}
+    </div>
+  );
+}
+
+const WAYS = { colorimeter: ColorimeterEntry, spectrum: SpectrumEntry, deck: DeckEntry, hex: HexEntry, lab: LabEntry } as const;
+type Way = keyof typeof WAYS;
+
+type Props = { readonly value: RecordedColour | null; readonly onChange: (colour: RecordedColour) => void };
+
+/** A colour from the colorimeter, a deck, a hex value or Lab, with what it is called. */
+export function ColourEntry({ value, onChange }: Props) {
+  const [way, setWay] = useState<Way>('colorimeter');
+  const Entry = WAYS[way];
+  return (
+    <div className="grid gap-4">
+      <ChoiceRow<Way>
+        label="Where the colour comes from"
+        value={way}
+        onChange={setWay}
+        options={[
+          { value: 'colorimeter', label: 'Colorimeter' },
+          { value: 'spectrum', label: 'Spectrum' },
+          { value: 'deck', label: 'Deck' },
+          { value: 'hex', label: 'Hex' },
+          { value: 'lab', label: 'Lab' },
+        ]}
+      />
+      <Entry onColour={onChange} />
+      {value && (
+        <div className="flex items-stretch">
+          <Patch hex={hexOf(value.lab)} label={sayColour(value.lab)} className="h-24 w-40 shrink-0" />
+          <div className="flex-1 bg-panel p-3">
+            <p className="font-semibold">{sayColour(value.lab)}</p>
+            <p className="text-sm text-soft">{saySource(value.source)}</p>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}

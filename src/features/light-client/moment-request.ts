@@ -1,0 +1,41 @@
+'use client';
+
+import { useMemo } from 'react';
+import { lightScale } from '@/core/record/calibration';
+import { describeRoom } from '@/core/record/describe-room';
+import type { Room } from '@/core/record/room';
+import type { SurfaceInput } from '@/core/light/surface';
+import type { MomentRequest } from '@/core/engine/light-protocol';
+import { useMomentPart } from '../cursor/cursor';
+import { useSkyOfDay } from '../cursor/sky-of-day';
+import { skyAt } from './resolved-moment';
+import { useVisit } from '../session/visit-context';
+
+/** The request for one room at the cursor's quarter of an hour; `walls` paints all four. */
+export function useMomentRequests(
+  rooms: readonly Room[],
+  where: MomentRequest['where'],
+  walls?: SurfaceInput,
+): readonly MomentRequest[] {
+  const { visit } = useVisit();
+  const at = useMomentPart((m) => m.at);
+  const date = useMomentPart((m) => m.date);
+  const sky = useMomentPart((m) => m.sky);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const hourly = useSkyOfDay(date, sky === 'service');
+  const { latitude, longitude, timeZone } = visit.place;
+  return useMemo(() => {
+    const QUARTER = 15 * 60_000;
+    const moment = Math.round(at / QUARTER) * QUARTER;
+    return rooms.map((room) => ({
+      room: describeRoom(room, walls).description,
+      place: { latitude, longitude },
+      date,
+      at: moment,
+      sky: skyAt(sky, moment, hourly, timeZone),
+      lampsOn,
+      scale: lightScale(room),
+      where,
+    }));
+  }, [rooms, where, walls, at, date, sky, lampsOn, hourly, latitude, longitude, timeZone]);
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { useCallback } from 'react';
+import type { DayAnswer } from '@/core/engine/light-protocol';
+import type { SkyName } from '@/core/light/outdoors';
+import { wallClock } from '@/core/light/time-zone';
+import { judgingLightOf } from '@/core/record/judging-light';
+import type { Room } from '@/core/record/room';
+import type { VerdictMoment } from '@/core/record/verdict';
+import type { JudgingLight } from '@/core/room/facing';
+import { useMomentPart, useReadMoment, type Moment, type SkyChoice } from '../cursor/cursor';
+import { useSkyOfDay } from '../cursor/sky-of-day';
+import { useVisit } from '../session/visit-context';
+import { latest } from './light-worker';
+import { momentIndex, usePosition, useRoomDay, useScale } from './room-day';
+
+/** A sky that was chosen, or the one of the hour where the sky service is followed. */
+export const skyAt = (chosen: SkyChoice, at: number, hourly: readonly SkyName[], zone: string): SkyName =>
+  chosen === 'service' ? (hourly[Math.floor(wallClock(at, zone).hours)] ?? 'clear') : chosen;
+
+/** The sun below which it is dark outside: the end of civil twilight. */
+const NIGHT_ALTITUDE_DEG = -6;
+
+type Where = { readonly room: Pick<Room, 'windows' | 'lamps'>; readonly position: string; readonly scale: number };
+
+/**
+ * What falls on the position at a moment, lux; null when it is not known. Of a room of which neither window nor lamp is recorded only the
+ * night is known.
+ */
+export function luxAt(day: DayAnswer | undefined, at: number, lampsOn: boolean, { room, position, scale }: Where): number | null {
+  if (!day) return null;
+  const m = momentIndex(day, at);
+  if (room.windows.length + room.lamps.length === 0) return day.sun[m]!.altitudeDeg > NIGHT_ALTITUDE_DEG ? null : 0;
+  const place = Math.max(0, day.positions.indexOf(position));
+  return (lampsOn ? day.withLamps : day.daylight)[m]![place]!.lux * scale;
+}
+
+export type ResolvedMoment = { readonly moment: VerdictMoment; readonly light: JudgingLight | undefined };
+
+/** How a moment of the cursor in a room is kept, and the light it is judged in; undefined light in the dark. */
+export function useResolve(room: Room): (change?: Partial<Pick<Moment, 'at' | 'lampsOn'>>) => ResolvedMoment {
+  const read = useReadMoment();
+  const { visit } = useVisit();
+  const { timeZone } = visit.place;
+  const date = useMomentPart((m) => m.date);
+  const followed = useMomentPart((m) => m.sky === 'service');
+  const hourly = useSkyOfDay(date, followed);
+  const position = usePosition(room);
+  const scale = useScale(room.id);
+  const day = latest(useRoomDay(room.id));
+  return useCallback(
+    (change = {}) => {
+      const { at, lampsOn, sky } = { ...read(), ...change };
+      const lux = luxAt(day, at, lampsOn, { room, position, scale });
+      const moment = { at: new Date(at).toISOString(), sky: skyAt(sky, at, hourly, timeZone), lampsOn, position, lux };
+      return { moment, light: judgingLightOf(moment) };
+    },
+    [read, day, room, position, scale, hourly, timeZone],
+  );
+}
+
+/** The light at the cursor in the record's words; undefined in the dark. Redraws only when it becomes another. */
+export function useJudgingLight(room: Room): JudgingLight | undefined {
+  const resolve = useResolve(room);
+  return useMomentPart(({ at, lampsOn }) => resolve({ at, lampsOn }).light);
+}
+
+/** The moment of the day at which the most daylight falls on the position; undefined when none ever does, or nothing is computed. */
+export function useLightestMoment(room: Room): number | undefined {
+  const day = latest(useRoomDay(room.id));
+  const position = usePosition(room);
+  if (!day) return undefined;
+  if (room.windows.length + room.lamps.length === 0) {
+    const noon = day.sun.reduce((best, p, m) => (p.altitudeDeg > day.sun[best]!.altitudeDeg ? m : best), 0);
+    return day.sun[noon]!.altitudeDeg > NIGHT_ALTITUDE_DEG ? day.moments[noon] : undefined;
+  }
+  const place = Math.max(0, day.positions.indexOf(position));
+  const best = day.daylight.reduce((b, lights, m) => (lights[place]!.lux > day.daylight[b]![place]!.lux ? m : b), 0);
+  return day.daylight[best]![place]!.lux > 0 ? day.moments[best] : undefined;
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { useDeferredValue, useMemo } from 'react';
+import type { Lab } from '@/core/colour/types';
+import type { DayAnswer, DayRequest, LookIn } from '@/core/engine/light-protocol';
+import { swatchesOf } from '@/core/engine/swatches';
+import { lightScale } from '@/core/record/calibration';
+import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/record/describe-room';
+import { judgingPosition } from '@/core/record/judging-position';
+import type { Room } from '@/core/record/room';
+import { latest, useBands, useDayLight, useHexes } from './light-worker';
+import { useDayParts, useMomentPart } from '../cursor/cursor';
+import { useSkyOfDay } from '../cursor/sky-of-day';
+import { useRoom, useVisit } from '../session/visit-context';
+
+/** Rooms as described last, by id: what is said of a colour changes nothing about the light. */
+const described = new Map<string, { readonly of: Room; readonly found: DescribedRoom }>();
+
+function describedOnce(room: Room): DescribedRoom {
+  const before = described.get(room.id);
+  if (before && LIT_PARTS.every((part) => before.of[part] === room[part])) return before.found;
+  const found = describeRoom(room);
+  described.set(room.id, { of: room, found });
+  return found;
+}
+
+/** What the worker is asked about a room's day, and what about the room had to be assumed. */
+export function useDayRequest(roomId: string): { readonly request: DayRequest; readonly assumed: readonly Assumed[] } {
+  const { visit } = useVisit();
+  const room = useRoom(roomId);
+  const { date, sky } = useDayParts();
+  const hourly = useSkyOfDay(date, sky === 'service');
+  const { latitude, longitude, timeZone } = visit.place;
+  const { description, assumed } = describedOnce(room);
+  return useMemo(() => {
+    const skies = sky === 'service' ? hourly : sky;
+    return { request: { room: description, place: { latitude, longitude }, date, zone: timeZone, skies }, assumed };
+  }, [description, assumed, date, sky, hourly, latitude, longitude, timeZone]);
+}
+
+/** A room's day as computed. */
+export function useRoomDay(roomId: string) {
+  return useDayLight(useDayRequest(roomId).request);
+}
+
+/** The position that is judged at: the one chosen, or the room's usual one. */
+export function usePosition(room: Room): string {
+  return useMomentPart((m) => m.position) ?? judgingPosition(room);
+}
+
+/** Index of the moment of a day that is nearest an instant. */
+export function momentIndex(day: Pick<DayAnswer, 'moments'>, at: number): number {
+  const first = day.moments[0]!;
+  const step = day.moments[1]! - first;
+  return Math.max(0, Math.min(day.moments.length - 1, Math.round((at - first) / step)));
+}
+
+/** Which light looks are computed in. */
+export function useLookIn(room: Room, scale: number): LookIn {
+  const position = usePosition(room);
+  const lampsOn = useMomentPart((m) => m.lampsOn);
+  return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
+}
+
+/** Looks of all swatches of a room through the day, by id. */
+export function useRoomBands(roomId: string) {
+  const room = useRoom(roomId);
+  const { stays, candidates, oldWall } = room;
+  const { request } = useDayRequest(roomId);
+  const lookIn = useLookIn(room, useScale(roomId));
+  const swatches = useMemo(() => swatchesOf({ stays, candidates, oldWall }), [stays, candidates, oldWall]);
+  // the paper alone is nothing to look at
+  return useBands(swatches.length > 1 ? { day: request, swatches, lookIn } : undefined);
+}
+
+/**
+ * Colours that are not in the room, as they look there at the cursor, in their order; undefined as long as they are shown as in the deck, or
+ * not computed. `name` stands for the colours.
+ */
+export function useLooksAtCursor(roomId: string, name: string, labs: readonly Lab[]): readonly string[] | undefined {
+  const room = useRoom(roomId);
+  const { request } = useDayRequest(roomId);
+  const lookIn = useLookIn(room, useScale(roomId));
+  const moments = latest(useRoomDay(roomId));
+  const shown = useMomentPart((m) => m.shown);
+  const moment = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
+  const asked = shown === 'in-light' && moments && labs.length > 0 ? { day: request, moment, labs, lookIn } : undefined;
+  const answer = useDeferredValue(latest(useHexes(name, asked)));
+  return asked && answer?.name === name ? answer.hexes : undefined;
+}
+
+/** The correction by the light meter that is in force in a room; 1 without. */
+export const useScale = (roomId: string): number => lightScale(useRoom(roomId));

@@ -1,0 +1,52 @@
+import { v7 } from 'uuid';
+import { httpTransport } from './http-transport';
+import { makeOutbox } from './outbox';
+import { browserPictures } from './picture-store';
+import { withPictures, type HandIn, type PictureStore } from './pictures';
+import type { TextStorage, Timer } from './ports';
+import { makeSession, type Session } from './session';
+
+const CHANNEL = 'elm-swatch';
+
+const localText: TextStorage = {
+  keys: () => Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!),
+  get: (key) => localStorage.getItem(key),
+  set: (key, text) => localStorage.setItem(key, text),
+  remove: (key) => localStorage.removeItem(key),
+};
+
+const timer: Timer = (ms, run) => {
+  const id = setTimeout(run, ms);
+  return () => clearTimeout(id);
+};
+
+export type BrowserSession = {
+  readonly session: Session;
+  readonly pictures: PictureStore;
+  readonly handIn: HandIn;
+  readonly transport: Parameters<typeof makeSession>[0]['transport'];
+};
+
+let here: BrowserSession | undefined;
+
+/** The one session of this page, made when it is first needed, in the browser only. */
+export function browserSession(): BrowserSession {
+  if (here) return here;
+  const pictures = browserPictures();
+  const http = httpTransport((...asked) => fetch(...asked));
+  const transport = { ...http, send: withPictures(http.send, pictures, http.handIn) };
+  const channel = new BroadcastChannel(CHANNEL);
+  const session = makeSession({
+    outbox: makeOutbox(localText),
+    transport,
+    timer,
+    now: () => Date.now(),
+    newId: () => v7(),
+    tellOthers: () => channel.postMessage('saved'),
+  });
+  channel.onmessage = () => session.readAgain();
+  window.addEventListener('online', () => session.readAgain());
+  here = { session, pictures, handIn: http.handIn, transport };
+  session.resume();
+  return here;
+}

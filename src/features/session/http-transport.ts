@@ -1,0 +1,41 @@
+import { tagOf, type ApplyResult, type VisitNews } from '@/core/operations/revision';
+import type { HandIn, Handed } from './pictures';
+import type { Transport } from './ports';
+
+type Fetch = typeof fetch;
+
+/** An answer of the server as JSON; rejects where something else answered: then the server is not there. */
+async function answerOf<T>(response: Response): Promise<T> {
+  if (!(response.headers.get('content-type') ?? '').includes('application/json')) throw new Error(`answered ${response.status}`);
+  return (await response.json()) as T;
+}
+
+/** The way to the server over HTTP. */
+export function httpTransport(get: Fetch): Transport & { readonly handIn: HandIn } {
+  return {
+    send: async (operation) =>
+      answerOf<ApplyResult>(
+        await get('/api/operations', {
+          method: 'POST',
+          body: JSON.stringify(operation),
+          headers: { 'content-type': 'application/json' },
+        }),
+      ),
+    async news(visitId, known) {
+      const response = await get(`/api/visits/${visitId}`, {
+        cache: 'no-store',
+        headers: known ? { 'if-none-match': tagOf(known) } : {},
+      });
+      if (response.status === 304) return { kind: 'same' };
+      return response.ok ? answerOf<VisitNews>(response) : undefined;
+    },
+    handIn: async (hash, file) =>
+      answerOf<Handed>(
+        await get(`/api/pictures/${hash}`, {
+          method: 'PUT',
+          body: file,
+          headers: { 'content-type': 'application/octet-stream' },
+        }),
+      ),
+  };
+}

@@ -1,0 +1,60 @@
+import { OPERATION_VERSION, type Operation } from '@/core/operations/operations';
+import { makeOutbox } from './outbox';
+import { storageInMemory } from '../../../tests/session-parts';
+
+const operation = (n: number): Operation => ({
+  id: `0190c5c0-000${n}-7000-8000-000000000000`,
+  version: OPERATION_VERSION,
+  at: '2026-09-23T12:00:00.000Z',
+  write: { name: 'room.retire', roomId: '0190c5c0-0000-7000-8000-000000000009', retired: true },
+});
+
+describe('what was said and is not saved yet', () => {
+  test('is kept in the order it was said, until it is forgotten', () => {
+    const outbox = makeOutbox(storageInMemory());
+    for (const n of [3, 1, 2]) expect(outbox.keep(operation(n))).toBe(true);
+    expect(outbox.waiting()).toEqual([operation(1), operation(2), operation(3)]);
+    outbox.forget(operation(2).id);
+    expect(outbox.waiting()).toEqual([operation(1), operation(3)]);
+  });
+
+  test('another program’s entries are left alone; a damaged one is set aside, not thrown away', () => {
+    const storage = storageInMemory();
+    storage.set('something.else', '{}');
+    storage.set('elm-swatch.outbox.x', '{"torn":');
+    const outbox = makeOutbox(storage);
+    outbox.keep(operation(1));
+    expect(outbox.waiting()).toEqual([operation(1)]);
+    expect(outbox.waiting()).toEqual([operation(1)]);
+    expect(outbox.aside()).toEqual([{ id: 'x', operation: undefined, refusal: { reason: 'invalid', issues: [] } }]);
+    expect(storage.get('elm-swatch.aside.x')).toContain('torn');
+    expect(storage.get('something.else')).toBe('{}');
+  });
+
+  test('one that an earlier version kept is read as one of today’s', () => {
+    const storage = storageInMemory();
+    const { version: _, ...old } = operation(4);
+    storage.set(`elm-swatch.outbox.${old.id}`, JSON.stringify(old));
+    expect(makeOutbox(storage).waiting()).toEqual([operation(4)]);
+  });
+
+  test('what is set aside keeps its reason until it is let go', () => {
+    const outbox = makeOutbox(storageInMemory());
+    outbox.keep(operation(1));
+    outbox.setAside(operation(1), { reason: 'changed-elsewhere' });
+    expect(outbox.waiting()).toEqual([]);
+    expect(outbox.aside()).toEqual([{ id: operation(1).id, operation: operation(1), refusal: { reason: 'changed-elsewhere' } }]);
+    outbox.letGo(operation(1).id);
+    expect(outbox.aside()).toEqual([]);
+  });
+
+  test('a full browser is said, not thrown', () => {
+    const full = {
+      ...storageInMemory(),
+      set: () => {
+        throw new Error('QuotaExceededError');
+      },
+    };
+    expect(makeOutbox(full).keep(operation(1))).toBe(false);
+  });
+});

@@ -1,0 +1,61 @@
+import { keptSize } from '@/core/record/photo';
+import type { Operation } from '@/core/operations/operations';
+import type { ApplyResult } from '@/core/operations/revision';
+import type { Transport } from './ports';
+
+/** Pictures that wait to be sent, by the hash of their file, kept when the page is closed. */
+export type PictureStore = {
+  readonly put: (hash: string, file: Blob) => Promise<void>;
+  readonly get: (hash: string) => Promise<Blob | undefined>;
+  readonly remove: (hash: string) => Promise<void>;
+};
+
+export type Handed =
+  { readonly ok: true; readonly width: number; readonly height: number } | { readonly ok: false; readonly reason: string };
+/** Hands a picture to the server; rejects when it cannot be reached. */
+export type HandIn = (hash: string, file: Blob) => Promise<Handed>;
+
+const lostPicture = (says: string): ApplyResult => ({
+  ok: false,
+  reason: 'invalid',
+  issues: [{ path: 'picture', message: says }],
+});
+
+/** Sends a photograph with its picture: when the server does not have that yet, it is handed in first. */
+export function withPictures(send: Transport['send'], pictures: PictureStore, handIn: HandIn): Transport['send'] {
+  return async (operation: Operation) => {
+    const { write } = operation;
+    if (write.name !== 'photo.add') return send(operation);
+    const first = await send(operation);
+    const missing = !first.ok && first.reason === 'not-found' && first.what === 'picture';
+    if (!missing) {
+      if (first.ok) await pictures.remove(write.picture);
+      return first;
+    }
+    const file = await pictures.get(write.picture);
+    if (!file) return lostPicture('The picture is not kept in this browser any more: take it again.');
+    const handed = await handIn(write.picture, file);
+    if (!handed.ok) return lostPicture('It is not a picture that can be read (JPEG, PNG, WebP, AVIF or TIFF).');
+    const result = await send(operation);
+    if (result.ok) await pictures.remove(write.picture);
+    return result;
+  };
+}
+
+/** The SHA-256 of a file, hexadecimal. */
+export async function hashOfFile(file: Blob): Promise<string> {
+  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
+  return Array.from(new Uint8Array(digest), (byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+/** The size a picture will be kept at, read in the browser; undefined for a kind it cannot show. */
+export async function sizeOfPicture(file: Blob): Promise<{ readonly width: number; readonly height: number } | undefined> {
+  try {
+    const bitmap = await createImageBitmap(file);
+    const { width, height } = bitmap;
+    bitmap.close();
+    return keptSize(width, height);
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,143 @@
+import { OPERATION_VERSION, type Operation } from '@/core/operations/operations';
+import { makeOutbox } from './outbox';
+import { makeSender, MOST_FAILURES } from './sender';
+import { clockByHand, journal, settled, storageInMemory, type Script } from '../../../tests/session-parts';
+
+const operation = (n: number): Operation => ({
+  id: `0190c5c0-0000-7000-8000-${String(n).padStart(12, '0')}`,
+  version: OPERATION_VERSION,
+  at: '2026-09-23T12:00:00.000Z',
+  write: { name: 'room.retire', roomId: '0190c5c0-0000-7000-8000-000000000009', retired: true },
+});
+
+function sending(script: Script) {
+  const storage = storageInMemory();
+  const outbox = makeOutbox(storage);
+  const clock = clockByHand();
+  const sent: string[] = [];
+  const events = { saved: [] as string[], refused: [] as string[] };
+  const send = (o: Operation) => {
+    sent.push(o.id);
+    const answer = script(o);
+    return answer === 'away' ? Promise.reject(new Error('away')) : Promise.resolve(answer);
+  };
+  const sender = makeSender(outbox, { send }, clock.timer, {
+    onChange: () => undefined,
+    onSaved: ({ id }) => events.saved.push(id),
+    onRefused: ({ id }) => events.refused.push(id),
+  });
+  const add = (...operations: Operation[]) => {
+    for (const o of operations) outbox.keep(o);
+    sender.add(operations);
+  };
+  return { outbox, clock, sent, events, sender, add };
+}
+const [one, two, three] = [operation(1), operation(2), operation(3)];
+
+describe('sending', () => {
+  test('in the order it was written, one at a time, and forgotten when saved', async () => {
+    const { apply } = journal();
+    const s = sending(apply);
+    s.add(one, two);
+    s.add(three);
+    await settled();
+    expect(s.sent).toEqual([one.id, two.id, three.id]);
+    expect(s.events.saved).toEqual(s.sent);
+    expect(s.outbox.waiting()).toEqual([]);
+    expect(s.sender.state()).toEqual({ saving: 'saved', unsaved: [] });
+  });
+
+  test('a server that is away is tried again, ever more slowly, and loses nothing', async () => {
+    const { apply } = journal();
+    let away = true;
+    const s = sending((o) => (away ? 'away' : apply(o)));
+    s.add(one, two);
+    await settled();
+    expect(s.sender.state().saving).toBe('waiting');
+    const pauses: number[] = [];
+    for (let i = 0; i < 9; i++) {
+      const pause = s.clock.next()!;
+      pauses.push(pause);
+      await s.clock.pass(pause);
+    }
+    expect(pauses).toEqual([500, 1000, 2000, 4000, 8000, 16_000, 30_000, 30_000, 30_000]);
+    expect(s.outbox.waiting()).toEqual([one, two]);
+    away = false;
+    await s.clock.pass(30_000);
+    expect(s.events.saved).toEqual([one.id, two.id]);
+    expect(s.sender.state().saving).toBe('saved');
+  });
+
+  test('something new, or the network coming back, does not wait out the pause', async () => {
+    const { apply } = journal();
+    let away = true;
+    const s = sending((o) => (away ? 'away' : apply(o)));
+    s.add(one);
+    await settled();
+    away = false;
+    s.add(two);
+    await settled();
+    expect(s.events.saved).toEqual([one.id, two.id]);
+    expect(s.clock.next()).toBeUndefined();
+  });
+
+  test('what is refused for ever is set aside with its reason and holds up nothing', async () => {
+    const { apply } = journal();
+    const refusal = { ok: false, reason: 'not-found', what: 'colour' } as const;
+    const s = sending((o) => (o.id === one.id ? refusal : apply(o)));
+    s.add(one, two);
+    await settled();
+    expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
+    expect(s.outbox.waiting()).toEqual([]);
+    expect(s.outbox.aside()).toEqual([{ id: one.id, operation: one, refusal: { reason: 'not-found', what: 'colour' } }]);
+  });
+
+  test('what the server fails at again and again is set aside after a few tries', async () => {
+    const { apply } = journal();
+    const s = sending((o) => (o.id === one.id ? { ok: false, reason: 'failed' } : apply(o)));
+    s.add(one, two);
+    await settled();
+    for (let i = 1; i < MOST_FAILURES; i++) await s.clock.pass(s.clock.next()!);
+    expect(s.sent.filter((id) => id === one.id)).toHaveLength(MOST_FAILURES);
+    expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
+    expect(s.outbox.aside()).toMatchObject([{ id: one.id, refusal: { reason: 'failed' } }]);
+  });
+
+  test('whoever wrote it is told: saved, refused, or kept until the server is back', async () => {
+    const { apply } = journal();
+    let away = false;
+    const s = sending((o) => (away ? 'away' : o.id === two.id ? { ok: false, reason: 'changed-elsewhere' } : apply(o)));
+    const answers = [one, two].map((o) => s.sender.resultOf(o.id, true));
+    s.add(one, two);
+    expect(await Promise.all(answers)).toEqual([
+      { ok: true, id: one.id, saved: true },
+      { ok: false, reason: 'changed-elsewhere' },
+    ]);
+    // told where it was written, it is not shown a second time
+    expect(s.outbox.aside()).toEqual([]);
+    away = true;
+    const kept = s.sender.resultOf(three.id, true);
+    s.add(three);
+    expect(await kept).toEqual({ ok: true, id: three.id, saved: false });
+    expect(s.outbox.waiting()).toEqual([three]);
+  });
+
+  test('a refusal that comes after its writer was told it is kept goes to the person', async () => {
+    let answer: ReturnType<Script> = 'away';
+    const s = sending(() => answer);
+    const kept = s.sender.resultOf(one.id, true);
+    s.add(one);
+    await kept;
+    answer = { ok: false, reason: 'last-room' };
+    await s.clock.pass(s.clock.next()!);
+    expect(s.outbox.aside()).toMatchObject([{ id: one.id, refusal: { reason: 'last-room' } }]);
+  });
+
+  test('the same operation is not queued twice', async () => {
+    const s = sending(() => 'away');
+    s.add(one);
+    s.add(one);
+    await settled();
+    expect(s.sender.state().unsaved).toEqual([one]);
+  });
+});

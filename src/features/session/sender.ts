@@ -1,0 +1,134 @@
+import type { Refusal } from '@/core/operations/operation';
+import type { Operation } from '@/core/operations/operations';
+import type { Applied, ApplyResult } from '@/core/operations/revision';
+import { pauseBefore } from './back-off';
+import type { Outbox } from './outbox';
+import type { Timer, Transport } from './ports';
+
+/** How often an operation that the server fails at is tried before it is set aside. */
+export const MOST_FAILURES = 4;
+
+export type Saving = 'saved' | 'saving' | 'waiting';
+export type SenderState = { readonly saving: Saving; readonly unsaved: readonly Operation[] };
+
+export type SenderEvents = {
+  readonly onSaved: (operation: Operation, applied: Applied) => void;
+  /** Refused for ever, or failed again and again. */
+  readonly onRefused: (operation: Operation) => void;
+  readonly onChange: () => void;
+};
+
+/** What became of a write, as whoever wrote it is told: saved, kept until the server is back, or refused. */
+export type WriteResult =
+  { readonly ok: true; readonly id: string; readonly saved: boolean } | ({ readonly ok: false } & Refusal);
+
+type Waiting = { readonly tell: (result: WriteResult) => void; readonly answers: boolean };
+
+/**
+ * Sends operations one after the other, in the order in which they were written. A server that cannot be reached is tried again, ever more
+ * slowly, until it is back. An operation that is refused for ever, or that the server fails at several times, is set aside and does not hold
+ * up those behind it.
+ */
+export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, timer: Timer, events: SenderEvents) {
+  let queue: readonly Operation[] = [];
+  let saving: Saving = 'saved';
+  let busy = false;
+  let attempts = 0;
+  let stopPause: (() => void) | undefined;
+  const failures = new Map<string, number>();
+  const waiting = new Map<string, Waiting>();
+
+  const change = (next: Saving) => {
+    saving = next;
+    events.onChange();
+  };
+  /** Tells whoever waits; true when the refusal is theirs to show. */
+  function tell(id: string, result: WriteResult): boolean {
+    const listener = waiting.get(id);
+    listener?.tell(result);
+    return listener?.answers ?? false;
+  }
+  function leave(operation: Operation) {
+    queue = queue.filter((o) => o !== operation);
+    attempts = 0;
+    failures.delete(operation.id);
+  }
+  function refuse(operation: Operation, refusal: Refusal) {
+    leave(operation);
+    if (tell(operation.id, { ok: false, ...refusal })) outbox.forget(operation.id);
+    else outbox.setAside(operation, refusal);
+    waiting.delete(operation.id);
+    events.onRefused(operation);
+  }
+  function settle(operation: Operation, result: ApplyResult): 'next' | 'again' {
+    if (result.ok) {
+      leave(operation);
+      outbox.forget(operation.id);
+      tell(operation.id, { ok: true, id: result.id, saved: true });
+      waiting.delete(operation.id);
+      events.onSaved(operation, result);
+      return 'next';
+    }
+    const { ok: _, ...refusal } = result;
+    if (refusal.reason !== 'failed') {
+      refuse(operation, refusal);
+      return 'next';
+    }
+    const failed = (failures.get(operation.id) ?? 0) + 1;
+    failures.set(operation.id, failed);
+    if (failed < MOST_FAILURES) return 'again';
+    refuse(operation, refusal);
+    return 'next';
+  }
+  /** Whoever waits for an answer is told that it is kept; the answer itself, should it be a refusal, then goes to the person. */
+  function tellKept() {
+    for (const { id } of queue) {
+      tell(id, { ok: true, id, saved: false });
+      waiting.delete(id);
+    }
+  }
+  async function pump() {
+    if (busy) return;
+    busy = true;
+    for (let operation = queue[0]; operation; operation = queue[0]) {
+      if (saving !== 'waiting') change('saving');
+      const result = await transport.send(operation).catch(() => undefined);
+      if (result && settle(operation, result) === 'next') {
+        change('saving');
+        continue;
+      }
+      attempts += 1;
+      tellKept();
+      change('waiting');
+      stopPause = timer(pauseBefore(attempts), () => {
+        stopPause = undefined;
+        void pump();
+      });
+      break;
+    }
+    busy = false;
+    if (queue.length === 0) change('saved');
+  }
+  /** Does not wait out a pause: something new was said, or the server seems to be back. */
+  function now() {
+    stopPause?.();
+    stopPause = undefined;
+    void pump();
+  }
+  return {
+    state: (): SenderState => ({ saving, unsaved: queue }),
+    /** Sends operations; with `answers`, the refusal of one is told to whoever wrote it and to nobody else. */
+    add(operations: readonly Operation[]): void {
+      const fresh = operations.filter((o) => !queue.some((q) => q.id === o.id));
+      queue = [...queue, ...fresh];
+      if (fresh.length > 0) events.onChange();
+      now();
+    },
+    /** What becomes of an operation that is being sent. */
+    resultOf: (id: string, answers: boolean): Promise<WriteResult> =>
+      new Promise((tellIt) => waiting.set(id, { tell: tellIt, answers })),
+    now,
+    stop: () => stopPause?.(),
+  };
+}
+export type Sender = ReturnType<typeof makeSender>;

@@ -1,0 +1,35 @@
+'use client';
+
+import { v5 } from 'uuid';
+import type { DeckFacts } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
+import type { Written } from './session';
+import { useVisit } from './visit-context';
+
+/** What a page knows of a colour at a strength before the server has mixed it. */
+export type KnownColour = Omit<DeckFacts, 'offered' | 'spectrum'> & { readonly deckColourId: string };
+
+/** Makes the id of a candidate of what it is: two windows that take the same colour take one candidate. */
+const CANDIDATES = '6f1c7c9e-52a4-4c0b-9a54-3f0f6f2a8d11';
+
+/** The id a colour at a strength has in a room: its own of before, when it was taken out, or the one it will have. */
+export function candidateIdOf(room: Pick<Room, 'id' | 'candidates' | 'retired'>, deckColourId: string, strength: number): string {
+  const known = [...room.candidates, ...room.retired.candidates].find(
+    (c) => c.deckColourId === deckColourId && c.strength === strength,
+  );
+  return known?.id ?? v5(`${room.id} ${deckColourId} ${strength}`, CANDIDATES);
+}
+
+/** Takes a colour at a strength into a room; it is there at once, under the id that is answered. */
+export function useTakeColour(room: Room): (colour: KnownColour, strength: number) => Written & { readonly candidateId: string } {
+  const { write } = useVisit();
+  return ({ deckColourId, ...known }, strength) => {
+    const candidateId = candidateIdOf(room, deckColourId, strength);
+    const facts = { ...known, offered: [{ strength, lab: known.lab }], spectrum: null };
+    const written = write(
+      { name: 'candidate.add', roomId: room.id, candidateId, deckColourId, strength, facts },
+      { answers: true },
+    );
+    return { ...written, candidateId };
+  };
+}

@@ -1,0 +1,110 @@
+import { isRefusal } from '@/core/operations/operation';
+import { outcomeOf, withOperations, type Operation } from '@/core/operations/operations';
+import type { Applied, Revision, VisitAt, VisitNews } from '@/core/operations/revision';
+import type { Visit } from '@/core/record/visit';
+import type { Transport } from './ports';
+import { shareEqual } from './share-equal';
+
+type Ids = ReadonlySet<string>;
+const without = (operations: readonly Operation[], ids: Ids) => operations.filter((o) => !ids.has(o.id));
+
+/**
+ * A visit as a page holds it: as the server had it at a revision, and over it what was said here and is not in that yet. What an operation
+ * makes of a visit is the same here and there, so that after a write nothing has to be read again; what others wrote is read as operations.
+ */
+export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'>, onChange: () => void) {
+  let stored = first.visit;
+  let revision: Revision | undefined = first.revision;
+  let said: readonly Operation[] = [];
+  /** Said here, done there, not in what was read yet. */
+  let saved: Ids = new Set();
+  let view = first.visit;
+  let reading: Promise<void> | undefined;
+  let again = false;
+
+  function show() {
+    const next = withOperations(stored, said);
+    if (next === view) return;
+    view = next;
+    onChange();
+  }
+  function drop(ids: Ids) {
+    said = without(said, ids);
+    saved = new Set([...saved].filter((id) => !ids.has(id)));
+  }
+  /** Does operations to what is stored; false when one of them cannot be done, which says that something was missed. */
+  function advance(operations: readonly Operation[], to: Revision): boolean {
+    let next = stored;
+    for (const operation of operations) {
+      const outcome = outcomeOf(next, operation);
+      if (isRefusal(outcome)) return false;
+      next = outcome;
+    }
+    stored = next;
+    revision = to;
+    drop(new Set(operations.map((o) => o.id)));
+    return true;
+  }
+  function take(news: VisitNews, asked: { readonly revision: Revision | undefined; readonly saved: Ids }) {
+    if (news.kind === 'same') return drop(asked.saved);
+    // what was read since the question counts, not the answer to it
+    if (asked.revision?.seq !== revision?.seq) return void (again = true);
+    if (news.kind === 'operations') {
+      if (!advance(news.operations, news.revision)) {
+        revision = undefined;
+        again = true;
+      }
+      return;
+    }
+    stored = shareEqual(stored, news.visit);
+    revision = news.revision;
+    drop(asked.saved);
+  }
+  async function readOnce() {
+    const asked = { revision, saved };
+    try {
+      const news = await transport.news(first.visit.id, revision);
+      if (news) take(news, asked);
+    } catch {
+      // the server is away: what is on the screen stays, and sending goes on by itself
+      again = false;
+    }
+    show();
+  }
+  return {
+    visit: (): Visit => view,
+    /** Shows what was just said, saved or not. */
+    say(operations: readonly Operation[]): void {
+      said = [...without(said, new Set(operations.map((o) => o.id))), ...operations];
+      show();
+    },
+    /** What was said is not to be. */
+    unsay(id: string): void {
+      drop(new Set([id]));
+      show();
+    },
+    /** What was said has been done; true when that is all that happened, and nothing has to be read. */
+    saved({ id }: Operation, { done }: Applied): boolean {
+      const follows = done && revision?.seq === done.before && advance([done.operation], { ...revision, seq: done.after });
+      if (!follows && said.some((o) => o.id === id)) saved = new Set([...saved, id]);
+      show();
+      return follows === true;
+    },
+    /** Reads what happened since; asked while it reads, it reads once more. */
+    async read(): Promise<void> {
+      if (reading) {
+        again = true;
+        return reading;
+      }
+      reading = (async () => {
+        do {
+          again = false;
+          await readOnce();
+        } while (again);
+      })();
+      await reading;
+      reading = undefined;
+    },
+  };
+}
+export type VisitStore = ReturnType<typeof makeVisitStore>;

@@ -1,0 +1,49 @@
+import { leastRecentlyUsed } from '@/core/base/least-recently-used';
+import { clockText, wallClock } from '@/core/light/time-zone';
+import type { Room } from '@/core/record/room';
+import type { RoomWindow } from '@/core/record/window';
+import { compassPoint, wallBearingDeg, type Wall } from '@/core/room/facing';
+
+/** "north-west wall" once the bearing is read, "wall 2" before. */
+export const sayWall = (bearingDeg: number | null, wall: Wall): string =>
+  bearingDeg === null ? `wall ${wall + 1}` : `${compassPoint(wallBearingDeg(bearingDeg, wall))} wall`;
+
+/** A sample position in words: "at the north wall", "by the window". */
+export function sayPosition(room: Pick<Room, 'bearingDeg'>, position: string): string {
+  if (position === 'by-window') return 'by the window';
+  if (position === 'under-lamp') return 'under the lamp';
+  return `at the ${sayWall(room.bearingDeg, Number(position.slice(-1)) as Wall)}`;
+}
+
+export const sayWindow = (room: Pick<Room, 'bearingDeg'>, window: Pick<RoomWindow, 'wall'>): string =>
+  `${sayWall(room.bearingDeg, window.wall).replace(' wall', '')} window`;
+
+/** Lux with sensible digits: "0 lx", "34 lx", "940 lx", "12,400 lx". */
+export function sayLux(lux: number): string {
+  const digits = lux < 10 ? 1 : lux < 1000 ? 10 : 100;
+  const rounded = lux < 1 ? Math.round(lux * 10) / 10 : Math.round(lux / digits) * digits;
+  return `${rounded.toLocaleString('en-GB')} lx`;
+}
+
+/** Kelvin to the hundred: "5,100 K"; beyond 15,000 K only that it is very blue. */
+export function sayKelvin(kelvin: number | null): string {
+  if (kelvin === null) return 'no light';
+  return kelvin > 15_000 ? 'over 15,000 K' : `${(Math.round(kelvin / 100) * 100).toLocaleString('en-GB')} K`;
+}
+
+/** "15:20" of an instant, as a wall clock in the zone shows it. */
+export const sayClock = (at: number, zone: string): string => clockText(wallClock(at, zone).hours);
+
+const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
+/** "23 Sep" of a calendar date. */
+export const sayDate = (date: string): string => dates.format(new Date(`${date}T12:00Z`));
+
+const MOST_ZONES = 8;
+const whenIn = leastRecentlyUsed<Intl.DateTimeFormat>(MOST_ZONES);
+
+/** "23 Sep, 15:20" of an instant, as a wall clock in the zone shows it. */
+export function sayWhen(instant: string, zone: string): string {
+  const parts = { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' } as const;
+  return whenIn(zone, () => new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone })).format(new Date(instant));
+}

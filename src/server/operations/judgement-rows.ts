@@ -1,0 +1,106 @@
+import { coloursOfScheme } from '@/core/operations/scheme-save';
+import { PHOTO_LIMITS } from '@/core/record/photo';
+import { insertEvent, insertUndo } from '@/data/events';
+import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/photos';
+import { setRetired } from '@/data/retire';
+import { setCalibrated } from '@/data/rooms';
+import { upsertScheme } from '@/data/schemes';
+import { found, mustHold, refuse, type RowsOf } from './refuse';
+
+/** How far the size of a picture that a page worked out may be from what was made of it, pixels: rounding. */
+const SIZE_SLACK = 2;
+
+/** What is said and kept in a room while it is judged. */
+export const JUDGEMENT_ROWS: RowsOf<
+  | 'verdict.give'
+  | 'verdict.reason'
+  | 'verdict.undo'
+  | 'ruling.set'
+  | 'pair.pick'
+  | 'pair.unpick'
+  | 'note.add'
+  | 'note.remove'
+  | 'photo.add'
+  | 'photo.edit'
+  | 'photo.retire'
+  | 'scheme.save'
+  | 'scheme.retire'
+  | 'light.read'
+  | 'light.unread'
+  | 'light.calibrate'
+> = {
+  async 'verdict.give'(sql, { name: _, ...verdict }, stamp) {
+    await mustHold(sql, verdict.roomId, [
+      ['candidate', verdict.candidateId],
+      ['stay', verdict.stayId],
+    ]);
+    await insertEvent(sql, 'verdict', { ...stamp, ...verdict });
+  },
+  async 'verdict.reason'(sql, { roomId, verdictId, reason }, stamp) {
+    await mustHold(sql, roomId, [['verdict', verdictId]]);
+    await insertEvent(sql, 'verdict_reason', { ...stamp, verdictId, reason });
+  },
+  async 'verdict.undo'(sql, { roomId, verdictId }, stamp) {
+    await mustHold(sql, roomId, [['verdict', verdictId]]);
+    await insertUndo(sql, 'verdict_undo', { ...stamp, of: verdictId });
+  },
+  async 'ruling.set'(sql, { name: _, ...ruling }, stamp) {
+    await mustHold(sql, ruling.roomId, [['candidate', ruling.candidateId]]);
+    await insertEvent(sql, 'ruling', { ...stamp, ...ruling });
+  },
+  async 'pair.pick'(sql, { name: _, ...pick }, stamp) {
+    found(pick.chosenId !== pick.otherId, 'other colour');
+    await mustHold(sql, pick.roomId, [
+      ['candidate', pick.chosenId],
+      ['candidate', pick.otherId],
+    ]);
+    await insertEvent(sql, 'pair_pick', { ...stamp, ...pick });
+  },
+  async 'pair.unpick'(sql, { roomId, pickId }, stamp) {
+    await mustHold(sql, roomId, [['pair_pick', pickId]]);
+    await insertUndo(sql, 'pair_pick_undo', { ...stamp, of: pickId });
+  },
+  async 'note.add'(sql, { name: _, ...note }, stamp) {
+    if (note.candidateId !== null) await mustHold(sql, note.roomId, [['candidate', note.candidateId]]);
+    await insertEvent(sql, 'note', { ...stamp, ...note });
+  },
+  async 'note.remove'(sql, { roomId, noteId, removed }, stamp) {
+    await mustHold(sql, roomId, [['note', noteId]]);
+    await insertEvent(sql, 'note_removal', { ...stamp, noteId, removed });
+  },
+  async 'photo.add'(sql, { roomId, picture, width, height, settings }, { id, at }) {
+    if ((await countPhotos(sql, roomId)) >= PHOTO_LIMITS.mostInRoom) refuse({ reason: 'too-many', what: 'photographs' });
+    const size = await findPictureSize(sql, picture);
+    if (!size) return refuse({ reason: 'not-found', what: 'picture' });
+    if (Math.abs(size.width - width) > SIZE_SLACK || Math.abs(size.height - height) > SIZE_SLACK)
+      refuse({ reason: 'invalid', issues: [{ path: 'width', message: 'The picture has another size than was said.' }] });
+    await insertPhoto(sql, roomId, { id, at, picture, width, height, settings, caption: '', white: null });
+  },
+  async 'photo.edit'(sql, { roomId, photoId: id, caption, settings, white }) {
+    found((await updatePhoto(sql, { id, roomId, caption, settings, white })).length > 0, 'photograph');
+  },
+  async 'photo.retire'(sql, w) {
+    found(await setRetired(sql, 'photo', { id: w.photoId, ...w }), 'photograph');
+  },
+  async 'scheme.save'(sql, w) {
+    await mustHold(
+      sql,
+      w.roomId,
+      coloursOfScheme(w).map((id) => ['candidate', id] as const),
+    );
+    found((await upsertScheme(sql, w.roomId, { ...w, id: w.schemeId, name: w.scheme })).length > 0, 'scheme');
+  },
+  async 'scheme.retire'(sql, w) {
+    found(await setRetired(sql, 'scheme', { id: w.schemeId, ...w }), 'scheme');
+  },
+  async 'light.read'(sql, { name: _, ...reading }, stamp) {
+    await insertEvent(sql, 'light_reading', { ...stamp, ...reading });
+  },
+  async 'light.unread'(sql, { roomId, readingId }, stamp) {
+    await mustHold(sql, roomId, [['light_reading', readingId]]);
+    await insertUndo(sql, 'light_reading_undo', { ...stamp, of: readingId });
+  },
+  async 'light.calibrate'(sql, w) {
+    await setCalibrated(sql, w.roomId, w.on);
+  },
+};

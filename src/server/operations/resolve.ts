@@ -1,0 +1,19 @@
+import type { Operation, WriteOf } from '@/core/operations/operations';
+import { findCandidateOf } from '@/data/candidates';
+import type { Sql } from '@/data/sql';
+import { deckFactsOf } from '../deck/deck-facts';
+import { refuse } from './refuse';
+
+/** A colour that was in the room before keeps its own id; what the deck says of it is the server's word. */
+async function candidate(sql: Sql, write: WriteOf<'candidate.add'>): Promise<WriteOf<'candidate.add'>> {
+  const facts = (await deckFactsOf(sql, [write]))[0];
+  if (!facts) return refuse({ reason: 'not-found', what: 'deck colour' });
+  const known = await findCandidateOf(sql, write);
+  return { ...write, candidateId: known?.id ?? write.candidateId, facts };
+}
+
+/** The operation with everything looked up that it needs, as it goes into the journal: doing it again looks nothing up. */
+export async function resolve(sql: Sql, operation: Operation): Promise<Operation> {
+  const { write } = operation;
+  return write.name === 'candidate.add' ? { ...operation, write: await candidate(sql, write) } : operation;
+}

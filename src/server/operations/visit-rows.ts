@@ -1,0 +1,100 @@
+import { newVisit } from '@/core/operations/visit-create';
+import { savedStay } from '@/core/operations/stay-save';
+import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
+import { upsertCandidate } from '@/data/candidates';
+import { setRetired, type Retirable } from '@/data/retire';
+import {
+  countRooms,
+  insertRoom,
+  nextRoomOrdinal,
+  renameRoom,
+  replaceLamps,
+  replaceWindows,
+  retireRoom,
+  setWish,
+  updateRoomLight,
+  visitOfRoom,
+} from '@/data/rooms';
+import type { Sql } from '@/data/sql';
+import { findStay, replaceComponents, upsertStay } from '@/data/stays';
+import { insertVisit, setSchools, updateVisit } from '@/data/visits';
+import { storeDeck } from '../deck/store-deck';
+import { changed, found, refuse, type RowsOf } from './refuse';
+
+/** Only colours that a surface can have are kept. */
+function mustBeSurface(colour: RecordedColour | null, what: string) {
+  if (colour && !isSurfaceColour(colour)) refuse({ reason: 'not-a-surface-colour', what });
+}
+
+async function retire(sql: Sql, table: Retirable, row: Parameters<typeof setRetired>[2], what: string) {
+  found(await setRetired(sql, table, row), what);
+}
+
+/** Operations on the visit, its rooms, and what is in them. */
+export const VISIT_ROWS: RowsOf<
+  | 'visit.create'
+  | 'visit.edit'
+  | 'visit.schools'
+  | 'room.add'
+  | 'room.rename'
+  | 'room.retire'
+  | 'room.light'
+  | 'room.wish'
+  | 'stay.save'
+  | 'stay.retire'
+  | 'candidate.add'
+  | 'candidate.retire'
+  | 'deck.import'
+> = {
+  async 'visit.create'(sql, w, stamp) {
+    const visit = newVisit(w, stamp);
+    await insertVisit(sql, visit);
+    for (const room of visit.rooms) await insertRoom(sql, visit.id, room);
+  },
+  async 'visit.edit'(sql, w) {
+    changed(await updateVisit(sql, { ...w, id: w.visitId }));
+  },
+  async 'visit.schools'(sql, w) {
+    await setSchools(sql, w.visitId, w);
+  },
+  async 'room.add'(sql, { roomId: id, room: name, visitId }) {
+    await insertRoom(sql, visitId, { id, name, ordinal: await nextRoomOrdinal(sql, visitId) });
+  },
+  async 'room.rename'(sql, w) {
+    changed(await renameRoom(sql, { id: w.roomId, revision: w.revision, name: w.room }));
+  },
+  async 'room.retire'(sql, w) {
+    await retireRoom(sql, w.roomId, w.retired);
+    if ((await countRooms(sql, (await visitOfRoom(sql, w.roomId))!)) === 0) refuse({ reason: 'last-room' });
+  },
+  async 'room.light'(sql, w) {
+    mustBeSurface(w.oldWall, 'existing wall colour');
+    mustBeSurface(w.ceiling, 'ceiling');
+    changed(await updateRoomLight(sql, { id: w.roomId, revision: w.revision }, w));
+    await replaceWindows(sql, w.roomId, w.windows);
+    await replaceLamps(sql, w.roomId, w.lamps);
+  },
+  async 'room.wish'(sql, w) {
+    await setWish(sql, { id: w.roomId, wish: w.wish, wishWords: w.words });
+  },
+  async 'stay.save'(sql, w) {
+    for (const component of w.components) mustBeSurface(component.colour, component.name);
+    const before = await findStay(sql, w.stayId);
+    found(before ? before.roomId === w.roomId : w.revision === null, 'thing that stays');
+    if ((before?.revision ?? null) !== w.revision) refuse({ reason: 'changed-elsewhere' });
+    await upsertStay(sql, w.roomId, savedStay(w));
+    await replaceComponents(sql, w.stayId, w.components);
+  },
+  async 'stay.retire'(sql, w) {
+    await retire(sql, 'stay', { id: w.stayId, ...w }, 'thing that stays');
+  },
+  async 'candidate.add'(sql, w) {
+    await upsertCandidate(sql, { id: w.candidateId, ...w });
+  },
+  async 'candidate.retire'(sql, w) {
+    await retire(sql, 'candidate', { id: w.candidateId, ...w }, 'colour');
+  },
+  async 'deck.import'(sql, w, { id }) {
+    for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });
+  },
+};

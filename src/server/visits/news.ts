@@ -1,0 +1,53 @@
+import { leastRecentlyUsed } from '@/core/base/least-recently-used';
+import type { Operation } from '@/core/operations/operations';
+import { tagOf, type Revision, type VisitAt, type VisitNews } from '@/core/operations/revision';
+import { readOperation } from '@/core/operations/upgrade';
+import type { Visit } from '@/core/record/visit';
+import { deckVersion } from '@/data/decks';
+import { journalPosition, listOperationsSince } from '@/data/operations';
+import type { Database, Sql } from '@/data/sql';
+import { loadVisit } from './load-visit';
+
+/** A server that was started anew may read the same rows otherwise: pages read everything again then. */
+const STARTED = Date.now().toString(36);
+
+const revisionOf = async (sql: Sql, visitId: string): Promise<Revision> => ({
+  seq: await journalPosition(sql, visitId),
+  deck: `${await deckVersion(sql)}.${STARTED}`,
+});
+
+/** Visits as they were read last, each at its revision. */
+const MOST_KEPT = 4;
+const kept = leastRecentlyUsed<{ at: string; visit: Visit | undefined }>(MOST_KEPT);
+
+/** One visit with its revision, in one snapshot. */
+export async function visitAt(sql: Sql, id: string): Promise<VisitAt | undefined> {
+  const revision = await revisionOf(sql, id);
+  const slot = kept(id, () => ({ at: '', visit: undefined }));
+  if (slot.at !== tagOf(revision) || !slot.visit) {
+    slot.visit = await loadVisit(sql, id);
+    slot.at = tagOf(revision);
+  }
+  return slot.visit && { visit: slot.visit, revision };
+}
+
+/** Operations a page can be told of at once; one that missed more reads everything. */
+const MOST_OPERATIONS = 200;
+
+async function operationsSince(sql: Sql, id: string, seq: number): Promise<readonly Operation[] | undefined> {
+  const rows = await listOperationsSince(sql, id, seq, MOST_OPERATIONS + 1);
+  if (rows.length > MOST_OPERATIONS) return undefined;
+  const read = rows.map((row) => readOperation(row.version === 0 ? { ...row, version: undefined } : row));
+  return read.every((r) => r.success) ? read.map((r) => r.data!) : undefined;
+}
+
+/** What happened to a visit since a revision: nothing, these operations, or, when it cannot be said so, the whole of it. */
+export const newsFrom = (db: Database, id: string, known: Revision | undefined): Promise<VisitNews | undefined> =>
+  db.transaction(async (sql): Promise<VisitNews | undefined> => {
+    const revision = await revisionOf(sql, id);
+    if (known && tagOf(known) === tagOf(revision)) return { kind: 'same' };
+    const operations = known && known.deck === revision.deck ? await operationsSince(sql, id, known.seq) : undefined;
+    if (operations) return { kind: 'operations', operations, revision };
+    const found = await visitAt(sql, id);
+    return found && { kind: 'visit', ...found };
+  });

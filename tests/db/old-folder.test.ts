@@ -1,0 +1,87 @@
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { brotliDecompressSync } from 'node:zlib';
+import type { Room } from '@/core/record/room';
+import { openDatabase } from '@/data/db';
+import { migrate } from '@/data/migrate';
+import { findPicture } from '@/data/photos';
+import type { Database } from '@/data/sql';
+import { newsFrom } from '@/server/visits/news';
+import { loadVisit } from '@/server/visits/load-visit';
+
+/** What a data folder of migration 0005 held, as the product read it then: tests/db/fixtures. */
+const BEFORE = JSON.parse(readFileSync('tests/db/fixtures/folder-0005.json', 'utf8')) as {
+  visit: { id: string; rooms: readonly Record<string, unknown>[] } & Record<string, unknown>;
+  counts: Readonly<Record<string, number>>;
+};
+const here = mkdtempSync(path.join(tmpdir(), 'elm-old-'));
+
+let db: Database;
+beforeAll(async () => {
+  const dump = path.join(here, 'folder.tar');
+  writeFileSync(dump, brotliDecompressSync(readFileSync('tests/db/fixtures/folder-0005.tar.br')));
+  mkdirSync(path.join(here, 'data'));
+  db = await openDatabase(path.join(here, 'data', 'pg'), dump);
+}, 120_000);
+afterAll(async () => {
+  await db.close();
+  rmSync(here, { recursive: true, force: true });
+});
+
+/** A verdict as it was kept before, of one as it is read now. */
+const asBefore = ({ predictedIn: _, moment, ...verdict }: Room['verdicts'][number]) => {
+  if (!moment) return { ...verdict, moment };
+  const { lux: __, ...rest } = moment;
+  return { ...verdict, moment: rest };
+};
+type Known = Record<string, unknown>;
+const withoutOrdinal = <T extends { readonly ordinal: number }>({ ordinal: _, ...rest }: T) => rest;
+const sorted = (all: unknown): unknown => (all as { id: string }[]).map((one) => one.id).sort();
+
+test('a data folder made before opens with nothing lost', async () => {
+  expect(await migrate(db)).toContain('0006_one_description.sql');
+  const visit = (await loadVisit(db, BEFORE.visit.id))!;
+  const { rooms, ...head } = BEFORE.visit;
+  expect(visit).toMatchObject(head);
+  expect(visit.rooms).toHaveLength(rooms.length);
+  visit.rooms.forEach((room, i) => {
+    const before: Known = rooms[i]!;
+    const { verdicts, stays, candidates, photos, readings, ...same } = room;
+    for (const part of Object.keys(before).filter((key) => key in same))
+      expect(same[part as keyof typeof same]).toEqual(before[part]);
+    expect(verdicts.map(asBefore)).toEqual(before['verdicts']);
+    expect(stays.map(withoutOrdinal)).toEqual(before['stays']);
+    expect(candidates.map(withoutOrdinal)).toEqual(before['candidates']);
+    expect(photos.map(({ picture: _, ...photo }) => photo)).toEqual(before['photos']);
+    expect(sorted(readings)).toEqual(sorted(before['readings']));
+  });
+});
+
+test('every row is there, pictures too, and what was taken out comes back', async () => {
+  for (const [table, n] of Object.entries(BEFORE.counts))
+    expect([table, await db.query(`select count(*)::int4 as n from ${table}`)]).toEqual([table, [{ n }]]);
+  const visit = (await loadVisit(db, BEFORE.visit.id))!;
+  const photos = visit.rooms.flatMap((r) => r.photos);
+  expect(photos.length).toBeGreaterThan(0);
+  for (const { picture } of photos)
+    expect((await findPicture(db, picture))!.subarray(0, 3)).toEqual(new Uint8Array([255, 216, 255]));
+  expect(visit.rooms[1]!.retired).toMatchObject({ candidates: [{ maker: 'Tullacote' }], stays: [{ kind: 'furnishing' }] });
+});
+
+test('verdicts without a moment had been predicted as in the deck; where the others were is not known', async () => {
+  const verdicts = (await loadVisit(db, BEFORE.visit.id))!.rooms.flatMap((r) => r.verdicts);
+  const withMoment = verdicts.filter((v) => v.moment !== null);
+  expect(withMoment.map((v) => v.predictedIn)).toEqual([null]);
+  expect(verdicts.length).toBeGreaterThan(30);
+  for (const v of verdicts) if (!v.moment) expect(v.predictedIn).toBe('deck');
+});
+
+test('the old journal belongs to its visit', async () => {
+  const orphans = await db.query(`select name from operation where visit_id is null and name <> 'deck.import'`);
+  expect(orphans).toEqual([]);
+  const news = await newsFrom(db, BEFORE.visit.id, undefined);
+  expect(news).toMatchObject({ kind: 'visit', revision: { seq: expect.any(Number) } });
+  if (news?.kind !== 'visit') throw new Error('no visit');
+  expect(news.revision.seq).toBeGreaterThanOrEqual(BEFORE.counts['operation']!);
+});
