@@ -138,3 +138,56 @@ test('the client picks between two until the ranking is settled; a tap can be ta
   expect(record.picks.filter((p) => p.undone)).toHaveLength(1);
   expect(record.picks.filter((p) => !p.undone).length).toBeLessThanOrEqual(15);
 });
+
+test('a verdict given where it is dark at the cursor asks by one tap which light it is, and is never kept as window by day', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.setFixedTime(new Date('2026-09-23T22:30:00Z'));
+  await openRoom(page, demo.url, 'Hall', 'Bench');
+  await expect(page.getByText('dark at the cursor', { exact: true })).toBeVisible();
+  const before = (await recordOf(page)).candidates[0]!.verdicts.length;
+  await page.keyboard.press('e');
+  const asks = page.getByRole('alertdialog', { name: 'Which light is it?' });
+  await expect(asks).toBeVisible();
+  expect((await recordOf(page)).candidates[0]!.verdicts).toHaveLength(before);
+  await page.keyboard.press('Escape');
+  await expect(asks).toBeHidden();
+  await page.keyboard.press('e');
+  await asks.getByRole('button', { name: 'The lamps are on' }).click();
+  await allSaved(page);
+  const said = (await recordOf(page)).candidates[0]!.verdicts;
+  expect(said).toHaveLength(before + 1);
+  expect(said.at(-1)).toMatchObject({ verdict: 'nearly', light: 'lamps', predictedIn: 'deck', moment: { lampsOn: true } });
+  await expect(saidBy(page, 'consultant')).toContainText('lamps: nearly');
+  // another hour: the cursor goes to the lightest of the day
+  await page.keyboard.press('l');
+  await page.keyboard.press('w');
+  await asks.getByRole('button', { name: /^By day, about \d\d:\d\d/ }).click();
+  await allSaved(page);
+  expect((await recordOf(page)).candidates[0]!.verdicts.at(-1)).toMatchObject({
+    verdict: 'works',
+    light: 'window-day',
+    moment: { lampsOn: false, sky: 'clear' },
+  });
+});
+
+test('what was predicted, and where, is kept with a verdict: the light when it is computed, the deck when colours are shown so', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  for (const key of ['n', 'n', 'o']) await page.keyboard.press(key);
+  await expect(page.locator('[data-testid=computed][data-where=in-light]')).toBeVisible();
+  await page.keyboard.press('e');
+  await page.keyboard.press('v');
+  await expect(page.locator('[data-testid=computed][data-where=in-deck]')).toBeVisible();
+  await page.keyboard.press('e');
+  await allSaved(page);
+  const last = (await recordOf(page)).candidates
+    .flatMap((c) => c.verdicts)
+    .sort((p, q) => (p.id < q.id ? -1 : 1))
+    .slice(-2);
+  expect(last.map((v) => v.predictedIn)).toEqual(['light', 'deck']);
+  expect(last.every((v) => v.moment!.lux! > 0)).toBe(true);
+});

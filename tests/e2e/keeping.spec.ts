@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { allSaved, openRoom, recordOf, shownAsSaved } from './demo';
-import { expect, newFolder, startServer, test } from './server';
+import { contextAt, expect, newFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -11,7 +11,7 @@ const said = (record: Awaited<ReturnType<typeof recordOf>>) =>
 test('reload and restart keep everything', async ({ browser }) => {
   const folder = newFolder();
   const first = await startServer({ folder, demo: true });
-  const context = await browser.newContext({ baseURL: first.url });
+  const context = await contextAt(browser);
   const page = await context.newPage();
   await openRoom(page, first.url, 'Kitchen', 'Bench');
   for (const key of ['w', 'ArrowRight', 'r', '1', 'ArrowRight', 'e']) await page.keyboard.press(key);
@@ -35,7 +35,7 @@ test('kill -9 while verdicts are given loses none that was shown as saved, and w
 }) => {
   const folder = newFolder();
   let server = await startServer({ folder, demo: true });
-  const context = await browser.newContext({ baseURL: server.url });
+  const context = await contextAt(browser);
   const page = await context.newPage();
   await openRoom(page, server.url, 'Sitting room', 'Bench');
   const saved = new Set<string>();
@@ -73,7 +73,7 @@ test('kill -9 while verdicts are given loses none that was shown as saved, and w
 test('what was said with the server gone is kept in the browser and saved when it is back', async ({ browser }) => {
   const folder = newFolder();
   const first = await startServer({ folder, demo: true });
-  const context = await browser.newContext({ baseURL: first.url });
+  const context = await contextAt(browser);
   const page = await context.newPage();
   await openRoom(page, first.url, 'Kitchen', 'Bench');
   const before = said(await recordOf(page));

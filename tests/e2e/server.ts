@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, type Browser, type BrowserContext, type BrowserContextOptions } from '@playwright/test';
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -91,6 +91,16 @@ function serverPerFile(options: Omit<Options, 'folder'>) {
 
 type PerFile = ReturnType<typeof serverPerFile>;
 
+/** Every page stands at noon of the demo's own day, whatever the hour on the machine: what is light and what is dark is then known. */
+export const NOON = new Date('2026-09-23T12:05:00Z');
+
+/** A context at an hour, noon where none is given. */
+export async function contextAt(browser: Browser, at: Date = NOON, options: BrowserContextOptions = {}): Promise<BrowserContext> {
+  const context = await browser.newContext(options);
+  await context.clock.setFixedTime(at);
+  return context;
+}
+
 /** `demo`: a server with the made-up visit, one per spec file; `own`: an empty one. */
 export const test = base.extend<{ demo: Server; own: Server }, { demoServers: PerFile; ownServers: PerFile }>({
   demoServers: [
@@ -109,6 +119,10 @@ export const test = base.extend<{ demo: Server; own: Server }, { demoServers: Pe
     },
     { scope: 'worker' },
   ],
+  context: async ({ context }, run) => {
+    await context.clock.setFixedTime(NOON);
+    await run(context);
+  },
   demo: async ({ demoServers }, run, { file }) => run(await demoServers.of(file)),
   own: async ({ ownServers }, run, { file }) => run(await ownServers.of(file)),
 });

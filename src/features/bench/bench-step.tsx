@@ -13,10 +13,11 @@ import { useBench, type Bench } from './use-bench';
 import { InLight, ShownSwitch } from '../light-client/in-light';
 import { useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
+import { addressOf, type Step } from '../session/address';
 
 function Missing({ bench }: { readonly bench: Bench }) {
   const { room, visit, stay } = bench;
-  const href = (step: string) => `/visits/${visit.id}/${room.id}/${step}`;
+  const href = (step: Step) => addressOf({ visitId: visit.id, roomId: room.id, step });
   return (
     <div className="p-5">
       <StepTitle title={`${room.name}: the bench`} />

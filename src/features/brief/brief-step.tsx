@@ -14,10 +14,12 @@ import { Fights } from '../drawings/fights';
 import { SchoolFields } from '../entry/school-fields';
 import { takeAway } from '../session/take-away';
 import { checkWrite, type FieldErrors } from '../session/check-write';
+import { readAgain } from '../session/use-session';
 import { placeOf, PlaceFields, type PlaceDraft } from '../entry/place-fields';
 import { useVisit } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { sayRefusal } from '../words/words';
+import { addressOf } from '../session/address';
 
 function VisitForm() {
   const { visit, write } = useVisit();
@@ -32,7 +34,10 @@ function VisitForm() {
     } satisfies PlaceDraft as PlaceDraft,
   }));
   const [errors, setErrors] = useState<FieldErrors>({});
-  const [revision, setRevision] = useState(visit.revision);
+  const [opened, setOpened] = useState(visit.revision);
+  // told that it was changed elsewhere, whoever saves again has seen the newer one
+  const [conflict, setConflict] = useState(false);
+  const revision = conflict ? visit.revision : opened;
   const submit = async () => {
     const edit = {
       name: 'visit.edit',
@@ -47,11 +52,15 @@ function VisitForm() {
     const result = await write(checked.write, { answers: true }).result;
     if (result.ok) {
       setErrors({});
-      setRevision(revision + 1);
+      setConflict(false);
+      setOpened(revision + 1);
       return void toast.success('Visit saved');
     }
     setErrors({ form: sayRefusal(result) });
-    if (result.reason === 'changed-elsewhere') setRevision(visit.revision);
+    if (result.reason === 'changed-elsewhere') {
+      await readAgain();
+      setConflict(true);
+    }
   };
   return (
     <form
@@ -127,7 +136,7 @@ function RoomRow({ room, alone }: { readonly room: Room; readonly alone: boolean
     const set = (retired: boolean) => write({ name: 'room.retire', roomId: room.id, retired }, { answers: true }).result;
     if (!(await takeAway(set, `${room.name} taken off the visit`))) return;
     const next = visit.rooms.find((r) => r.id !== room.id)!;
-    goTo(`/visits/${visit.id}/${next.id}/brief`);
+    goTo(addressOf({ visitId: visit.id, roomId: next.id, step: 'brief' }));
   };
   return (
     <li className="flex flex-wrap items-end gap-2 border-b border-line pb-3">

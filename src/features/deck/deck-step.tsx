@@ -14,6 +14,7 @@ import { DeckBrowser } from './deck-browser';
 import { filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
 import { Shortlist } from './shortlist';
 import { useDeckLooks } from './use-deck-looks';
+import { addressOf } from '../session/address';
 
 /** The deck: leafed through by hand, or searched for what could work in the room. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
@@ -46,7 +47,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
             Decks in and out
           </a>
           {room.candidates.length > 0 && (
-            <VisitLink href={`/visits/${visit.id}/${roomId}/bench`} className={buttonClass('main')}>
+            <VisitLink href={addressOf({ visitId: visit.id, roomId, step: 'bench' })} className={buttonClass('main')}>
               To the bench
             </VisitLink>
           )}

@@ -18,6 +18,7 @@ import { useTakeColour } from '../session/take-colour';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { sayRefusal } from '../words/words';
+import { addressOf } from '../session/address';
 
 const FIRST = 40;
 
@@ -86,7 +87,7 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
       </p>
       {candidate ? (
         <VisitLink
-          href={`/visits/${visit.id}/${room.id}/bench?colour=${candidate.id}`}
+          href={addressOf({ visitId: visit.id, roomId: room.id, step: 'bench', at: { colour: candidate.id } })}
           aria-label={`${colour.name} ${found.strength} % is in this room: to the bench`}
           className="grid size-11 place-items-center hover:bg-panel"
         >

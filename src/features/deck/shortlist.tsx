@@ -16,6 +16,7 @@ import { LeanPlot } from './lean-plot';
 import { SearchButton, ShortlistFilters } from './shortlist-filters';
 import { ShortlistList } from './shortlist-list';
 import { useShortlist, type ShortlistSearch } from './use-shortlist';
+import { addressOf } from '../session/address';
 
 const counted = (n: number) => n.toLocaleString('en-GB');
 
@@ -123,7 +124,7 @@ export function Shortlist({ roomId, colours }: Props) {
       <div className="px-5">
         <EmptyState title="Nothing to judge against yet">
           <p className="mb-4">What stays decides what can work. Record it first.</p>
-          <VisitLink href={`/visits/${visit.id}/${roomId}/stays`} className={buttonClass('main')}>
+          <VisitLink href={addressOf({ visitId: visit.id, roomId, step: 'stays' })} className={buttonClass('main')}>
             Record what stays
           </VisitLink>
         </EmptyState>

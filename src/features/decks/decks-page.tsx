@@ -6,6 +6,7 @@ import { useRef } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { useImport, type ImportState } from './use-import';
+import { VISITS } from '../session/address';
 
 type Maker = { readonly id: string; readonly name: string; readonly colours: number };
 
@@ -88,7 +89,7 @@ export function DecksPage({ makers }: { readonly makers: readonly Maker[] }) {
     <main className="mx-auto grid max-w-4xl gap-8 px-5 py-8">
       <div>
         <p className="text-soft">
-          <Link href="/visits" className="underline underline-offset-4">
+          <Link href={VISITS} className="underline underline-offset-4">
             Visits
           </Link>
         </p>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { readAgain } from '../session/use-session';
 import { checkWrite, type FieldErrors } from '../session/check-write';
 import { useRoom, useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
@@ -40,8 +41,11 @@ export function useLightDraft(roomId: string) {
       const result = await write(checked.write, { answers: true }).result;
       setSaving(result.ok ? 'saved' : 'not-saved');
       if (result.ok) revision.current += 1;
-      else if (result.reason === 'changed-elsewhere') setConflict(true);
-      else setErrors({ form: sayRefusal(result) });
+      else if (result.reason === 'changed-elsewhere') {
+        // the newer one must be here before it can be chosen
+        await readAgain();
+        setConflict(true);
+      } else setErrors({ form: sayRefusal(result) });
       return result.ok;
     },
     [roomId, write, units],

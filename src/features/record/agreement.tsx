@@ -9,6 +9,7 @@ import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { VisitLink } from '../session/where';
+import { addressOf } from '../session/address';
 
 const percent = (share: number) => Math.round(100 * share);
 const MOST_SHOWN = 12;
@@ -16,6 +17,10 @@ const MOST_SHOWN = 12;
 /** "20 of 27 (74 %)" */
 export const sayRate = ({ agreed, seen }: Pick<HitRate, 'agreed' | 'seen'>): string =>
   seen === 0 ? 'nothing seen yet' : `${agreed} of ${seen} (${percent(agreed / seen)} %)`;
+
+/** What only the deck was computed for, told apart from the light's own hits. */
+const sayInDeck = ({ asInDeck }: HitRate): string =>
+  ` ${asInDeck.seen} more ${asInDeck.seen === 1 ? 'was' : 'were'} predicted as in the deck only, before the light was computed or with colours shown so: ${asInDeck.agreed} of ${asInDeck.seen}.`;
 
 function Counts({ rate }: { readonly rate: HitRate }) {
   const cell = 'px-3 py-1 text-right tabular-nums';
@@ -74,7 +79,12 @@ function Missed({
         {missed.slice(-MOST_SHOWN).map((v) => (
           <li key={v.id}>
             <VisitLink
-              href={`/visits/${visit.id}/${room.id}/bench?colour=${v.candidateId}&stay=${v.stayId}`}
+              href={addressOf({
+                visitId: visit.id,
+                roomId: room.id,
+                step: 'bench',
+                at: { colour: v.candidateId, stay: v.stayId },
+              })}
               className="flex min-h-6 items-center underline decoration-line-strong underline-offset-4"
             >
               {say(v)}: {VERDICT_WORDS[v.verdict].toLowerCase()}
@@ -101,10 +111,11 @@ export function Agreement({ room, visit }: { readonly room: Room; readonly visit
         In this room {sayRate(here)}, in the whole visit{' '}
         <Explain
           label="Hit rate"
-          why={`Verdicts of the consultant that stand, against what was computed when each was given. With this many, the true share lies between ${percent(low)} and ${percent(high)} % (Wilson’s 95 % interval).`}
+          why={`Verdicts of the consultant that stand, against what was computed for the light it was given in. With this many, the true share lies between ${percent(low)} and ${percent(high)} % (Wilson’s 95 % interval).`}
         >
           {sayRate(all)}
         </Explain>
+        .{all.asInDeck.seen > 0 && <span className="text-soft">{sayInDeck(all)}</span>}
       </p>
       <div className="flex flex-wrap gap-x-12 gap-y-4">
         <Counts rate={all} />

@@ -22,6 +22,7 @@ import { Photographs } from './photographs';
 import { RecordTable } from './record-table';
 import { RoomNotes } from './room-notes';
 import { TwoLooks } from './two-looks';
+import { addressOf } from '../session/address';
 
 const MARKS = [
   ['solid bar', 'works'],
@@ -100,7 +101,7 @@ function TheRecord({ room, visit, record }: { readonly room: Room; readonly visi
     return (
       <EmptyState title="No colour in this room yet">
         <p className="mb-4">Pick candidates from the deck; what is said of them on the bench is kept here.</p>
-        <VisitLink href={`/visits/${visit.id}/${room.id}/deck`} className={buttonClass('main')}>
+        <VisitLink href={addressOf({ visitId: visit.id, roomId: room.id, step: 'deck' })} className={buttonClass('main')}>
           To the deck
         </VisitLink>
       </EmptyState>

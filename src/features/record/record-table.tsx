@@ -11,6 +11,7 @@ import { useCells } from '../light-client/judgements';
 import { AddNote, CandidateNotes } from './candidate-notes';
 import { LightCell, StayCell } from './record-cells';
 import { RulingCell } from './ruling-cell';
+import { addressOf } from '../session/address';
 
 type Shared = {
   readonly room: Room;
@@ -46,7 +47,8 @@ function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps
   const cells = computed.filter(
     (c) => c.candidateId === candidate.id && lights.includes(c.light) && (view.light === undefined || c.light === view.light),
   );
-  const bench = (stayId: string) => `/visits/${visit.id}/${room.id}/bench?colour=${candidate.id}&stay=${stayId}`;
+  const bench = (stayId: string) =>
+    addressOf({ visitId: visit.id, roomId: room.id, step: 'bench', at: { colour: candidate.id, stay: stayId } });
   return (
     <tr
       className={first ? 'border-t-2 border-line-strong' : undefined}

@@ -17,6 +17,7 @@ import { VisitLink } from '../session/where';
 import { LookLinks } from './look-links';
 import { LookPicture } from './look-picture';
 import { SchemeForm } from './scheme-form';
+import { addressOf } from '../session/address';
 
 const NOW = 'now';
 
@@ -144,7 +145,7 @@ export function TwoLooks({ room }: { readonly room: Room }) {
     return (
       <EmptyState title="No colour in this room yet">
         <p className="mb-4">A look is made of colours in the room: pick candidates from the deck first.</p>
-        <VisitLink href={`/visits/${visit.id}/${room.id}/deck`} className={buttonClass('main')}>
+        <VisitLink href={addressOf({ visitId: visit.id, roomId: room.id, step: 'deck' })} className={buttonClass('main')}>
           To the deck
         </VisitLink>
       </EmptyState>

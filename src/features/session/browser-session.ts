@@ -44,8 +44,8 @@ export function browserSession(): BrowserSession {
     newId: () => v7(),
     tellOthers: () => channel.postMessage('saved'),
   });
-  channel.onmessage = () => session.readAgain();
-  window.addEventListener('online', () => session.readAgain());
+  channel.onmessage = () => void session.readAgain();
+  window.addEventListener('online', () => void session.readAgain());
   here = { session, pictures, handIn: http.handIn, transport };
   session.resume();
   return here;

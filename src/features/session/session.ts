@@ -49,7 +49,11 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     for (const listener of listeners) listener();
   }
   function onRefused(operation: Operation) {
-    for (const store of stores) store.unsay(operation.id);
+    for (const store of stores) {
+      store.unsay(operation.id);
+      // a refusal says that something here is not as it is there
+      void store.read();
+    }
     refresh();
   }
   const sender = makeSender(outbox, transport, timer, {
@@ -94,10 +98,10 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
       store.say(sender.state().unsaved);
       return () => void stores.delete(store);
     },
-    /** Another window saved something, or the network is back. */
-    readAgain(): void {
-      for (const store of stores) void store.read();
+    /** Another window saved something, or the network is back; done when everything that is open here has caught up. */
+    async readAgain(): Promise<void> {
       sender.now();
+      await Promise.all([...stores].map((store) => store.read()));
     },
     /** Sends once more what was set aside, as it is. */
     tryAgain(id: string): void {

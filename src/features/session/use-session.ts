@@ -19,3 +19,6 @@ export const useSessionState = (): SessionState =>
 /** The one way in for everything that is written. */
 export const useWrite = (): ((write: Write, options?: WriteOptions) => Written) =>
   useCallback((write, options) => browserSession().session.write(write, options), []);
+
+/** Reads what others wrote; done when this page has it. */
+export const readAgain = (): Promise<void> => browserSession().session.readAgain();

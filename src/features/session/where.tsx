@@ -2,12 +2,13 @@
 
 import { usePathname } from 'next/navigation';
 import type { ComponentProps } from 'react';
+import { readAddress } from './address';
 import { useVisit } from './visit-context';
 
 /** The room and step the address names; a room that is not there any more gives way to the first. */
-export function useWhere(): { readonly roomId: string; readonly step: string } {
+export function useWhere(): { readonly roomId: string; readonly step: string | undefined } {
   const { visit } = useVisit();
-  const [, , , roomId, step = 'brief'] = usePathname().split('/');
+  const { roomId, step } = readAddress(usePathname());
   return { roomId: visit.rooms.find((r) => r.id === roomId)?.id ?? visit.rooms[0]!.id, step };
 }
 
@@ -15,10 +16,7 @@ export function useWhere(): { readonly roomId: string; readonly step: string } {
 export const goTo = (href: string): void => window.history.pushState(null, '', href);
 
 /** The address as it is, which may be ahead of what is drawn: two quick taps must not undo each other. */
-export function addressNow(): { readonly roomId: string | undefined; readonly step: string | undefined } {
-  const [, , , roomId, step] = window.location.pathname.split('/');
-  return { roomId, step };
-}
+export const addressNow = () => readAddress(window.location.pathname);
 
 type LinkProps = ComponentProps<'a'> & {
   readonly href: string;

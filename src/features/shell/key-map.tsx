@@ -5,41 +5,10 @@ import { useState } from 'react';
 import { Dialog } from '@/ui/dialog';
 import { Key } from '@/ui/button';
 import { useKeys } from '@/ui/use-keys';
-
-const KEYS: readonly { readonly title: string; readonly rows: readonly (readonly [keys: string, does: string])[] }[] = [
-  {
-    title: 'On the bench',
-    rows: [
-      ['W', 'works'],
-      ['E', 'nearly'],
-      ['R', 'no'],
-      ['1 – 9, 0, −', 'the reason, as numbered on its button'],
-      ['Z', 'undo the last verdict'],
-      ['→  ←', 'next, previous thing that stays'],
-      ['↑  ↓', 'stronger, weaker'],
-      ['N  P', 'next, previous colour'],
-      ['C', 'consultant or client speaks'],
-      ['A  I  S  K', 'all things, alone, two strengths, slide'],
-      ['U', 'what lies around: paper, trim, black …'],
-      ['G', 'first glance'],
-      ['F', 'fetch the first proposal'],
-    ],
-  },
-  {
-    title: 'Everywhere in a room',
-    rows: [
-      ['D  B  O  Y', 'sky: clear, broken, overcast, of the day'],
-      ['L', 'lamps on or off'],
-      ['[  ]', 'a quarter of an hour back, on; with Shift an hour'],
-      ['T', 'now'],
-      ['V', 'as it looks, or as in the deck'],
-      ['?', 'this list'],
-    ],
-  },
-];
+import type { KeyGroup } from './keys';
 
 /** The keyboard map, on its button and on "?". */
-export function KeyMap() {
+export function KeyMap({ groups }: { readonly groups: readonly KeyGroup[] }) {
   const [open, setOpen] = useState(false);
   useKeys({ '?': () => setOpen(true) });
   return (
@@ -59,7 +28,7 @@ export function KeyMap() {
       }
     >
       <div className="grid gap-6 sm:grid-cols-2">
-        {KEYS.map((group) => (
+        {groups.map((group) => (
           <section key={group.title}>
             <h3 className="mb-2 font-semibold">{group.title}</h3>
             <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1.5">

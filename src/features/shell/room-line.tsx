@@ -8,6 +8,7 @@ import { BearingMark } from '@/ui/bearing-mark';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
+import { addressOf, type Step } from '../session/address';
 
 function sayProgress(progress: RoomProgress): string {
   if (progress.state === 'nothing-recorded') return 'not begun';
@@ -15,7 +16,15 @@ function sayProgress(progress: RoomProgress): string {
   return progress.state === 'settled' ? `settled, ${work}` : `${progress.tried} tried, ${work}`;
 }
 
-function RoomTab({ room, href, current }: { readonly room: Room; readonly href: string; readonly current: boolean }) {
+type TabProps = {
+  readonly room: Room;
+  /** The room at a step. */
+  readonly href: (step: Step) => string;
+  readonly step: Step;
+  readonly current: boolean;
+};
+
+function RoomTab({ room, href, step, current }: TabProps) {
   const progress = roomRecord(room).progress;
   const tab = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
@@ -24,8 +33,8 @@ function RoomTab({ room, href, current }: { readonly room: Room; readonly href: 
   return (
     <VisitLink
       ref={tab}
-      href={href}
-      hrefNow={(now) => (now.step ? href.replace(/[^/]*$/, now.step) : href)}
+      href={href(step)}
+      hrefNow={(now) => href((now.step as Step | undefined) ?? step)}
       aria-current={current ? 'page' : undefined}
       data-progress={progress.state}
       className={classNames(
@@ -43,12 +52,18 @@ function RoomTab({ room, href, current }: { readonly room: Room; readonly href: 
 }
 
 /** The visit's rooms in walking order, each with its bearing mark and how far it is. */
-export function RoomLine({ roomId, step }: { readonly roomId: string; readonly step: string }) {
+export function RoomLine({ roomId, step }: { readonly roomId: string; readonly step: Step }) {
   const { visit } = useVisit();
   return (
     <nav aria-label="Rooms" className="flex h-15 min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden">
       {visit.rooms.map((room) => (
-        <RoomTab key={room.id} room={room} href={`/visits/${visit.id}/${room.id}/${step}`} current={room.id === roomId} />
+        <RoomTab
+          key={room.id}
+          room={room}
+          href={(at) => addressOf({ visitId: visit.id, roomId: room.id, step: at })}
+          step={step}
+          current={room.id === roomId}
+        />
       ))}
     </nav>
   );

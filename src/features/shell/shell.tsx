@@ -4,29 +4,39 @@ import Link from 'next/link';
 import { useSyncExternalStore, type ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../session/visit-context';
+import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
 import { DayRibbon } from './day-ribbon';
 import { KeyMap } from './key-map';
+import { EVERYWHERE, type KeyGroup } from './keys';
 import { RoomLine } from './room-line';
 import { SavingState } from './saving';
-import { STEPS } from './steps';
+import { SetAside } from './set-aside';
 import { SurroundSwitch } from './surround';
 
 const neverChanges = () => () => undefined;
 const inBrowser = () => true;
 const onServer = () => false;
 
-type Props = { readonly roomId: string; readonly step: string; readonly children: ReactNode };
+/** A step as the frame shows it. */
+export type ShownStep = { readonly step: Step; readonly name: string; readonly keys?: KeyGroup | undefined };
+
+type Props = {
+  readonly roomId: string;
+  readonly step: Step;
+  readonly steps: readonly ShownStep[];
+  readonly children: ReactNode;
+};
 
 /** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
-export function Shell({ roomId, step, children }: Props) {
+export function Shell({ roomId, step, steps, children }: Props) {
   const { visit } = useVisit();
   const live = useSyncExternalStore(neverChanges, inBrowser, onServer);
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
       <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
         <Link
-          href="/visits"
+          href={VISITS}
           prefetch={false}
           title="All visits"
           className="flex w-24 shrink-0 items-center justify-center overflow-hidden border-r border-line px-2 text-center text-sm leading-tight font-semibold hover:bg-raised"
@@ -37,19 +47,20 @@ export function Shell({ roomId, step, children }: Props) {
         <div className="flex shrink-0 items-center border-l border-line px-1">
           <SavingState />
           <SurroundSwitch />
-          <KeyMap />
+          <KeyMap groups={[...steps.flatMap(({ keys }) => keys ?? []), EVERYWHERE]} />
         </div>
       </header>
+      <SetAside />
       <div className="flex min-h-0 flex-1 max-md:flex-col print:block">
         <nav
           aria-label="Steps"
           className="flex w-24 shrink-0 flex-col border-r border-line bg-panel py-2 max-md:w-full max-md:flex-row max-md:overflow-x-auto max-md:border-r-0 max-md:border-b max-md:py-0 print:hidden"
         >
-          {STEPS.map(({ slug, name }) => (
+          {steps.map(({ step: slug, name }) => (
             <VisitLink
               key={slug}
-              href={`/visits/${visit.id}/${roomId}/${slug}`}
-              hrefNow={(now) => `/visits/${visit.id}/${now.roomId ?? roomId}/${slug}`}
+              href={addressOf({ visitId: visit.id, roomId, step: slug })}
+              hrefNow={(now) => addressOf({ visitId: visit.id, roomId: now.roomId ?? roomId, step: slug })}
               aria-current={slug === step ? 'step' : undefined}
               className={classNames(
                 'flex min-h-11 shrink-0 items-center border-l-4 px-3 hover:bg-raised max-md:border-b-4 max-md:border-l-0',

@@ -14,6 +14,7 @@ import { Patch } from '@/ui/patch';
 import { ColourEntry } from '../entry/colour-entry';
 import { hexOf, sayColour } from '../words/say-colour';
 import { checkWrite, type FieldErrors } from '../session/check-write';
+import { readAgain } from '../session/use-session';
 import { useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 
@@ -131,7 +132,10 @@ type Props = { readonly room: Room; readonly stay: RecordedStay | undefined; rea
 export function StayForm({ room, stay, onDone }: Props) {
   const { write } = useVisit();
   const [ids] = useState(() => ({ stay: stay?.id ?? v7(), operation: v7() }));
-  const [revision, setRevision] = useState<number | null>(stay?.revision ?? null);
+  const opened = stay?.revision ?? null;
+  // told that it was changed elsewhere, whoever saves again has seen the newer one
+  const [conflict, setConflict] = useState(false);
+  const newer = room.stays.find((s) => s.id === ids.stay)?.revision ?? null;
   const [draft, setDraft] = useState(() => draftOf(stay));
   const [open, setOpen] = useState<string | undefined>(stay ? undefined : draft.components[0]!.id);
   const [errors, setErrors] = useState<FieldErrors>({});
@@ -163,7 +167,7 @@ export function StayForm({ room, stay, onDone }: Props) {
     const checked = checkWrite({
       name: 'stay.save',
       roomId: room.id,
-      revision,
+      revision: conflict ? newer : opened,
       stayId: ids.stay,
       stay: draft.stay,
       kind,
@@ -175,9 +179,12 @@ export function StayForm({ room, stay, onDone }: Props) {
     if (!checked.ok) return setErrors(checked.errors);
     setBusy(true);
     const result = await write(checked.write, { id: ids.operation, answers: true }).result;
+    if (!result.ok && result.reason === 'changed-elsewhere') {
+      await readAgain();
+      setConflict(true);
+    }
     setBusy(false);
     if (result.ok) return onDone();
-    if (result.reason === 'changed-elsewhere') setRevision(room.stays.find((s) => s.id === ids.stay)?.revision ?? null);
     setErrors({ form: sayRefusal(result) });
   }
 

@@ -12,6 +12,7 @@ import { useWrite } from '../session/use-session';
 import { checkWrite, type FieldErrors } from '../session/check-write';
 import { placeOf, PlaceFields, type PlaceDraft } from '../entry/place-fields';
 import { sayRefusal } from '../words/words';
+import { addressOf, VISITS } from '../session/address';
 
 const FIRST_PLACE = PLACES[2];
 const START: PlaceDraft = {
@@ -61,7 +62,7 @@ export function NewVisitForm() {
     setErrors({});
     setBusy(true);
     const result = await write(checked.write, { id: ids.operation, answers: true }).result;
-    if (result.ok && result.saved) return router.push(`/visits/${ids.visit}/${named[0]!.roomId}/light`);
+    if (result.ok && result.saved) return router.push(addressOf({ visitId: ids.visit, roomId: named[0]!.roomId, step: 'light' }));
     setBusy(false);
     setErrors({ form: result.ok ? KEPT : sayRefusal(result) });
   }
@@ -69,7 +70,7 @@ export function NewVisitForm() {
   return (
     <main className="mx-auto max-w-3xl px-5 py-8">
       <p className="text-soft">
-        <Link href="/visits" className="underline underline-offset-4">
+        <Link href={VISITS} className="underline underline-offset-4">
           Visits
         </Link>
       </p>
@@ -131,7 +132,7 @@ export function NewVisitForm() {
           <Button type="submit" look="main" disabled={busy}>
             {busy ? 'Starting…' : 'Start the visit'}
           </Button>
-          <Link href="/visits" className={buttonClass('plain')}>
+          <Link href={VISITS} className={buttonClass('plain')}>
             Back
           </Link>
         </div>

@@ -2,6 +2,7 @@ import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import type { VisitSummary } from '@/server/visits/queries';
 import { buttonClass } from '@/ui/button';
+import { addressOf, NEW_VISIT } from '../session/address';
 
 const day = (iso: string) =>
   new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }).format(new Date(iso));
@@ -19,7 +20,7 @@ export function VisitList({ visits }: { readonly visits: readonly VisitSummary[]
           <Link href="/decks" className={buttonClass()}>
             Decks
           </Link>
-          <Link href="/visits/new" className={buttonClass('main')}>
+          <Link href={NEW_VISIT} className={buttonClass('main')}>
             <Plus aria-hidden size={18} /> Start a visit
           </Link>
         </div>
@@ -36,7 +37,7 @@ export function VisitList({ visits }: { readonly visits: readonly VisitSummary[]
           {visits.map((v) => (
             <li key={v.id}>
               <Link
-                href={`/visits/${v.id}`}
+                href={addressOf({ visitId: v.id })}
                 prefetch={false}
                 className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 gap-y-1 px-5 py-3 hover:bg-raised"
               >

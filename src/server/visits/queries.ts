@@ -1,4 +1,5 @@
 import { cache } from 'react';
+import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
 import { listVisits, type VisitSummary } from '@/data/visits';
@@ -10,12 +11,14 @@ export type { VisitSummary };
 /** The visits, newest first. */
 export const visitSummaries = async (): Promise<VisitSummary[]> => listVisits(await database());
 
+const isId = (text: string): boolean => idSchema.safeParse(text).success;
+
 /** One visit, read once per request however many parts of the page ask for it. */
 export const visitWithRevision = cache(async (id: string): Promise<VisitAt | undefined> =>
-  (await database()).transaction((sql) => visitAt(sql, id)),
+  isId(id) ? (await database()).transaction((sql) => visitAt(sql, id)) : undefined,
 );
 export const visitById = async (id: string): Promise<Visit | undefined> => (await visitWithRevision(id))?.visit;
 
 /** What happened to a visit since a revision. */
 export const newsOf = async (id: string, known: Revision | undefined): Promise<VisitNews | undefined> =>
-  newsFrom(await database(), id, known);
+  isId(id) ? newsFrom(await database(), id, known) : undefined;

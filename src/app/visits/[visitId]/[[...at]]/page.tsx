@@ -1,5 +1,6 @@
 import { notFound, redirect } from 'next/navigation';
-import { isStep } from '@/features/shell/steps';
+import { STEPS } from '@/features/registry';
+import { addressOf, type Step } from '@/features/session/address';
 import { visitById } from '@/server/visits/queries';
 import { VisitScreen } from './visit-screen';
 
@@ -15,8 +16,8 @@ export default async function VisitPage({ params }: Props) {
     const tried = visit.rooms.find((r) => r.candidates.length > 0 && r.stays.length > 0);
     const room = tried ?? visit.rooms[0];
     if (!room) notFound();
-    redirect(`/visits/${visit.id}/${room.id}/${tried ? 'bench' : 'light'}`);
+    redirect(addressOf({ visitId: visit.id, roomId: room.id, step: tried ? 'bench' : 'light' }));
   }
-  if (!visit.rooms.some((r) => r.id === roomId) || !isStep(step) || more.length > 0) notFound();
+  if (!visit.rooms.some((r) => r.id === roomId) || !STEPS.includes(step as Step) || more.length > 0) notFound();
   return <VisitScreen />;
 }

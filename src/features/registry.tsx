@@ -1,0 +1,28 @@
+import type { ComponentType } from 'react';
+import { BENCH_KEYS } from './bench/keys';
+import { BenchStep } from './bench/bench-step';
+import { BriefStep } from './brief/brief-step';
+import { DeckStep } from './deck/deck-step';
+import { LightStep } from './light/light-step';
+import { RecordStep } from './record/record-step';
+import type { Step } from './session/address';
+import type { KeyRow } from './shell/keys';
+import { StaysStep } from './stays/stays-step';
+
+/** What a step is: its name, its page, and the keys it has of its own. */
+export type StepEntry = {
+  readonly name: string;
+  readonly Page: ComponentType<{ roomId: string }>;
+  readonly keys?: { readonly title: string; readonly rows: readonly KeyRow[] };
+};
+
+/** The steps in the order of the work; any of them can be opened at any time. Adding one is adding it here and to {@link Step}. */
+export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
+  brief: { name: 'Brief', Page: BriefStep },
+  light: { name: 'Light', Page: LightStep },
+  stays: { name: 'Stays', Page: StaysStep },
+  deck: { name: 'Deck', Page: DeckStep },
+  bench: { name: 'Bench', Page: BenchStep, keys: { title: 'On the bench', rows: BENCH_KEYS } },
+  record: { name: 'Record', Page: RecordStep },
+};
+export const STEPS = Object.keys(REGISTRY) as readonly Step[];

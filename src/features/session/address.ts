@@ -1,0 +1,26 @@
+/** The steps of a visit as they stand in its addresses. What each is stands in src/features/registry.tsx. */
+export type Step = 'brief' | 'light' | 'stays' | 'deck' | 'bench' | 'record';
+
+export type Place = {
+  readonly visitId: string;
+  readonly roomId?: string | undefined;
+  readonly step?: Step | undefined;
+  /** What is looked at there: `{ colour, stay }`. */
+  readonly at?: Readonly<Record<string, string>>;
+};
+
+/** The list of visits, and where one is started. */
+export const VISITS = '/visits';
+export const NEW_VISIT = `${VISITS}/new`;
+
+/** The address of a visit, of a room in it, of a step there: the one function that makes them. */
+export function addressOf({ visitId, roomId, step, at }: Place): `/visits/${string}` {
+  const path = [visitId, roomId, roomId && step].filter((part) => part !== undefined).join('/');
+  return `/visits/${path}${at ? `?${new URLSearchParams(at)}` : ''}`;
+}
+
+/** The room and step of an address, as they are written. */
+export function readAddress(pathname: string): { readonly roomId: string | undefined; readonly step: string | undefined } {
+  const [, , , roomId, step] = pathname.split('/');
+  return { roomId, step };
+}

@@ -1,0 +1,58 @@
+import { REASON_WORDS } from '@/core/judge/reasons';
+import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
+import { LIGHT_NAMES } from '@/core/room/facing';
+import { VERDICT_WORDS } from './verdict-words';
+
+const quoted = (text: string) => (text.length > 60 ? `“${text.slice(0, 58)}…”` : `“${text}”`);
+const candidates = (room: Room | undefined) => [...(room?.candidates ?? []), ...(room?.retired.candidates ?? [])];
+const sayCandidate = (room: Room | undefined, id: string | null) => {
+  const found = candidates(room).find((c) => c.id === id);
+  return found ? `${found.name} ${found.strength} %` : 'a colour';
+};
+const sayStay = (room: Room | undefined, id: string) =>
+  [...(room?.stays ?? []), ...(room?.retired.stays ?? [])].find((s) => s.id === id)?.name ?? 'something that stays';
+const outOrBack = (retired: boolean) => (retired ? 'taken out' : 'put back');
+
+type Say<N extends WriteName> = (write: WriteOf<N>, room: Room | undefined) => string;
+
+const SAY: { readonly [N in WriteName]: Say<N> } = {
+  'visit.create': (w) => `The new visit ${quoted(w.label)}`,
+  'visit.edit': (w) => `The visit as ${quoted(w.label)}, ${w.place.name}`,
+  'visit.schools': () => 'Which school the visit follows',
+  'room.add': (w) => `The new room ${quoted(w.room)}`,
+  'room.rename': (w) => `The room’s name ${quoted(w.room)}`,
+  'room.retire': (w, room) => `${room?.name ?? 'A room'} ${w.retired ? 'taken off' : 'put back on'} the visit`,
+  'room.light': () => 'Windows, lamps and measures',
+  'room.wish': (w) => `What the client wants${w.words ? `: ${quoted(w.words)}` : ''}`,
+  'stay.save': (w) => `${quoted(w.stay)} with its colours`,
+  'stay.retire': (w, room) => `${sayStay(room, w.stayId)} ${outOrBack(w.retired)}`,
+  'candidate.add': (w) => `${w.facts?.name ?? w.deckColourId} ${w.strength} % as a candidate`,
+  'candidate.retire': (w, room) => `${sayCandidate(room, w.candidateId)} ${outOrBack(w.retired)}`,
+  'verdict.give': (w, room) =>
+    `${VERDICT_WORDS[w.verdict]}, said by the ${w.person}: ${sayCandidate(room, w.candidateId)} beside ${sayStay(room, w.stayId)}, ${LIGHT_NAMES[w.light]}`,
+  'verdict.reason': (w) => `The reason: ${REASON_WORDS[w.reason]}`,
+  'verdict.undo': () => 'A verdict taken back',
+  'ruling.set': (w, room) => `The ruling on ${sayCandidate(room, w.candidateId)}${w.note ? `: ${quoted(w.note)}` : ''}`,
+  'pair.pick': (w, room) => `The client’s pick: ${sayCandidate(room, w.chosenId)} over ${sayCandidate(room, w.otherId)}`,
+  'pair.unpick': () => 'A pick taken back',
+  'note.add': (w) => `The note ${quoted(w.words)}`,
+  'note.remove': (w) => `A note ${w.removed ? 'taken away' : 'put back'}`,
+  'photo.add': () => 'A photograph',
+  'photo.edit': (w) => `What a photograph shows${w.caption ? `: ${quoted(w.caption)}` : ''}`,
+  'photo.retire': (w) => `A photograph ${w.retired ? 'taken away' : 'put back'}`,
+  'scheme.save': (w) => `The scheme ${quoted(w.scheme)}`,
+  'scheme.retire': (w) => `A scheme ${w.retired ? 'taken away' : 'put back'}`,
+  'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,
+  'light.unread': () => 'A reading taken back',
+  'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,
+  'deck.import': () => 'A deck',
+};
+
+/** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */
+export function sayWrite(write: Write, visit: Visit): string {
+  const room = 'roomId' in write ? [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId) : undefined;
+  const says = (SAY[write.name as WriteName] as Say<WriteName>)(write as never, room);
+  return room && write.name !== 'room.retire' ? `${says} · ${room.name}` : says;
+}
