@@ -17,6 +17,7 @@ import { reflectanceOfColour } from '@/core/colour/given-colour';
 import { relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
+import { day } from './day';
 import { appearance, light } from './light';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
@@ -135,6 +136,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   light,
   appearance: (request) => appearance(request, colourOf(request)),
   judge,
+  day,
 };
 
 type Issue = z.core.$ZodIssue;

@@ -2,8 +2,10 @@ import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './c
 import { benchJudge } from './judge';
 import { benchLight } from './light';
 import { benchPage } from './page';
+import { benchVisit } from './visit';
 
 async function main() {
+  if (process.argv.includes('--visit')) return benchVisit();
   benchLight();
   benchDeltaE();
   benchReflectance();
@@ -11,6 +13,7 @@ async function main() {
   benchPaint();
   benchJudge();
   if (!process.argv.includes('--core')) await benchPage();
+  if (!process.argv.includes('--core')) await benchVisit();
 }
 
 void main();
