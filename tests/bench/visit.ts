@@ -17,7 +17,7 @@ const SIZE = { rooms: 40, candidates: 60, verdicts: 2000 } as const;
 const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
 
 /** A folder with one large visit; answers the address of its first room's bench. */
-async function largeVisit(folder: string): Promise<string> {
+export async function largeVisit(folder: string): Promise<string> {
   mkdirSync(folder, { recursive: true });
   const db = await openDatabase(path.join(folder, 'pg'), path.resolve('var/template.tar'));
   await migrate(db);

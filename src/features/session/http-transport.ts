@@ -1,3 +1,4 @@
+import { readVisitText } from '@/core/operations/visit-text';
 import { tagOf, type ApplyResult, type VisitNews } from '@/core/operations/revision';
 import type { HandIn, Handed } from './pictures';
 import type { Transport } from './ports';
@@ -27,7 +28,9 @@ export function httpTransport(get: Fetch): Transport & { readonly handIn: HandIn
         headers: known ? { 'if-none-match': tagOf(known) } : {},
       });
       if (response.status === 304) return { kind: 'same' };
-      return response.ok ? answerOf<VisitNews>(response) : undefined;
+      if (!response.ok) return undefined;
+      const news = await answerOf<Exclude<VisitNews, { kind: 'visit' }> | { kind: 'visit'; text: string }>(response);
+      return news.kind === 'visit' ? { kind: 'visit', ...readVisitText(news.text) } : news;
     },
     handIn: async (hash, file) =>
       answerOf<Handed>(

@@ -3,6 +3,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { Write } from '@/core/operations/operations';
 import type { VisitAt } from '@/core/operations/revision';
+import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
 import type { Visit } from '@/core/record/visit';
@@ -45,12 +46,12 @@ function makeObserved(first: VisitAt) {
     listeners.add(listener);
     return () => void listeners.delete(listener);
   };
-  return { store, subscribe };
+  return { store, subscribe, first };
 }
 
-/** Holds a visit for its pages: as it was read, and everything written here over it. */
-export function VisitProvider({ first, children }: { readonly first: VisitAt; readonly children: ReactNode }) {
-  const [{ store, subscribe }] = useState(() => makeObserved(first));
+/** Holds a visit for its pages: as it was read (see core/operations/visit-text), and everything written here over it. */
+export function VisitProvider({ text, children }: { readonly text: string; readonly children: ReactNode }) {
+  const [{ store, subscribe, first }] = useState(() => makeObserved(readVisitText(text)));
   const visit = useSyncExternalStore(subscribe, store.visit, () => first.visit);
   const [person, setPerson] = useState<Person>('consultant');
   const write = useWrite();

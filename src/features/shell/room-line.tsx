@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
@@ -16,20 +16,16 @@ function sayProgress(progress: RoomProgress): string {
   return progress.state === 'settled' ? `settled, ${work}` : `${progress.tried} tried, ${work}`;
 }
 
-type TabProps = {
-  readonly room: Room;
-  /** The room at a step. */
-  readonly href: (step: Step) => string;
-  readonly step: Step;
-  readonly current: boolean;
-};
+type TabProps = { readonly visitId: string; readonly room: Room; readonly step: Step; readonly current: boolean };
 
-function RoomTab({ room, href, step, current }: TabProps) {
+/** One room; drawn anew only when something in it changes. */
+const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps) {
   const progress = roomRecord(room).progress;
   const tab = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
     if (current) tab.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
   }, [current]);
+  const href = (at: Step) => addressOf({ visitId, roomId: room.id, step: at });
   return (
     <VisitLink
       ref={tab}
@@ -49,7 +45,7 @@ function RoomTab({ room, href, step, current }: TabProps) {
       </span>
     </VisitLink>
   );
-}
+});
 
 /** The visit's rooms in walking order, each with its bearing mark and how far it is. */
 export function RoomLine({ roomId, step }: { readonly roomId: string; readonly step: Step }) {
@@ -57,13 +53,7 @@ export function RoomLine({ roomId, step }: { readonly roomId: string; readonly s
   return (
     <nav aria-label="Rooms" className="flex h-15 min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden">
       {visit.rooms.map((room) => (
-        <RoomTab
-          key={room.id}
-          room={room}
-          href={(at) => addressOf({ visitId: visit.id, roomId: room.id, step: at })}
-          step={step}
-          current={room.id === roomId}
-        />
+        <RoomTab key={room.id} visitId={visit.id} room={room} step={step} current={room.id === roomId} />
       ))}
     </nav>
   );

@@ -1,6 +1,7 @@
 import type { DeckFacts } from '@/core/record/candidate';
 import { paintAtStrength, type Paint } from '@/core/paint/paint';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
+import { inSteps } from '@/core/operations/visit-text';
 import { deckVersion, listDeckColoursById } from '@/data/decks';
 import type { DeckColourRow } from '@/data/deck-rows';
 import type { Sql } from '@/data/sql';
@@ -9,12 +10,11 @@ import { paintsOf } from '../paint/paint-of';
 /** A colour of the deck at a strength. */
 export type AtStrength = { readonly deckColourId: string; readonly strength: number };
 
-const round5 = (v: number) => Math.round(v * 1e5) / 1e5;
 /** The spectrum of a paint at a strength, when it is more than a guess from Lab. */
 function knownSpectrum(paint: Paint, strength: number): readonly number[] | null {
   const mixed = paintAtStrength(paint, strength);
   const measured = paint.reflectance !== undefined && (strength === 100 || paint.base.reflectance !== undefined);
-  return mixed.how === 'colourants' || measured ? Array.from(mixed.reflectance, round5) : null;
+  return mixed.how === 'colourants' || measured ? Array.from(mixed.reflectance, inSteps) : null;
 }
 
 /** Lab without a negative zero, which no text can carry. */

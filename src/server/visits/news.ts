@@ -2,6 +2,7 @@ import { leastRecentlyUsed } from '@/core/base/least-recently-used';
 import type { Operation } from '@/core/operations/operations';
 import { tagOf, type Revision, type VisitAt, type VisitNews } from '@/core/operations/revision';
 import { readOperation } from '@/core/operations/upgrade';
+import { writeVisitText } from '@/core/operations/visit-text';
 import type { Visit } from '@/core/record/visit';
 import { deckVersion } from '@/data/decks';
 import { journalPosition, listOperationsSince } from '@/data/operations';
@@ -18,15 +19,26 @@ const revisionOf = async (sql: Sql, visitId: string): Promise<Revision> => ({
 
 /** Visits as they were read last, each at its revision. */
 const MOST_KEPT = 4;
-const kept = leastRecentlyUsed<{ at: string; visit: Visit | undefined }>(MOST_KEPT);
+type Slot = { at: string; visit: Visit | undefined; text: string | undefined };
+const kept = leastRecentlyUsed<Slot>(MOST_KEPT);
+
+const slotOf = (id: string): Slot => kept(id, () => ({ at: '', visit: undefined, text: undefined }));
+
+/** A visit with its revision as text, written once for each revision: a page reads it many times faster than as an object of its own. */
+export function textOf({ visit, revision }: VisitAt): string {
+  const slot = slotOf(visit.id);
+  if (slot.visit !== visit) return writeVisitText({ visit, revision });
+  return (slot.text ??= writeVisitText({ visit, revision }));
+}
 
 /** One visit with its revision, in one snapshot. */
 export async function visitAt(sql: Sql, id: string): Promise<VisitAt | undefined> {
   const revision = await revisionOf(sql, id);
-  const slot = kept(id, () => ({ at: '', visit: undefined }));
+  const slot = slotOf(id);
   if (slot.at !== tagOf(revision) || !slot.visit) {
     slot.visit = await loadVisit(sql, id);
     slot.at = tagOf(revision);
+    slot.text = undefined;
   }
   return slot.visit && { visit: slot.visit, revision };
 }

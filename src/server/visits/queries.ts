@@ -4,7 +4,7 @@ import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
 import { listVisits, type VisitSummary } from '@/data/visits';
 import { database } from '../database';
-import { newsFrom, visitAt } from './news';
+import { newsFrom, textOf, visitAt } from './news';
 
 export type { VisitSummary };
 
@@ -17,6 +17,11 @@ const isId = (text: string): boolean => idSchema.safeParse(text).success;
 export const visitWithRevision = cache(async (id: string): Promise<VisitAt | undefined> =>
   isId(id) ? (await database()).transaction((sql) => visitAt(sql, id)) : undefined,
 );
+/** The same as text, to hand to a page. */
+export const visitText = async (id: string): Promise<string | undefined> => {
+  const found = await visitWithRevision(id);
+  return found && textOf(found);
+};
 export const visitById = async (id: string): Promise<Visit | undefined> => (await visitWithRevision(id))?.visit;
 
 /** What happened to a visit since a revision. */

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { VisitProvider } from '@/features/session/visit-context';
-import { visitById, visitWithRevision } from '@/server/visits/queries';
+import { visitById, visitText } from '@/server/visits/queries';
 
 type Props = { readonly params: Promise<{ visitId: string }>; readonly children: React.ReactNode };
 
@@ -11,10 +11,11 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function VisitLayout({ params, children }: Props) {
-  const first = await visitWithRevision((await params).visitId);
-  if (!first) notFound();
+  const { visitId } = await params;
+  const text = await visitText(visitId);
+  if (!text) notFound();
   return (
-    <VisitProvider key={first.visit.id} first={first}>
+    <VisitProvider key={visitId} text={text}>
       {children}
     </VisitProvider>
   );

@@ -1,4 +1,5 @@
 import { revisionOfTag, tagOf } from '@/core/operations/revision';
+import { textOf } from '@/server/visits/news';
 import { newsOf } from '@/server/visits/queries';
 
 /**
@@ -11,5 +12,6 @@ export async function GET(request: Request, { params }: { params: Promise<{ visi
   if (!news) return Response.json({ error: 'no such visit' }, { status: 404 });
   const headers = { 'cache-control': 'no-store' };
   if (news.kind === 'same') return new Response(null, { status: 304, headers: { ...headers, etag: tag! } });
-  return Response.json(news, { headers: { ...headers, etag: tagOf(news.revision) } });
+  const body = news.kind === 'visit' ? { kind: 'visit', text: textOf(news) } : news;
+  return Response.json(body, { headers: { ...headers, etag: tagOf(news.revision) } });
 }
