@@ -102,5 +102,18 @@ export default defineConfig([
       ],
     },
   },
+  {
+    // a list that is empty passes everything
+    files: ['**/*.{test,spec}.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.name='expect'] > CallExpression.arguments[callee.property.name='every']",
+          message: 'Use all() of tests/all: of an empty list nothing holds.',
+        },
+      ],
+    },
+  },
   { files: ['src/app/**', '*.config.*'], rules: { 'import/no-default-export': 'off' } },
 ]);

@@ -9,6 +9,7 @@ const base = {
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/**/*.test.{ts,tsx}'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/empty.ts' },
+  setupFiles: ['<rootDir>/tests/seeded.ts'],
   watchman: false,
   // a busy machine is slow, not wrong
   testTimeout: 120_000,

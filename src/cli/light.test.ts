@@ -1,3 +1,4 @@
+import { all } from '../../tests/all';
 import { answer } from './requests';
 
 const WINDOW = { wall: 0, leftM: 1, widthM: 2, heightM: 1.3 } as const;
@@ -37,7 +38,7 @@ describe('light', () => {
   test('without a window a room is lit by its lamps alone, and dark without', () => {
     const room = { lamps: [{ cctK: 2700, xM: 2, yM: 2 }] };
     const at = (lamps: boolean) => light({ room, moment: { ...BY_TIME, lamps } }).positions!;
-    expect(at(true).every((p) => p.lux.total > 0)).toBe(true);
+    expect(all(at(true), (p) => p.lux.total > 0)).toBe(true);
     expect(at(true).at(-1)!.name).toBe('under-lamp');
     expect(at(false)[0]).toMatchObject({ lux: { total: 0 }, cct: null });
   });

@@ -1,3 +1,4 @@
+import { all } from '../../tests/all';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { labFromXyz } from '@/core/colour/lab';
 import { averageReadings } from '@/core/colour/readings';
@@ -75,7 +76,7 @@ describe('stand-ins for instruments', () => {
   test('the spectrophotometer’s spectrum has the colour of the surface', async () => {
     for (const { id, lab } of SIMULATED_SURFACES) {
       const { start, step, values } = await simulatedSpectrophotometer().read(id, seededRandom(2));
-      expect(values.every((v) => v >= 0 && v <= 1)).toBe(true);
+      expect(all(values, (v) => v >= 0 && v <= 1)).toBe(true);
       const found = labFromXyz(tristimulus(resample(start, step, values).reflectance, D65_10));
       expect(deltaE00(lab, found)).toBeLessThan(0.6);
     }
@@ -86,7 +87,7 @@ describe('stand-ins for instruments', () => {
       simulatedLightMeter().read({ roomId, lux, cctK: 5000 }, seededRandom(seed));
     const ratios = await Promise.all(['kitchen', 'hall', 'loft'].map(async (id) => (await read(id, 400, 4)).lux / 400));
     expect(new Set(ratios.map((r) => r.toFixed(2))).size).toBe(3);
-    expect(ratios.every((r) => r > 0.6 && r < 1.4)).toBe(true);
+    expect(all(ratios, (r) => r > 0.6 && r < 1.4)).toBe(true);
     const [again, other] = [await read('kitchen', 400, 4), await read('kitchen', 400, 5)];
     expect(again.lux / 400).toBe(ratios[0]);
     expect(Math.abs(other.lux / again.lux - 1)).toBeLessThan(0.2);
@@ -99,7 +100,7 @@ describe('stand-ins for instruments', () => {
     for (const date of ['2026-09-23', '1969-01-01', '2028-02-29']) {
       const sky = await service.skyOfDay(date);
       expect(sky).toHaveLength(24);
-      expect(sky.every((s) => ['clear', 'broken', 'overcast'].includes(s))).toBe(true);
+      expect(all(sky, (s) => ['clear', 'broken', 'overcast'].includes(s))).toBe(true);
       expect(await service.skyOfDay(date)).toEqual(sky);
     }
   });

@@ -1,3 +1,4 @@
+import { all } from '../all';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import { decodeDeckCurves, labAt, placesOf } from '@/core/formats/deck-curves';
@@ -235,8 +236,8 @@ test('the deck as numbers holds every colour at the usual strengths, as the reco
   const deck = decodeDeckCurves((await makeCurves(db)).buffer);
   expect(deck.strengths).toEqual([100, 75, 50, 25]);
   expect(deck.ids.length).toBeGreaterThan(300);
-  expect(deck.labs.every((v) => Number.isFinite(v))).toBe(true);
-  expect(deck.curves.every((r) => r >= 0 && r <= 1)).toBe(true);
+  expect(all(deck.labs, (v) => Number.isFinite(v))).toBe(true);
+  expect(all(deck.curves, (r) => r >= 0 && r <= 1)).toBe(true);
   const { visitId } = await madeUpVisit(db);
   const [candidate] = (await roomOf(visitId)).candidates;
   const place = 4 * deck.ids.indexOf(candidate!.deckColourId);

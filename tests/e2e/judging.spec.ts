@@ -1,3 +1,4 @@
+import { all } from '../all';
 import { allSaved, openRoom, recordOf, saidBy } from './demo';
 import { expect, test, type Page } from './server';
 
@@ -186,5 +187,5 @@ test('what was predicted, and where, is kept with a verdict: the light when it i
   await allSaved(page);
   const last = (await recordOf(page)).candidates[2]!.verdicts.slice(-2);
   expect(last.map((v) => v.predictedIn)).toEqual(['light', 'deck']);
-  expect(last.every((v) => v.moment!.lux! > 0)).toBe(true);
+  expect(all(last, (v) => v.moment!.lux! > 0)).toBe(true);
 });

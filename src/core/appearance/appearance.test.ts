@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import casebook from '../../../tests/golden/casebook.json';
 import { paint } from '../../../tests/light-room';
@@ -123,7 +124,7 @@ describe('appearance', () => {
       'turned-green',
       'turned-pink',
     ]);
-    expect(readings.every((r) => Number.isFinite(r.value) && r.threshold > 0)).toBe(true);
+    expect(all(readings, (r) => Number.isFinite(r.value) && r.threshold > 0)).toBe(true);
     expect(readings[0]!.value).toBeGreaterThan(readings[0]!.threshold);
   });
 });

@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { GRID } from '../colour/grid';
 import { reflectanceFromLab } from '../colour/reflectance';
 import type { DeckCurves } from '../formats/deck-curves';
@@ -74,8 +75,10 @@ describe('a pair through the day', () => {
     const known = answerOf(
       pair({ day, lookIn, stay: measured, candidate: { ...border, spectrum: Array.from({ length: GRID.count }, () => 0.55) } }),
     ).looks;
-    expect(Math.min(...lamps.map((l) => l?.sure ?? 1))).toBeLessThan(1);
-    expect(known.every((l) => l === null || l.sure === 1)).toBe(true);
+    expect(lamps.some((l) => l !== null && l.sure < 1)).toBe(true);
+    const lit = known.filter((l) => l !== null);
+    expect(lit.length).toBeGreaterThan(30);
+    expect(all(lit, (l) => l.sure === 1)).toBe(true);
   });
 });
 
@@ -83,10 +86,18 @@ describe('cells of the record', () => {
   test('every candidate beside every thing in every light there is', () => {
     const found = answerOf(cells({ day, lookIn, stays: [travertine], candidates: [beige, greenTan] })).cells;
     expect(found).toHaveLength(6);
-    expect(found.filter((c) => c.candidateId === 'beige').every((c) => c.verdict === 'works')).toBe(true);
-    expect(found.filter((c) => c.candidateId === 'green tan').every((c) => c.verdict === 'no' && c.reason === 'too-green')).toBe(
-      true,
-    );
+    expect(
+      all(
+        found.filter((c) => c.candidateId === 'beige'),
+        (c) => c.verdict === 'works',
+      ),
+    ).toBe(true);
+    expect(
+      all(
+        found.filter((c) => c.candidateId === 'green tan'),
+        (c) => c.verdict === 'no' && c.reason === 'too-green',
+      ),
+    ).toBe(true);
   });
 
   test('a room without lamps has no cells by lamplight', () => {
@@ -145,14 +156,14 @@ describe('what could work in a room', () => {
     expect(answer.looked.works + answer.looked.nearly + answer.looked.no).toBe(8);
     expect(['c0', 'c3']).toContain(answer.found[0]!.deckColourId);
     const green = answer.found.find((f) => f.deckColourId === 'c1' && f.strength === 100);
-    expect(green?.cost ?? 9).toBeGreaterThan(2);
+    expect(green!.cost).toBeGreaterThan(2);
     expect(answer.drops.some((d) => d.weakest.stay === 'Travertine' && d.weakest.reason === 'too-green')).toBe(true);
   });
 
   test('filters leave out makers, strengths, depths and families', () => {
-    expect(search({ makers: ['Tullacote'] }).found.every((f) => ['c1', 'c3'].includes(f.deckColourId))).toBe(true);
-    expect(search({ strengths: [50] }).found.every((f) => f.strength === 50)).toBe(true);
-    expect(search({ lrv: [0, 40] }).found.every((f) => f.deckColourId === 'c2')).toBe(true);
+    expect(all(search({ makers: ['Tullacote'] }).found, (f) => ['c1', 'c3'].includes(f.deckColourId))).toBe(true);
+    expect(all(search({ strengths: [50] }).found, (f) => f.strength === 50)).toBe(true);
+    expect(all(search({ lrv: [0, 40] }).found, (f) => f.deckColourId === 'c2')).toBe(true);
     const { looked } = search({ families: ['violet'] });
     expect(looked).toEqual({ works: 0, nearly: 0, no: 0 });
   });

@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { describeRoom } from '../record/describe-room';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import type { DayRequest, MomentRequest, Swatch } from './light-protocol';
@@ -45,8 +46,8 @@ describe('a day in a room', () => {
     found.daylight.forEach((all, m) =>
       all.forEach((light, p) => expect(found.withLamps[m]![p]!.lux).toBeGreaterThanOrEqual(light.lux)),
     );
-    expect(found.daylight[10]!.every((l) => l.lux === 0 && l.cct === null)).toBe(true);
-    expect(found.lamps.every((l) => l.cct! < 3000)).toBe(true);
+    expect(all(found.daylight[10]!, (l) => l.lux === 0 && l.cct === null)).toBe(true);
+    expect(all(found.lamps, (l) => l.cct! < 3000)).toBe(true);
     expect(found.sunHours[0]!.length).toBeGreaterThan(0);
     expect(found.daylightFactor.formula).toBeGreaterThan(1);
   });
@@ -83,7 +84,9 @@ describe('bands of colours', () => {
 
   test('a colour known by its Lab has a range, a measured one has none', () => {
     expect(first!.lamps!.look.spread).toBeGreaterThan(0.1);
-    expect(second!.looks.every((l) => l === null || l.spread === 0)).toBe(true);
+    const lit = second!.looks.filter((l) => l !== null);
+    expect(lit.length).toBeGreaterThan(30);
+    expect(all(lit, (l) => l.spread === 0)).toBe(true);
   });
 
   test('a meter’s factor dims or brightens', () => {
@@ -132,6 +135,6 @@ describe('one moment', () => {
   });
 
   test('in the dark there is no look', () => {
-    expect(ask({ at: Date.parse('2026-09-23T01:00:00Z') }).every((s) => s.looks[0] === null)).toBe(true);
+    expect(all(ask({ at: Date.parse('2026-09-23T01:00:00Z') }), (s) => s.looks[0] === null)).toBe(true);
   });
 });

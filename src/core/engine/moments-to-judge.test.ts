@@ -1,3 +1,4 @@
+import { all as each } from '../../../tests/all';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { describeRoom } from '../record/describe-room';
 import type { Room } from '../record/room';
@@ -34,7 +35,7 @@ describe('moments a room is judged in', () => {
   test('twelve in a room with a window and a lamp, the deck first', () => {
     expect(all).toHaveLength(12);
     expect(all[0]).toEqual({ name: 'as in the deck', scene: undefined });
-    expect(all.slice(1).every((m) => m.scene !== undefined && m.scene.lux > 0)).toBe(true);
+    expect(each(all.slice(1), (m) => m.scene !== undefined && m.scene.lux > 0)).toBe(true);
     expect(new Set(all.map((m) => m.name)).size).toBe(12);
   });
 

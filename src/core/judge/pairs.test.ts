@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import { seededRandom } from '../base/random';
 import { inOrder, isSettled, nextPair, rankByPairs, surerThan } from './pairs';
@@ -53,7 +54,7 @@ describe('ranking by pairs (Bradley & Terry 1952)', () => {
 
   test('nothing picked yet: all alike, nothing settled, any pair is asked', () => {
     const none = rankByPairs([0, 1, 2].map(() => [0, 0, 0]));
-    expect(none.scores.every((s) => Math.abs(s) < 1e-12)).toBe(true);
+    expect(all(none.scores, (s) => Math.abs(s) < 1e-12)).toBe(true);
     expect(isSettled(none)).toBe(false);
     expect(nextPair(none)).toHaveLength(2);
     expect(surerThan(none, 0, 1)).toBeCloseTo(0.5, 9);
@@ -65,7 +66,7 @@ describe('ranking by pairs (Bradley & Terry 1952)', () => {
       [0, 0, 3],
       [0, 3, 0],
     ]);
-    expect(ranking.scores.every(Number.isFinite)).toBe(true);
+    expect(all(ranking.scores, Number.isFinite)).toBe(true);
     expect(inOrder(ranking)[0]).toBe(0);
     expect(isSettled(ranking)).toBe(true);
   });

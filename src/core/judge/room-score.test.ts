@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import { READINGS, readingsOf, type Reading } from '../appearance/readings';
 import { readIn } from '../appearance/scene';
@@ -239,7 +240,7 @@ describe('the shortlist', () => {
     expect(told[0]).toBe(0);
     expect(told).toHaveLength(Math.ceil(deck.count / SHORTLIST.batch));
     const half = run(shortlistSteps(deck, room, { affinityOf, wanted: (i) => i % 2 === 0 })).found;
-    expect(half.ranked.every((r) => r.index % 2 === 0)).toBe(true);
+    expect(all(half.ranked, (r) => r.index % 2 === 0)).toBe(true);
     expect(half.costs[1]).toBeNaN();
   });
 

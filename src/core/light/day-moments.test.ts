@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { greyRoom, openWindow, plainLamp } from '../../../tests/light-room';
 import { dayMoments } from './day-moments';
 import { dayLight, dayLightSteps, sunHours } from './day-light';
@@ -23,7 +24,7 @@ describe('the moments of a day', () => {
   ])('%s in %s has %d quarters, all of that date', (date, zone, count) => {
     const moments = dayMoments(date, zone);
     expect(moments).toHaveLength(count);
-    expect(moments.every((at) => wallClock(at, zone).date === date)).toBe(true);
+    expect(all(moments, (at) => wallClock(at, zone).date === date)).toBe(true);
   });
 });
 
@@ -36,10 +37,10 @@ describe('a day in a room', () => {
 
   test('is dark at night, light by day, and the lamps stand apart', () => {
     const day = dayLight(prepared, { moments, place, date, skies: moments.map(() => 'clear' as const) });
-    expect(day.daylight[2]!.every((p) => p.lux === 0)).toBe(true);
-    expect(day.daylight[13]!.every((p) => p.lux > 100)).toBe(true);
-    expect(day.lamps.every((p) => p.lux > 1)).toBe(true);
-    expect(day.daylight[13]!.every((p) => p.directLux <= p.lux)).toBe(true);
+    expect(all(day.daylight[2]!, (p) => p.lux === 0)).toBe(true);
+    expect(all(day.daylight[13]!, (p) => p.lux > 100)).toBe(true);
+    expect(all(day.lamps, (p) => p.lux > 1)).toBe(true);
+    expect(all(day.daylight[13]!, (p) => p.directLux <= p.lux)).toBe(true);
   });
 
   test('tells its progress and can be left at any step', () => {
@@ -89,7 +90,7 @@ describe('where samples are held', () => {
     expect(slide).toHaveLength(SLIDE_STEPS);
     expect(slide[0]!.at[1]).toBeCloseTo(0.5, 9);
     expect(slide.at(-1)!.at).toEqual([2, 2.5, 1]);
-    expect(slide.every((p) => Math.abs(p.normal[2] - Math.SQRT1_2) < 1e-12)).toBe(true);
+    expect(all(slide, (p) => Math.abs(p.normal[2] - Math.SQRT1_2) < 1e-12)).toBe(true);
     expect(slidePositions(greyRoom())).toHaveLength(SLIDE_STEPS);
     expect(slidePositions(greyRoom({ windows: [], lamps: [plainLamp()] }))).toHaveLength(SLIDE_STEPS);
     expect(slidePositions(greyRoom({ windows: [] }))).toEqual([]);

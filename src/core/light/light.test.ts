@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { solarDay } from './day';
 import { PLACES } from './places';
 import { clockText, isTimeZone, wallClock } from './time-zone';
@@ -43,7 +44,7 @@ describe('wall clocks', () => {
   });
 
   test('known zones only', () => {
-    expect(PLACES.every((p) => isTimeZone(p.timeZone))).toBe(true);
+    expect(all(PLACES, (p) => isTimeZone(p.timeZone))).toBe(true);
     expect(['', 'Nowhere/Land', 'Europe/'].some(isTimeZone)).toBe(false);
   });
 });

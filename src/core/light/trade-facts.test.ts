@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { greyRoom, kelvinOf, openWindow, paint, plainLamp } from '../../../tests/light-room';
 import { flagsOf, readingsOf } from '../appearance/readings';
 import { seenIn } from '../appearance/scene';
@@ -106,7 +107,7 @@ describe('which way the windows face', () => {
     const tromso = (date: string) => ({ place: { latitude: 69.65, longitude: 18.96 }, zone: 'Europe/Oslo', date });
     expect(byHour(dayOf(facing(0), tromso('2026-06-21')))).toHaveLength(24);
     const winter = dayOf(facing(180), tromso('2026-12-21'));
-    expect(winter.day.sun.every((p) => p.altitudeDeg < 0)).toBe(true);
+    expect(all(winter.day.sun, (p) => p.altitudeDeg < 0)).toBe(true);
     expect(byHour(winter).length).toBeLessThan(6); // twilight around noon
   });
 });

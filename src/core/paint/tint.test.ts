@@ -1,3 +1,4 @@
+import { all } from '../../../tests/all';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import golden from '../../../tests/golden/kubelka-munk.json';
@@ -191,7 +192,7 @@ describe('colour sheet', () => {
   test('of a measured colour: no range under other lights, formulas per container', () => {
     const sheet = colourSheet(paint('FR 3112'));
     expect(sheet.measured).toBe(true);
-    expect(sheet.lights.every((l) => l.spread === 0)).toBe(true);
+    expect(all(sheet.lights, (l) => l.spread === 0)).toBe(true);
     expect(sheet.strengths.map((s) => s.percent)).toEqual([100, 75, 50, 25]);
     expect(sheet.pours[0]!.pours).toHaveLength(Object.keys(CONTAINERS).length);
   });
@@ -200,7 +201,7 @@ describe('colour sheet', () => {
     const full = paint('FR 3112');
     const sheet = colourSheet({ ...full, reflectance: undefined, tint: undefined });
     expect(sheet.measured).toBe(false);
-    expect(sheet.lights.every((l) => l.spread > 0.1)).toBe(true);
+    expect(all(sheet.lights, (l) => l.spread > 0.1)).toBe(true);
     expect([sheet.pours, sheet.shotMl]).toEqual([[], null]);
   });
 });
