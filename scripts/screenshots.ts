@@ -77,7 +77,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'bench', ...room('Sitting room', 'Bench') },
   { name: 'pairs', ...room('Sitting room', 'Bench', (page) => button(page, 'Let the client pick between two').click()) },
   { name: 'record', ...room('Sitting room', 'Record') },
-  { name: 'looks', ...room('Sitting room', 'Record', (page) => radio(page, 'Two looks').click()) },
+  { name: 'schemes', ...room('Sitting room', 'Record', (page) => radio(page, 'Two schemes').click()) },
   { name: 'photos', ...room('Sitting room', 'Record', (page) => page.getByRole('radio', { name: /^Photographs/ }).click()) },
 ];
 

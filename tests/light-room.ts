@@ -26,7 +26,7 @@ export const plainLamp = (more: Partial<Lamp> = {}): Lamp => ({
   lumens: 1000,
   throws: 'round',
   at: [2, 2.5, 2],
-  dimmed: 1,
+  dimmedShare: 1,
   ...more,
 });
 
@@ -51,5 +51,5 @@ export function paint(l: number, a: number, b: number): Float64Array {
   return solved.value;
 }
 
-export const kelvinOf = (power: Float64Array): number => colourTemperature(whiteOf(integrationWeights(power, 2))).cct;
+export const kelvinOf = (power: Float64Array): number => colourTemperature(whiteOf(integrationWeights(power, 2))).cctK;
 export const duvOf = (power: Float64Array): number => colourTemperature(whiteOf(integrationWeights(power, 2))).duv;

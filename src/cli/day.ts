@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { day as dayOf } from '@/core/engine/day';
+import type { Light } from '@/core/engine/light-protocol';
 import { toTheEnd } from '@/core/engine/steps';
 import { latitudeSchema, longitudeSchema } from '@/core/light/measures';
 import { SKIES } from '@/core/light/outdoors';
@@ -15,8 +16,7 @@ export const daySchema = z.strictObject({
   skies: z.union([z.enum(SKIES), z.array(z.enum(SKIES)).length(24)]).default('clear'),
 });
 
-type Tinted = { readonly lux: number; readonly cct: number | null; readonly duv: number | null };
-const figures = ({ lux, cct, duv }: Tinted) => ({ lux, cct, duv });
+const figures = ({ lux, cctK, duv }: Light) => ({ lux, cct: cctK, duv });
 
 /** `day`: what falls on the room's usual positions every quarter of an hour of a day, by day and by the lamps, and when sun enters. */
 export function day(request: Record<string, unknown>) {

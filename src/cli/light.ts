@@ -42,7 +42,8 @@ function described({ name, at, normal }: Receiver, light: ReceivedLight) {
   const lux = illuminance(light);
   if (!(lux.total > 0)) return { name, at, normal, lux, cct: null, duv: null, xyz: null };
   const white = whiteOf(integrationWeights(totalOf(light), 2));
-  return { name, at, normal, lux, ...colourTemperature(white), xyz: [white.x, white.y, white.z] };
+  const { cctK, duv } = colourTemperature(white);
+  return { name, at, normal, lux, cct: cctK, duv, xyz: [white.x, white.y, white.z] };
 }
 
 /** `light`: what falls on the room's usual positions, or on the points that are asked for, at a moment. */

@@ -91,8 +91,11 @@ describe('stand-ins for instruments', () => {
     const [again, other] = [await read('kitchen', 400, 4), await read('kitchen', 400, 5)];
     expect(again.lux / 400).toBe(ratios[0]);
     expect(Math.abs(other.lux / again.lux - 1)).toBeLessThan(0.2);
-    expect(Math.abs(again.cct! / 5000 - 1)).toBeLessThan(0.05);
-    expect(await simulatedLightMeter().read({ roomId: 'x', lux: 0, cctK: null }, seededRandom(1))).toEqual({ lux: 0, cct: null });
+    expect(Math.abs(again.cctK! / 5000 - 1)).toBeLessThan(0.05);
+    expect(await simulatedLightMeter().read({ roomId: 'x', lux: 0, cctK: null }, seededRandom(1))).toEqual({
+      lux: 0,
+      cctK: null,
+    });
   });
 
   test('the sky service has a sky for every hour of any date, the same each time', async () => {

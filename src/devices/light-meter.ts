@@ -24,7 +24,7 @@ export function simulatedLightMeter(): LightMeter {
       const factor = least + (most - least) * shareOf(roomId);
       return {
         lux: Math.max(0, lux * factor * (1 + scatter * normal(random))),
-        cct: cctK === null ? null : cctK * (1 + cctScatter * normal(random)),
+        cctK: cctK === null ? null : cctK * (1 + cctScatter * normal(random)),
       };
     },
   };

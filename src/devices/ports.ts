@@ -25,7 +25,7 @@ export interface Spectrophotometer extends Device {
 }
 
 /** Illuminance in lux and correlated colour temperature in kelvin at one place; none in the dark. */
-export type LightReading = { readonly lux: number; readonly cct: number | null };
+export type LightReading = { readonly lux: number; readonly cctK: number | null };
 export interface LightMeter extends Device {
   /** Reads where it is held; a stand-in has to be told what is computed there. */
   read(

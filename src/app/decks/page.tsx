@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { DecksPage } from '@/features/decks/decks-page';
-import { makerSummaries } from '@/server/decks/export';
+import { DecksPage } from '@/features/deck-files/decks-page';
+import { makerSummaries } from '@/server/deck-files/export';
 
 export const metadata: Metadata = { title: 'Decks' };
 

@@ -17,10 +17,10 @@ type LightCase = {
 };
 const CASES = casebook.light as LightCase[];
 
-const seen = (lab: readonly [number, number, number], cct: number, lux: number) =>
-  seenIn({ power: lightOfTemperature(cct), lux })(paint(...lab));
-const flags = (lab: readonly [number, number, number], cct: number, lux: number) =>
-  flagsOf(readingsOf({ l: lab[0], a: lab[1], b: lab[2] }, seen(lab, cct, lux)));
+const seen = (lab: readonly [number, number, number], cctK: number, lux: number) =>
+  seenIn({ power: lightOfTemperature(cctK), lux })(paint(...lab));
+const flags = (lab: readonly [number, number, number], cctK: number, lux: number) =>
+  flagsOf(readingsOf({ l: lab[0], a: lab[1], b: lab[2] }, seen(lab, cctK, lux)));
 
 describe('the trade’s cases of colour in a light (common practice, no source)', () => {
   test.each(CASES.map((c) => [c.id, c] as const))('%s', (_, { candidate, light, expect: expected, expectNot }) => {
@@ -61,8 +61,8 @@ describe('the trade’s cases of colour in a light (common practice, no source)'
     [[40, 8, 12], 2700, 150, 'dingy', false],
     // off-black calms under warm lamps: it becomes no other colour
     [[33.5, -0.5, -1.6], 2700, 200, 'turned-warm', false],
-  ] as const)('%j at %d K and %d lx: %s is %s', (...[lab, cct, lux, flag, holds]) => {
-    expect(flags(lab, cct, lux).includes(flag as Flag)).toBe(holds);
+  ] as const)('%j at %d K and %d lx: %s is %s', (...[lab, cctK, lux, flag, holds]) => {
+    expect(flags(lab, cctK, lux).includes(flag as Flag)).toBe(holds);
   });
 });
 
@@ -91,7 +91,7 @@ describe('appearance', () => {
   });
 
   test('warm lamps still look warm, cool skies cool, in order of temperature', () => {
-    const b = [2200, 2700, 4000, 6504, 12_000].map((cct) => seen([90, 0, 0], cct, 200).lab.b);
+    const b = [2200, 2700, 4000, 6504, 12_000].map((cctK) => seen([90, 0, 0], cctK, 200).lab.b);
     b.slice(1).forEach((v, k) => expect(v).toBeLessThan(b[k]!));
     expect(b[1]).toBeGreaterThan(5);
     expect(b[4]).toBeLessThan(0);

@@ -4,8 +4,8 @@ import { seenIn, type Appearance } from './scene';
 import { turnIn, turnsOf, usualLook } from './turns';
 
 const GREIGE = { l: 76, a: 1.8, b: 8 };
-const look = (cct: number, lux: number, { l, a, b } = GREIGE): Appearance =>
-  seenIn({ power: lightOfTemperature(cct), lux })(paint(l, a, b));
+const look = (cctK: number, lux: number, { l, a, b } = GREIGE): Appearance =>
+  seenIn({ power: lightOfTemperature(cctK), lux })(paint(l, a, b));
 
 describe('turns of a colour through a day', () => {
   const noon = Array.from({ length: 12 }, () => look(5500, 800));

@@ -27,8 +27,8 @@ describe('corresponding colours', () => {
     );
   });
 
-  test.each([2700, 4000, 6500, 15000])('at %d K greys are grey and white is white', (cct) => {
-    const see = correspondingIn(lightOfTemperature(cct));
+  test.each([2700, 4000, 6500, 15000])('at %d K greys are grey and white is white', (cctK) => {
+    const see = correspondingIn(lightOfTemperature(cctK));
     for (const share of [0.05, 0.4, 1]) {
       const { a, b } = see(onGrid(() => share));
       expect(Math.hypot(a, b)).toBeLessThan(1e-9);

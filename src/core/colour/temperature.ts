@@ -20,7 +20,7 @@ function locus(kelvin: number): UV {
   return chromaticity60({ x: sum(w.x), y: 100, z: sum(w.z) });
 }
 
-export type ColourTemperature = { readonly cct: number; readonly duv: number };
+export type ColourTemperature = { readonly cctK: number; readonly duv: number };
 
 /** The Planckian locus in steps of 1 mired, from 20 (50,000 K) to 1,000 (1,000 K): between them it is as good as straight. */
 const MIREDS = { from: 20, to: 1000 } as const;
@@ -50,5 +50,5 @@ export function colourTemperature(xyz: XYZ): ColourTemperature {
     const { along, away } = nearestOn(p, q, at);
     if (away < best.away) best = { mired: MIREDS.from + k + along, away, v: p[1] + along * (q[1] - p[1]) };
   }
-  return { cct: 1e6 / best.mired, duv: Math.sign(at[1] - best.v) * best.away };
+  return { cctK: 1e6 / best.mired, duv: Math.sign(at[1] - best.v) * best.away };
 }

@@ -46,8 +46,8 @@ describe('a day in a room', () => {
     found.daylight.forEach((all, m) =>
       all.forEach((light, p) => expect(found.withLamps[m]![p]!.lux).toBeGreaterThanOrEqual(light.lux)),
     );
-    expect(all(found.daylight[10]!, (l) => l.lux === 0 && l.cct === null)).toBe(true);
-    expect(all(found.lamps, (l) => l.cct! < 3000)).toBe(true);
+    expect(all(found.daylight[10]!, (l) => l.lux === 0 && l.cctK === null)).toBe(true);
+    expect(all(found.lamps, (l) => l.cctK! < 3000)).toBe(true);
     expect(found.sunHours[0]!.length).toBeGreaterThan(0);
     expect(found.daylightFactor.formula).toBeGreaterThan(1);
   });
@@ -131,7 +131,7 @@ describe('one moment', () => {
     const slide = ask({ where: 'slide', lampsOn: true, sky: 'overcast', at: Date.parse('2026-09-23T17:15:00Z') });
     expect(slide).toHaveLength(9);
     expect(slide[0]!.light.lux).toBeGreaterThan(slide[8]!.light.lux);
-    expect(slide[0]!.light.cct).toBeGreaterThan(slide[8]!.light.cct!);
+    expect(slide[0]!.light.cctK).toBeGreaterThan(slide[8]!.light.cctK!);
   });
 
   test('in the dark there is no look', () => {

@@ -16,7 +16,7 @@ export type DayRequest = {
 };
 
 /** What falls on a position: lux, and temperature in K with Duv where there is light to have one. */
-export type Light = { readonly lux: number; readonly cct: number | null; readonly duv: number | null };
+export type Light = { readonly lux: number; readonly cctK: number | null; readonly duv: number | null };
 /** The same with its tint beside standard daylight, `#rrggbb`. */
 export type TintedLight = Light & { readonly hex: string };
 

@@ -12,7 +12,7 @@ const TINT_Y = 72;
 
 /** Lux, temperature and tint of what falls on a position. */
 export function tinted({ power, lux }: Pick<PositionLight, 'power' | 'lux'>): TintedLight {
-  if (!(lux > 0)) return { lux: 0, cct: null, duv: null, hex: '#000000' };
+  if (!(lux > 0)) return { lux: 0, cctK: null, duv: null, hex: '#000000' };
   // half adapted: as strong as a tint can be and still be believed
   const white = whiteOf(integrationWeights(power, 10));
   const seen = adaptCat16(white, white, WHITE_D65_10, 0.5);

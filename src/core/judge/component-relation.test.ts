@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import type { Lab } from '../colour/types';
-import { costsBeside, hueReason, noCosts, prepareCandidate, prepareComponent } from './component-relation';
+import { costsBeside, noCosts } from './component-relation';
+import { hueReason } from './hue-reason';
+import { prepareCandidate, prepareComponent } from './prepared';
 import { RELATION } from './model';
 
 const colour = fc.record({

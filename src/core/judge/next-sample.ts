@@ -1,10 +1,9 @@
 import { deltaE00 } from '../colour/ciede2000';
-import { directions } from '../colour/directions';
 import type { Lab } from '../colour/types';
-import { REASONS } from './reasons';
-import { EYE, logLikelihood, reasonChances, verdictChances, type Observation } from './verdict-likelihood';
+import { logLikelihood, type Observation } from './verdict-likelihood';
+import { bitsOf, worth } from './worth';
 
-const { exp, log2, max, min } = Math;
+const { exp, max, min } = Math;
 
 export const NEXT = {
   /** Proposals at a time. */
@@ -81,34 +80,6 @@ function drawn(weights: Float64Array, count: number): number[] {
     while (found.length < count && sum >= (found.length + 0.5) / count) found.push(i);
   });
   return found;
-}
-
-const bitsOf = (p: number) => (p > 0 ? -p * log2(p) : 0);
-
-/** An outcome is "works", or one of two verdicts with one of the reasons. */
-const OUTCOMES = 1 + 2 * REASONS.length;
-
-/** Chance that a sample works and the information its verdict is expected to give, over imagined wanted colours. */
-function worth(sample: Lab, imagined: readonly Lab[]): Pick<Proposal, 'chance' | 'bits'> {
-  const mean = new Float64Array(OUTCOMES);
-  let noise = 0;
-  for (const wanted of imagined) {
-    const d = directions(wanted, sample);
-    const { works, nearly, no } = verdictChances(d.deltaE00, EYE.lapse.consultant);
-    const reasons = reasonChances(d);
-    mean[0]! += works;
-    let named = 0;
-    for (let k = 0; k < reasons.length; k++) {
-      const p = reasons[k]!;
-      mean[1 + 2 * k]! += p * nearly;
-      mean[2 + 2 * k]! += p * no;
-      named += bitsOf(p);
-    }
-    // entropy of verdict and reason: the reason adds its own whenever the verdict is not "works"
-    noise += bitsOf(works) + bitsOf(nearly) + bitsOf(no) + (nearly + no) * named;
-  }
-  const bits = mean.reduce((sum, p) => sum + bitsOf(p / imagined.length), 0) - noise / imagined.length;
-  return { chance: mean[0]! / imagined.length, bits: max(0, bits) };
 }
 
 const value = ({ chance, bits }: Pick<Proposal, 'chance' | 'bits'>): number => chance + NEXT.perBit * bits;

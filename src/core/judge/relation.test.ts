@@ -109,7 +109,7 @@ describe('relation, against trade cases (common practice, no published source)',
       fc.property(stay, colour, (thing, candidate) => {
         const found = relation(thing, candidate);
         expect(found.verdict).toBe(found.cost >= 2 ? 'no' : found.cost >= 1 ? 'nearly' : 'works');
-        expect(all(found.reasons, (r) => REASONS.includes(r))).toBe(true);
+        expect(found.reasons.filter((r) => !REASONS.includes(r))).toEqual([]);
         expect(found.reasons.length > 0).toBe(found.verdict !== 'works');
       }),
       { seed: 10 },

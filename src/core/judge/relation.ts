@@ -1,17 +1,9 @@
 import { directions, type Directions } from '../colour/directions';
 import { lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import {
-  answers,
-  conflictsOf,
-  costsBeside,
-  noCosts,
-  prepareCandidate,
-  prepareComponent,
-  type Conflict,
-  type PreparedCandidate,
-  type PreparedComponent,
-} from './component-relation';
+import { conflictsOf, costsBeside, noCosts, type Conflict } from './component-relation';
+import { prepareCandidate, prepareComponent, type PreparedCandidate, type PreparedComponent } from './prepared';
+import { answers } from './answers';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 

@@ -3,7 +3,7 @@ import { readIn, type Reads, type SceneLight } from '../appearance/scene';
 import { correspondingIn } from '../colour/corresponding';
 import type { Lab } from '../colour/types';
 import { DEFAULT_SCHOOLS, lightConflictOf, type LightSchools } from './light-conflict';
-import { prepareCandidate } from './component-relation';
+import { prepareCandidate } from './prepared';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 import { besideAll, conflictsWith, costOf, verdictOf, type Beside, type School, type Stay } from './relation';

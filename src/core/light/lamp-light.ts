@@ -8,7 +8,7 @@ const corner = (x: number, y: number, h: number): number => Math.atan((x * y) / 
 
 /** Illuminance (lux) of every patch by a lamp alone, as its exact flux over the patch's area. */
 export function lampOnPatches(lamp: Lamp, { faces, patches }: PatchedBox): Float64Array {
-  const lumens = lamp.lumens * lamp.dimmed;
+  const lumens = lamp.lumens * lamp.dimmedShare;
   const lux = new Float64Array(patches.length);
   for (const face of faces) {
     const { plane, us, vs, first } = face;
@@ -38,7 +38,7 @@ export function lampAtPoint(lamp: Lamp, at: Vector, normal: Vector): number {
   const distance = Math.hypot(...toLamp);
   const cosine = dot(toLamp, normal) / distance;
   if (!(cosine > 0)) return 0;
-  const lumens = lamp.lumens * lamp.dimmed;
+  const lumens = lamp.lumens * lamp.dimmedShare;
   const down = toLamp[2] / distance;
   const intensity =
     lamp.throws === 'round' ? lumens / (4 * Math.PI) : (lumens / Math.PI) * Math.max(0, lamp.throws === 'down' ? down : -down);

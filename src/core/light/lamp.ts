@@ -30,7 +30,7 @@ export type Lamp = {
   readonly throws: LampThrow;
   readonly at: Vector;
   /** Share of full light, 0–1. */
-  readonly dimmed: number;
+  readonly dimmedShare: number;
 };
 
 const black = (kelvin: number): SpectralPower => onGrid((nm) => planckian(nm, kelvin));
@@ -48,14 +48,14 @@ function led(kelvin: number): SpectralPower {
 
 /** Three-band fluorescent lamps of CIE 15 by temperature: F12, F11, F10, F7-like daylight beyond. */
 const TUBES = [
-  { cct: 3000, name: 'F12' },
-  { cct: 4000, name: 'F11' },
-  { cct: 5000, name: 'F10' },
-  { cct: 6500, name: 'F7' },
+  { cctK: 3000, name: 'F12' },
+  { cctK: 4000, name: 'F11' },
+  { cctK: 5000, name: 'F10' },
+  { cctK: 6500, name: 'F7' },
 ] as const;
 
 function fluorescent(kelvin: number): SpectralPower {
-  const nearest = TUBES.reduce((p, q) => (Math.abs(1 / q.cct - 1 / kelvin) < Math.abs(1 / p.cct - 1 / kelvin) ? q : p));
+  const nearest = TUBES.reduce((p, q) => (Math.abs(1 / q.cctK - 1 / kelvin) < Math.abs(1 / p.cctK - 1 / kelvin) ? q : p));
   return Float64Array.from(ILLUMINANT_TABLE[nearest.name]!);
 }
 
@@ -68,9 +68,9 @@ const dimmedTemperature = (kelvin: number, share: number): number => kelvin * sh
  *
  * @param lamp kind, temperature (1,000–25,000 K) and dimming (0–1)
  */
-export function lampSpectrum({ kind, cctK, dimmed }: Pick<Lamp, 'kind' | 'cctK' | 'dimmed'>): SpectralPower {
+export function lampSpectrum({ kind, cctK, dimmedShare }: Pick<Lamp, 'kind' | 'cctK' | 'dimmedShare'>): SpectralPower {
   if (!(cctK >= 1000 && cctK <= 25000)) throw new RangeError(`lamp of ${cctK} K: must lie between 1,000 and 25,000 K`);
-  if (kind === 'filament') return perLux(black(dimmed > 0 ? dimmedTemperature(cctK, dimmed) : cctK));
+  if (kind === 'filament') return perLux(black(dimmedShare > 0 ? dimmedTemperature(cctK, dimmedShare) : cctK));
   if (kind === 'fluorescent') return perLux(fluorescent(cctK));
   const bands = perLux(led(cctK));
   if (kind === 'led') return bands;

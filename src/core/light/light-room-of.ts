@@ -29,7 +29,7 @@ export function lightRoomOf(description: RoomDescription): LightRoom {
     lamps: description.lamps.map(({ xM, yM, heightM, dimmedPercent, ...lamp }) => ({
       ...lamp,
       at: [xM, yM, heightM],
-      dimmed: dimmedPercent / 100,
+      dimmedShare: dimmedPercent / 100,
     })),
   };
 }

@@ -1,5 +1,6 @@
 import { ASSUMED } from './assumptions';
 import { normalOf, planesOf } from './box';
+import { wallPosition } from '../room/wall-position';
 import { openingOf } from './room-fit';
 import { wallFrame, type LightRoom } from './light-room';
 import type { Receiver } from './receiver';
@@ -36,7 +37,7 @@ export function wallPositions(room: LightRoom): Receiver[] {
     const free = to - from >= STRIP_M;
     const sill = Math.min(...room.windows.filter((w) => w.wall === wall).map((w) => w.sillM));
     const at = free ? pointOnWall(room.box, wall, (from + to) / 2, eye) : pointOnWall(room.box, wall, plane.uM / 2, sill / 2);
-    return { name: `wall-${wall}`, at, normal: normalOf(plane) };
+    return { name: wallPosition(wall), at, normal: normalOf(plane) };
   });
 }
 
@@ -56,7 +57,7 @@ function besideWindow(room: LightRoom): { readonly at: Vector; readonly outward:
 
 /** Under the brightest lamp, or undefined without one. */
 function underLamp(room: LightRoom): Vector | undefined {
-  const brightest = [...room.lamps].sort((p, q) => q.lumens * q.dimmed - p.lumens * p.dimmed)[0];
+  const brightest = [...room.lamps].sort((p, q) => q.lumens * q.dimmedShare - p.lumens * p.dimmedShare)[0];
   if (!brightest) return undefined;
   const [x, y, z] = brightest.at;
   return [x, y, Math.max(z - ASSUMED.underLampM.value, z / 2)];

@@ -138,7 +138,7 @@ describe('what rooms do to colours', () => {
   });
 
   test('an off-black turns navy in open daylight and calms under warm lamps', () => {
-    const seen = (cct: number, lux: number) => seenIn({ power: lightOfTemperature(cct), lux })(paint(33.5, -0.5, -1.6)).lab.b;
+    const seen = (cctK: number, lux: number) => seenIn({ power: lightOfTemperature(cctK), lux })(paint(33.5, -0.5, -1.6)).lab.b;
     expect(seen(11_000, 10_000)).toBeLessThan(-2.5);
     expect(seen(2700, 200)).toBeGreaterThan(0);
   });

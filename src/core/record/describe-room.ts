@@ -4,7 +4,7 @@ import { ASSUMED } from '../light/assumptions';
 import { sillOf, wallLength } from '../light/room-fit';
 import { reflectanceOfSurface, type SurfaceInput } from '../light/surface';
 import type { RecordedColour } from './recorded-colour';
-import type { RecordedStay, StayPlace } from './stay';
+import type { RecordedStay, StayFace } from './stay';
 import type { Room } from './room';
 import { measuredReflectance } from './surface';
 import type { RoomWindow } from './window';
@@ -32,7 +32,7 @@ function meanOf(stay: RecordedStay): Float64Array {
 }
 
 /** A face with what lies on it: the ground colour, then each thing over the share it covers, the widest first. */
-function covered(ground: SurfaceInput, stays: readonly RecordedStay[], place: StayPlace): SurfaceInput {
+function covered(ground: SurfaceInput, stays: readonly RecordedStay[], place: StayFace): SurfaceInput {
   const lying = stays.filter((s) => s.lies === place).sort((p, q) => q.cover - p.cover);
   if (lying.length === 0) return ground;
   let face = reflectanceOfSurface(ground);
@@ -108,7 +108,7 @@ export type DescribedRoom = { readonly description: RoomDescription; readonly as
 export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom {
   const { widthM, depthM, heightM } = sizeOf(room);
   const wallGround = walls ?? (room.oldWall ? surfaceOf(room.oldWall) : flatSurface('wallReflectance'));
-  const lies = (place: StayPlace) => room.stays.some((s) => s.lies === place);
+  const lies = (place: StayFace) => room.stays.some((s) => s.lies === place);
   const lefts = new Map(
     [0, 1, 2, 3].flatMap((wall) => [
       ...leftsOf(

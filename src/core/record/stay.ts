@@ -3,9 +3,9 @@ import { EACH_ONCE, eachOnce, finite, idSchema, nameSchema } from '../base/field
 import { SCHOOLS, STAY_KINDS } from '../judge/relation';
 import { componentSchema } from './recorded-colour';
 
-export const STAY_PLACES = ['floor', 'ceiling', 'walls'] as const;
+export const STAY_FACES = ['floor', 'ceiling', 'walls'] as const;
 /** The face a thing lies on, when it gives the light back from there. */
-export type StayPlace = (typeof STAY_PLACES)[number];
+export type StayFace = (typeof STAY_FACES)[number];
 
 /** How far shares may miss 1 by rounding. */
 export const SHARE_SLACK = 0.0005;
@@ -28,7 +28,7 @@ export const staySchema = z.strictObject({
   name: nameSchema,
   kind: z.enum(STAY_KINDS),
   school: z.enum(SCHOOLS),
-  lies: z.enum(STAY_PLACES).nullable().default(null),
+  lies: z.enum(STAY_FACES).nullable().default(null),
   /** Share of that face it covers, 0–1. */
   cover: finite('What it covers is a number of percent.')
     .gt(0, 'It covers more than 0 %.')

@@ -2,6 +2,9 @@
 export const WALLS = [0, 1, 2, 3] as const;
 export type Wall = (typeof WALLS)[number];
 
+/** The wall one faces with one's back to a wall. */
+export const oppositeWall = (wall: Wall): Wall => WALLS[(wall + 2) % 4]!;
+
 /** Bearing (degrees clockwise from true north, 0–360) that wall `wall` faces outward, when the first faces `firstBearingDeg`. */
 export const wallBearingDeg = (firstBearingDeg: number, wall: Wall): number =>
   (((firstBearingDeg + 90 * wall) % 360) + 360) % 360;

@@ -11,7 +11,7 @@ import { standingVerdicts, verdictIn } from '@/core/record/standing';
 import type { RecordedStay } from '@/core/record/stay';
 import type { VerdictEvent } from '@/core/record/verdict';
 import { useKeys } from '@/ui/use-keys';
-import { useSetMoment } from '../cursor/cursor';
+import { useSetCursor } from '../cursor/cursor';
 import { useJudgingLight, useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
 import { useSessionState } from '../session/use-session';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -67,7 +67,7 @@ type Saying = {
 function useGive({ room, cell, computed, glance }: Saying) {
   const { write } = useVisit();
   const resolve = useResolve(room);
-  const set = useSetMoment();
+  const set = useSetCursor();
   const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
   const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
     if (!cell || !light) return;

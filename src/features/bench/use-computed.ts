@@ -8,7 +8,7 @@ import type { Candidate } from '@/core/record/candidate';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
 import { usePairThroughDay } from '../light-client/judgements';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { momentIndex, useRoomDay } from '../light-client/room-day';
 import { latest } from '../light-client/light-worker';
 
@@ -52,9 +52,9 @@ export function useComputed(
   candidate: Candidate | undefined,
   stay: RecordedStay | undefined,
 ): Computed | undefined {
-  const shown = useMomentPart((m) => m.shown);
+  const shown = useCursorPart((m) => m.shown);
   const moments = latest(useRoomDay(roomId));
-  const index = useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  const index = useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0));
   const through = usePairThroughDay(roomId, shown === 'in-light' ? candidate : undefined, stay);
   if (!candidate || !stay) return undefined;
   if (shown === 'in-deck' || through.state !== 'done') return inDeck(candidate, stay, 'in-deck');

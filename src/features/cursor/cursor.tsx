@@ -9,7 +9,7 @@ import type { VisitPlace } from '@/core/record/visit';
 export type SkyChoice = SkyName | 'service';
 
 /** The light we are judging in. */
-export type Moment = {
+export type Cursor = {
   /** Calendar date at the home, YYYY-MM-DD. */
   readonly date: string;
   /** The cursor, an instant of that date. */
@@ -23,13 +23,13 @@ export type Moment = {
 };
 
 type Store = {
-  readonly get: () => Moment;
-  readonly set: (change: Partial<Moment>) => void;
+  readonly get: () => Cursor;
+  readonly set: (change: Partial<Cursor>) => void;
   readonly subscribe: (listener: () => void) => () => void;
 };
 
 /** Midday stands in until the page runs in the browser, where the clock is. */
-const START: Moment = {
+const START: Cursor = {
   date: '2026-01-01',
   at: Date.UTC(2026, 0, 1, 12),
   sky: 'clear',
@@ -57,7 +57,7 @@ function makeStore(): Store {
 const Context = createContext<Store | undefined>(undefined);
 
 /** Holds the moment of a visit; it begins at the clock's now. */
-export function MomentProvider({ place, children }: { readonly place: VisitPlace; readonly children: ReactNode }) {
+export function CursorProvider({ place, children }: { readonly place: VisitPlace; readonly children: ReactNode }) {
   const [store] = useState(makeStore);
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
@@ -76,7 +76,7 @@ function useStore(): Store {
 }
 
 /** A part of the moment; the component is drawn again when that part changes and not otherwise. */
-export function useMomentPart<T>(pick: (moment: Moment) => T): T {
+export function useCursorPart<T>(pick: (moment: Cursor) => T): T {
   const store = useStore();
   return useSyncExternalStore(
     store.subscribe,
@@ -86,16 +86,16 @@ export function useMomentPart<T>(pick: (moment: Moment) => T): T {
 }
 
 /** Changes the moment. */
-export function useSetMoment(): (change: Partial<Moment>) => void {
+export function useSetCursor(): (change: Partial<Cursor>) => void {
   return useStore().set;
 }
 
 /** Reads the moment when something is done, without being drawn again for it. */
-export const useReadMoment = (): (() => Moment) => useStore().get;
+export const useReadCursor = (): (() => Cursor) => useStore().get;
 
 /** The parts that a day in a room depends on; steady while the cursor moves. */
-export function useDayParts(): Pick<Moment, 'date' | 'sky'> {
-  const date = useMomentPart((m) => m.date);
-  const sky = useMomentPart((m) => m.sky);
+export function useDayParts(): Pick<Cursor, 'date' | 'sky'> {
+  const date = useCursorPart((m) => m.date);
+  const sky = useCursorPart((m) => m.sky);
   return useMemo(() => ({ date, sky }), [date, sky]);
 }

@@ -5,7 +5,7 @@ import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { useMomentRequests } from '../light-client/moment-request';
 import { candidateSwatch, colourSwatch } from '@/core/engine/swatches';
 import { latest, useSpots } from '../light-client/light-worker';
@@ -15,8 +15,8 @@ import { useVisit } from '../session/visit-context';
 /** One colour, and what stays, held at 45° from the window to under the lamp. */
 export function SlideSteps({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
   const { visit } = useVisit();
-  const at = useMomentPart((m) => m.at);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const at = useCursorPart((m) => m.at);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
   const rooms = useMemo(() => [room], [room]);
   const [request] = useMomentRequests(rooms, 'slide');
   const beside = room.stays.flatMap((s) =>
@@ -43,7 +43,7 @@ export function SlideSteps({ room, candidate }: { readonly room: Room; readonly 
             </b>
             {sayLux(light.lux)}
             <br />
-            {sayKelvin(light.cct)}
+            {sayKelvin(light.cctK)}
           </p>
         ))}
       </div>

@@ -7,7 +7,7 @@ import type { Swatch } from '@/core/engine/light-protocol';
 import { ChoiceRow } from '@/ui/choice-row';
 import { useKeys } from '@/ui/use-keys';
 import { hexOf } from '../words/say-colour';
-import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { momentIndex, useLooksAtCursor, useRoomBands, useRoomDay } from './room-day';
 import { sayClock } from '../words/say-light';
 import { useVisit } from '../session/visit-context';
@@ -28,13 +28,13 @@ type Inside = { readonly roomId: string; readonly children: ReactNode };
 
 /** Paints everything inside as it looks in a room at the cursor, as long as that is what is shown. */
 export function InLight({ roomId, children }: Inside) {
-  const shown = useMomentPart((m) => m.shown);
+  const shown = useCursorPart((m) => m.shown);
   const day = useRoomDay(roomId);
   const bands = useRoomBands(roomId);
   const moments = latest(day);
   const answer = latest(bands);
   // patches may lag behind the cursor by a frame or two, so that it never waits for them
-  const index = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
+  const index = useDeferredValue(useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
   const byId = useMemo(() => new Map(answer?.bands.map((b) => [b.id, b.looks])), [answer]);
   const paint = useMemo((): Paint => {
     if (shown === 'in-deck' || byId.size === 0) return asInDeck;
@@ -63,9 +63,9 @@ export function AlsoInLight({ roomId, swatches, children }: Inside & { readonly 
 /** As it looks at the cursor, or as in the deck. */
 export function ShownSwitch() {
   const { visit } = useVisit();
-  const shown = useMomentPart((m) => m.shown);
-  const at = useMomentPart((m) => m.at);
-  const set = useSetMoment();
+  const shown = useCursorPart((m) => m.shown);
+  const at = useCursorPart((m) => m.at);
+  const set = useSetCursor();
   useKeys({ v: () => set({ shown: shown === 'in-light' ? 'in-deck' : 'in-light' }) });
   return (
     <ChoiceRow

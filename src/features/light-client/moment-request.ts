@@ -6,7 +6,7 @@ import { describeRoom } from '@/core/record/describe-room';
 import type { Room } from '@/core/record/room';
 import type { SurfaceInput } from '@/core/light/surface';
 import type { MomentRequest } from '@/core/engine/light-protocol';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { skyAt } from './resolved-moment';
 import { useVisit } from '../session/visit-context';
@@ -18,10 +18,10 @@ export function useMomentRequests(
   walls?: SurfaceInput,
 ): readonly MomentRequest[] {
   const { visit } = useVisit();
-  const at = useMomentPart((m) => m.at);
-  const date = useMomentPart((m) => m.date);
-  const sky = useMomentPart((m) => m.sky);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const at = useCursorPart((m) => m.at);
+  const date = useCursorPart((m) => m.date);
+  const sky = useCursorPart((m) => m.sky);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
   const hourly = useSkyOfDay(date, sky === 'service');
   const { latitude, longitude, timeZone } = visit.place;
   return useMemo(() => {

@@ -8,7 +8,7 @@ import { judgingLightOf } from '@/core/record/judging-light';
 import type { Room } from '@/core/record/room';
 import type { VerdictMoment } from '@/core/record/verdict';
 import type { JudgingLight } from '@/core/room/facing';
-import { useMomentPart, useReadMoment, type Moment, type SkyChoice } from '../cursor/cursor';
+import { useCursorPart, useReadCursor, type Cursor, type SkyChoice } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useVisit } from '../session/visit-context';
 import { latest } from './light-worker';
@@ -38,12 +38,12 @@ export function luxAt(day: DayAnswer | undefined, at: number, lampsOn: boolean, 
 export type ResolvedMoment = { readonly moment: VerdictMoment; readonly light: JudgingLight | undefined };
 
 /** How a moment of the cursor in a room is kept, and the light it is judged in; undefined light in the dark. */
-export function useResolve(room: Room): (change?: Partial<Pick<Moment, 'at' | 'lampsOn'>>) => ResolvedMoment {
-  const read = useReadMoment();
+export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'lampsOn'>>) => ResolvedMoment {
+  const read = useReadCursor();
   const { visit } = useVisit();
   const { timeZone } = visit.place;
-  const date = useMomentPart((m) => m.date);
-  const followed = useMomentPart((m) => m.sky === 'service');
+  const date = useCursorPart((m) => m.date);
+  const followed = useCursorPart((m) => m.sky === 'service');
   const hourly = useSkyOfDay(date, followed);
   const position = usePosition(room);
   const scale = useScale(room.id);
@@ -62,7 +62,7 @@ export function useResolve(room: Room): (change?: Partial<Pick<Moment, 'at' | 'l
 /** The light at the cursor in the record's words; undefined in the dark. Redraws only when it becomes another. */
 export function useJudgingLight(room: Room): JudgingLight | undefined {
   const resolve = useResolve(room);
-  return useMomentPart(({ at, lampsOn }) => resolve({ at, lampsOn }).light);
+  return useCursorPart(({ at, lampsOn }) => resolve({ at, lampsOn }).light);
 }
 
 /** The moment of the day at which the most daylight falls on the position; undefined when none ever does, or nothing is computed. */

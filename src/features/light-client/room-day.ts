@@ -9,7 +9,7 @@ import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/cor
 import { judgingPosition } from '@/core/record/judging-position';
 import type { Room } from '@/core/record/room';
 import { latest, useBands, useDayLight, useHexes } from './light-worker';
-import { useDayParts, useMomentPart } from '../cursor/cursor';
+import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useRoom, useVisit } from '../session/visit-context';
 
@@ -45,7 +45,7 @@ export function useRoomDay(roomId: string) {
 
 /** The position that is judged at: the one chosen, or the room's usual one. */
 export function usePosition(room: Room): string {
-  return useMomentPart((m) => m.position) ?? judgingPosition(room);
+  return useCursorPart((m) => m.position) ?? judgingPosition(room);
 }
 
 /** Index of the moment of a day that is nearest an instant. */
@@ -58,7 +58,7 @@ export function momentIndex(day: Pick<DayAnswer, 'moments'>, at: number): number
 /** Which light looks are computed in. */
 export function useLookIn(room: Room, scale: number): LookIn {
   const position = usePosition(room);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
   return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
 }
 
@@ -82,8 +82,8 @@ export function useLooksAtCursor(roomId: string, name: string, labs: readonly La
   const { request } = useDayRequest(roomId);
   const lookIn = useLookIn(room, useScale(roomId));
   const moments = latest(useRoomDay(roomId));
-  const shown = useMomentPart((m) => m.shown);
-  const moment = useDeferredValue(useMomentPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
+  const shown = useCursorPart((m) => m.shown);
+  const moment = useDeferredValue(useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
   const asked = shown === 'in-light' && moments && labs.length > 0 ? { day: request, moment, labs, lookIn } : undefined;
   const answer = useDeferredValue(latest(useHexes(name, asked)));
   return asked && answer?.name === name ? answer.hexes : undefined;

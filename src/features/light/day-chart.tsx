@@ -4,7 +4,7 @@ import { memo, useMemo } from 'react';
 import { Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { sayKelvin, sayLux } from '../words/say-light';
 
 type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: number; readonly scale: number };
@@ -20,15 +20,15 @@ const AXES = { left: 52, right: 50 } as const;
 
 /** The two curves; drawn once for a day, not for the cursor. */
 const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
-  const lampsOn = useMomentPart((m) => m.lampsOn);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
   const points = useMemo(
     () =>
       (lampsOn ? day.withLamps : day.daylight).map((all, m) => {
-        const { lux, cct } = all[place]!;
+        const { lux, cctK } = all[place]!;
         const shown = lux * scale;
         const lit = shown >= LEAST;
         const hours = wallClock(day.moments[m]!, zone).hours;
-        return { hours, lux: lit ? shown : null, kelvin: lit && cct ? Math.min(cct, 15_000) : null };
+        return { hours, lux: lit ? shown : null, kelvin: lit && cctK ? Math.min(cctK, 15_000) : null };
       }),
     [day, zone, place, scale, lampsOn],
   );
@@ -82,7 +82,7 @@ const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
 });
 
 function Cursor({ zone }: { readonly zone: string }) {
-  const at = useMomentPart((m) => m.at);
+  const at = useCursorPart((m) => m.at);
   const share = wallClock(at, zone).hours / 24;
   return (
     <span

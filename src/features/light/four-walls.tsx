@@ -8,7 +8,7 @@ import type { MomentRequest, Spot, Swatch } from '@/core/engine/light-protocol';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
 import { sayColour } from '../words/say-colour';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { candidateSwatch } from '@/core/engine/swatches';
 import { latest, useSpots } from '../light-client/light-worker';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
@@ -25,7 +25,7 @@ function WallPatch({ spot, words }: WallPatchProps) {
     <Patch hex={look.hex} label={`${words}: ${sayColour(look.lab)}`} className="relative h-40">
       <PatchLabel className="absolute right-3 bottom-2 left-2 w-fit text-sm leading-5">
         <b className="block first-letter:uppercase">{words}</b>
-        {sayLux(spot.light.lux)}, {sayKelvin(spot.light.cct)}
+        {sayLux(spot.light.lux)}, {sayKelvin(spot.light.cctK)}
         {look.flags.length > 0 && ` · ${look.flags.map((flag) => FLAG_NAMES[flag]).join(', ')}`}
         {!look.inGamut && ' · stronger than a screen can show'}
       </PatchLabel>
@@ -87,7 +87,7 @@ function OtherRoom({
 
 function Walls({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
   const { visit } = useVisit();
-  const at = useMomentPart((m) => m.at);
+  const at = useCursorPart((m) => m.at);
   const swatches = useMemo(() => [candidateSwatch(candidate)], [candidate]);
   const rooms = useMemo(() => [room], [room]);
   const others = useMemo(() => visit.rooms.filter((r) => r.id !== room.id), [visit.rooms, room.id]);

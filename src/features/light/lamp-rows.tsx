@@ -12,10 +12,10 @@ import type { LampDraft } from './light-draft';
 import { More, Section, type SectionProps } from './section';
 
 const WARMTHS = [
-  { cct: 2700, name: 'warm, 2,700 K' },
-  { cct: 3000, name: 'warm white, 3,000 K' },
-  { cct: 4000, name: 'neutral white, 4,000 K' },
-  { cct: 6500, name: 'daylight white, 6,500 K' },
+  { cctK: 2700, name: 'warm, 2,700 K' },
+  { cctK: 3000, name: 'warm white, 3,000 K' },
+  { cctK: 4000, name: 'neutral white, 4,000 K' },
+  { cctK: 6500, name: 'daylight white, 6,500 K' },
 ] as const;
 
 type RowProps = SectionProps & { readonly index: number; readonly set: (change: Partial<LampDraft>) => void };
@@ -86,9 +86,9 @@ function LampRow(props: RowProps) {
         label="Warmth"
         unit="K"
         inputMode="numeric"
-        value={l.cct}
+        value={l.cctK}
         error={errors[`lamps.${index}.cctK`]}
-        onChange={(e) => set({ cct: e.target.value })}
+        onChange={(e) => set({ cctK: e.target.value })}
       />
       <TextField
         className="w-28"
@@ -117,10 +117,10 @@ function LampRow(props: RowProps) {
   );
 }
 
-const newLamp = (number: number, cct: number): LampDraft => ({
+const newLamp = (number: number, cctK: number): LampDraft => ({
   id: v7(),
   name: `Lamp ${number}`,
-  cct: String(cct),
+  cctK: String(cctK),
   kind: 'led',
   lumens: String(ASSUMED.lampLumens.value),
   throws: 'round',
@@ -142,8 +142,11 @@ export function LampRows({ draft, errors, onChange }: SectionProps) {
         ))}
       </ul>
       <div className="flex flex-wrap gap-2">
-        {WARMTHS.map(({ cct, name }) => (
-          <Button key={cct} onClick={() => onChange({ ...draft, lamps: [...draft.lamps, newLamp(draft.lamps.length + 1, cct)] })}>
+        {WARMTHS.map(({ cctK, name }) => (
+          <Button
+            key={cctK}
+            onClick={() => onChange({ ...draft, lamps: [...draft.lamps, newLamp(draft.lamps.length + 1, cctK)] })}
+          >
             <Plus aria-hidden size={16} /> {name}
           </Button>
         ))}

@@ -98,7 +98,7 @@ describe('the light step’s fields', () => {
       'windows.0.obstructionDeg',
       'The angle of what stands opposite is at most 89.',
     ],
-    [{ lamps: [{ ...lamp, cct: '0' }] }, 'lamps.0.cctK', 'A lamp’s warmth lies between 1,500 and 10,000 K.'],
+    [{ lamps: [{ ...lamp, cctK: '0' }] }, 'lamps.0.cctK', 'A lamp’s warmth lies between 1,500 and 10,000 K.'],
     [{ lamps: [{ ...lamp, name: ' ' }] }, 'lamps.0.name', 'Give it a name.'],
     [{ lamps: [{ ...lamp, lumens: '0' }] }, 'lamps.0.lumens', 'A lamp’s light must be more than 0 lm.'],
     [{ ...sized, lamps: [{ ...lamp, x: '9' }] }, 'lamps.0.xM', 'The room is 4.00 m wide.'],

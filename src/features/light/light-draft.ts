@@ -5,6 +5,7 @@ import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
 import type { Units } from '@/core/units/length';
+import { wallsClose } from '@/core/light/room-fit';
 import type { Wall } from '@/core/room/facing';
 import { lengthText, toMetres, typedNumber } from '@/core/units/length';
 
@@ -25,7 +26,7 @@ export type WindowDraft = {
 export type LampDraft = {
   readonly id: string;
   readonly name: string;
-  readonly cct: string;
+  readonly cctK: string;
   readonly kind: LampKind;
   readonly lumens: string;
   readonly throws: LampThrow;
@@ -68,7 +69,7 @@ export const windowDraftOf = (w: RoomWindow, units: Units): WindowDraft => ({
 export const lampDraftOf = (l: RoomLamp, units: Units): LampDraft => ({
   id: l.id,
   name: l.name,
-  cct: String(l.cctK),
+  cctK: String(l.cctK),
   kind: l.kind,
   lumens: String(l.lumens),
   throws: l.throws,
@@ -90,9 +91,6 @@ export const draftOf = (room: Room, units: Units): LightDraft => ({
   oldWall: room.oldWall,
 });
 
-/** How far opposite walls may differ and still be taken as one box, as a share. */
-export const CLOSES_WITHIN = 0.02;
-
 /** Length of a pair of opposite walls: the mean of what was measured; null without a measure. */
 function pairLength(a: string, b: string, units: Units): number | null {
   const known = [a, b].filter((text) => text.trim() !== '').map((text) => toMetres(typedNumber(text), units));
@@ -104,7 +102,8 @@ export function wallsThatDoNotClose({ walls }: LightDraft, units: Units): Readon
   const errors: Record<string, string> = {};
   for (const wall of [2, 3] as const) {
     const [first, second] = [walls[wall - 2]!, walls[wall]].map((text) => toMetres(typedNumber(text), units));
-    if (Math.abs(first! - second!) > CLOSES_WITHIN * Math.max(first!, second!))
+    // two that were not both measured say nothing against each other
+    if (Number.isFinite(first! + second!) && !wallsClose(first!, second!))
       errors[`walls.${wall}`] =
         `The walls do not close: the one opposite is ${walls[wall - 2]}. For a room that is no box give the mean of the two.`;
   }
@@ -142,7 +141,7 @@ export const writeOf = (draft: LightDraft, room: { readonly id: string; readonly
   lamps: draft.lamps.map((l) => ({
     id: l.id,
     name: l.name,
-    cctK: typedNumber(l.cct),
+    cctK: typedNumber(l.cctK),
     kind: l.kind,
     lumens: typedNumber(l.lumens),
     throws: l.throws,

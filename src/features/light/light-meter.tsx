@@ -10,7 +10,7 @@ import { typedNumber } from '@/core/units/length';
 import { readLightMeter } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
-import { useMomentPart, useReadMoment } from '../cursor/cursor';
+import { useCursorPart, useReadCursor } from '../cursor/cursor';
 import { spotsOnce } from '../light-client/light-worker';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../words/say-light';
@@ -22,12 +22,12 @@ type Props = { readonly room: Room; readonly position: string };
 /** What is computed for the position now, uncorrected, and the light it is computed in. */
 function useComputedNow(room: Room, position: string) {
   const { visit } = useVisit();
-  const read = useReadMoment();
+  const read = useReadCursor();
   const { latitude, longitude, timeZone } = visit.place;
   const [{ today }] = useState(() => ({ today: wallClock(Date.now(), timeZone).date }));
   const hourly = useSkyOfDay(
     today,
-    useMomentPart((m) => m.sky === 'service'),
+    useCursorPart((m) => m.sky === 'service'),
   );
   return async () => {
     const at = Date.now();
@@ -119,25 +119,25 @@ export function LightMeterReadings({ room, position }: Props) {
   const [problem, setProblem] = useState<string>();
   const [typed, setTyped] = useState('');
   const keep = async (
-    meter: (light: { lux: number; cct: number | null }) => Promise<{ lux: number; cct: number | null } | undefined>,
+    meter: (light: { lux: number; cctK: number | null }) => Promise<{ lux: number; cctK: number | null } | undefined>,
   ) => {
     setProblem(undefined);
     const now = await computedNow().catch(() => undefined);
     const got = now && (await meter(now.light).catch(() => undefined));
     if (!now || !got) return setProblem(now ? MISSED : 'The light of this room cannot be computed yet.');
     const { sky, lampsOn, light } = now;
-    write({ name: 'light.read', roomId: room.id, position, lux: got.lux, cctK: got.cct, computedLux: light.lux, sky, lampsOn });
+    write({ name: 'light.read', roomId: room.id, position, lux: got.lux, cctK: got.cctK, computedLux: light.lux, sky, lampsOn });
     setTyped('');
   };
   const simulated = () =>
-    keep(async ({ lux, cct }) => {
-      const answer = await readLightMeter({ roomId: room.id, lux, cctK: cct, seed: newSeed() });
+    keep(async ({ lux, cctK }) => {
+      const answer = await readLightMeter({ roomId: room.id, lux, cctK: cctK, seed: newSeed() });
       return answer.ok ? answer : undefined;
     });
   const own = () => {
     const lux = typedNumber(typed);
     if (!(lux >= 0 && lux <= 200_000)) return setProblem('A reading is a number of lux between 0 and 200,000.');
-    return void keep(() => Promise.resolve({ lux, cct: null }));
+    return void keep(() => Promise.resolve({ lux, cctK: null }));
   };
   const standing = room.readings.filter((r) => !r.undone);
   return (

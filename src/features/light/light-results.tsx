@@ -6,7 +6,7 @@ import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Explain } from '@/ui/explain';
 import { momentIndex } from '../light-client/room-day';
-import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 
 const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
@@ -34,9 +34,9 @@ type Props = {
 
 /** What falls on each position at the cursor, and the daylight factor. */
 export function LightResults({ room, day, zone, position, scale }: Props) {
-  const at = useMomentPart((m) => m.at);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
-  const set = useSetMoment();
+  const at = useCursorPart((m) => m.at);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const set = useSetCursor();
   const lights = (lampsOn ? day.withLamps : day.daylight)[momentIndex(day, at)]!;
   const { formula, computed } = day.daylightFactor;
   return (
@@ -53,7 +53,7 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
         </thead>
         <tbody>
           {day.positions.map((name, p) => {
-            const { lux, cct, duv, hex } = lights[p]!;
+            const { lux, cctK, duv, hex } = lights[p]!;
             return (
               <tr key={name} className={name === position ? 'bg-raised font-semibold' : ''}>
                 <td>
@@ -67,11 +67,11 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
                   </button>
                 </td>
                 <td className="w-8" aria-hidden>
-                  {cct !== null && <span data-patch={hex} className="block h-8 w-8" style={{ backgroundColor: hex }} />}
+                  {cctK !== null && <span data-patch={hex} className="block h-8 w-8" style={{ backgroundColor: hex }} />}
                 </td>
                 <td className="px-2 text-right tabular-nums">{sayLux(lux * scale)}</td>
                 <td className="px-2 text-right tabular-nums" title={duv === null ? undefined : `Duv ${duv.toFixed(3)}`}>
-                  {sayKelvin(cct)}
+                  {sayKelvin(cctK)}
                 </td>
               </tr>
             );

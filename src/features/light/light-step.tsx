@@ -4,12 +4,13 @@ import { latest } from '../light-client/light-worker';
 import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
 import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
+import { USUAL_WINDOW } from '@/core/light/measures';
 import { lengthText, lengthUnit } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
-import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useScale } from '../light-client/room-day';
 import { sayPosition, sayWall } from '../words/say-light';
 import { useVisit } from '../session/visit-context';
@@ -29,17 +30,7 @@ import { useLightDraft, type LightSaving } from './use-light-draft';
 import { WindowRows } from './window-rows';
 
 /** A new window starts from these. */
-const NEW_WINDOW = {
-  widthM: 1.2,
-  heightM: 1.3,
-  leftM: null,
-  sillM: null,
-  glazing: 'double',
-  curtain: 'open',
-  obstructionDeg: 0,
-  revealM: 0.1,
-  overhangM: 0,
-} as const;
+const NEW_WINDOW = { ...USUAL_WINDOW, widthM: 1.2, heightM: 1.3, leftM: null, sillM: null } as const;
 
 const SAVING_WORDS: Record<LightSaving, string> = {
   saved: 'saved',
@@ -66,8 +57,8 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   const { request } = useDayRequest(roomId);
   const day = latest(useRoomDay(roomId));
   const position = usePosition(room);
-  const at = useMomentPart((m) => m.at);
-  const set = useSetMoment();
+  const at = useCursorPart((m) => m.at);
+  const set = useSetCursor();
   const bearing = readBearing(draft.bearing);
   const names = useMemo(() => WALLS.map((wall) => sayWall(bearing, wall)), [bearing]);
   const addWindow = (wall: Wall) =>

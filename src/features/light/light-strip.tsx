@@ -7,7 +7,7 @@ import type { Room } from '@/core/record/room';
 import type { Band, DayAnswer, Look } from '@/core/engine/light-protocol';
 import { EmptyState } from '@/ui/step-title';
 import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day';
-import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
 
@@ -77,7 +77,7 @@ type BandProps = {
 };
 
 const DayBand = memo(function DayBand({ band, span: [first, last], day, zone, row }: BandProps) {
-  const set = useSetMoment();
+  const set = useSetCursor();
   const shown = band.looks.slice(first, last + 1);
   const count = shown.length;
   const turns = band.turns.filter((t) => t.to >= first && t.from <= last);
@@ -130,7 +130,7 @@ function sayRange(band: Band): string {
 
 /** The cursor of the day over all bands. */
 function StripCursor({ day, span: [first, last] }: Pick<BandProps, 'day' | 'span'>) {
-  const at = useMomentPart((m) => m.at);
+  const at = useCursorPart((m) => m.at);
   const share = (momentIndex(day, at) - first + 0.5) / (last - first + 1);
   if (share < 0 || share > 1) return null;
   return (
@@ -147,7 +147,7 @@ export function LightStrip({ roomId }: StripProps) {
   const zone = visit.place.timeZone;
   const dayAsked = useRoomDay(roomId);
   const bandsAsked = useRoomBands(roomId);
-  const set = useSetMoment();
+  const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => rowsOf(room), [room]);
   const day = latest(dayAsked);

@@ -14,14 +14,14 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { InLight, ShownSwitch } from '../light-client/in-light';
-import { useMomentPart } from '../cursor/cursor';
+import { useCursorPart } from '../cursor/cursor';
 import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { Agreement } from './agreement';
 import { Photographs } from './photographs';
 import { RecordTable } from './record-table';
 import { RoomNotes } from './room-notes';
-import { TwoLooks } from './two-looks';
+import { TwoSchemes } from './two-schemes';
 import { addressOf } from '../session/address';
 
 const MARKS = [
@@ -96,7 +96,7 @@ function RecordTools({ record, view, onView, file }: ToolsProps) {
 
 function TheRecord({ room, visit, record }: { readonly room: Room; readonly visit: Visit; readonly record: RoomRecord }) {
   const [view, setView] = useState<RecordView>({});
-  const inDeck = useMomentPart((m) => m.shown === 'in-deck');
+  const inDeck = useCursorPart((m) => m.shown === 'in-deck');
   if (record.rows.length === 0)
     return (
       <EmptyState title="No colour in this room yet">
@@ -130,9 +130,9 @@ function TheRecord({ room, visit, record }: { readonly room: Room; readonly visi
   );
 }
 
-const VIEWS = ['record', 'looks', 'photos'] as const;
+const VIEWS = ['record', 'schemes', 'photos'] as const;
 
-/** The record of a room: what works here and why, two looks side by side, photographs and notes. */
+/** The record of a room: what works here and why, two schemes side by side, photographs and notes. */
 export function RecordStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
@@ -155,7 +155,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
           onChange={setShown}
           options={[
             { value: 'record', label: 'The record' },
-            { value: 'looks', label: 'Two looks' },
+            { value: 'schemes', label: 'Two schemes' },
             {
               value: 'photos',
               label: `Photographs, notes${room.photos.length + notes > 0 ? ` (${room.photos.length + notes})` : ''}`,
@@ -164,7 +164,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
         />
       </StepTitle>
       {shown === 'record' && <TheRecord room={room} visit={visit} record={record} />}
-      {shown === 'looks' && <TwoLooks room={room} />}
+      {shown === 'schemes' && <TwoSchemes room={room} />}
       {shown === 'photos' && (
         <div className="grid gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(18rem,1fr)]">
           <Photographs room={room} />

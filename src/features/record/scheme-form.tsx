@@ -44,19 +44,19 @@ function ColourChoice({ label, none, value, candidates, onChange }: ChoiceProps)
 
 type Props = {
   readonly room: Room;
-  /** The look that is changed; a new one without. */
+  /** The scheme that is changed; a new one without. */
   readonly scheme?: Scheme | undefined;
   readonly onDone: (id?: string) => void;
 };
 
-/** Wall, trim and accents of a look, from the colours in the room. */
+/** Wall, trim and accents of a scheme, from the colours in the room. */
 export function SchemeForm({ room, scheme, onDone }: Props) {
   const { write } = useVisit();
   const [draft, setDraft] = useState<Scheme>(
     () =>
       scheme ?? {
         id: v7(),
-        name: `Look ${room.schemes.length + 1}`,
+        name: `Scheme ${room.schemes.length + 1}`,
         wallId: room.candidates[0]?.id ?? null,
         trimId: null,
         accentIds: [],
@@ -90,7 +90,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
       }}
     >
       <TextField
-        label="Name of the look"
+        label="Name of the scheme"
         value={draft.name}
         maxLength={80}
         error={errors['scheme']}
@@ -123,7 +123,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
       <div className="flex justify-end gap-3">
         <Button onClick={() => onDone()}>Cancel</Button>
         <Button type="submit" look="main">
-          Keep this look
+          Keep this scheme
         </Button>
       </div>
     </form>

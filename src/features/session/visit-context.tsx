@@ -7,7 +7,7 @@ import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
 import type { Visit } from '@/core/record/visit';
-import { MomentProvider } from '../cursor/cursor';
+import { CursorProvider } from '../cursor/cursor';
 import { browserSession } from './browser-session';
 import type { WriteOptions, Written } from './session';
 import { useWrite } from './use-session';
@@ -64,7 +64,7 @@ export function VisitProvider({ text, children }: { readonly text: string; reado
   const value = useMemo(() => ({ visit, write, person, setPerson }), [visit, write, person]);
   return (
     <Context value={value}>
-      <MomentProvider place={visit.place}>{children}</MomentProvider>
+      <CursorProvider place={visit.place}>{children}</CursorProvider>
     </Context>
   );
 }

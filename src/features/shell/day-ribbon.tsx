@@ -9,7 +9,7 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
-import { useMomentPart, useReadMoment, useSetMoment, type SkyChoice } from '../cursor/cursor';
+import { useCursorPart, useReadCursor, useSetCursor, type SkyChoice } from '../cursor/cursor';
 import { usePosition, useRoomDay, useScale } from '../light-client/room-day';
 import { sayDate, sayPosition, sayWindow } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -49,9 +49,9 @@ function sunStretches(room: Room, day: DayAnswer): Stretch[] {
 }
 
 function DateField({ zone }: { readonly zone: string }) {
-  const date = useMomentPart((m) => m.date);
-  const read = useReadMoment();
-  const set = useSetMoment();
+  const date = useCursorPart((m) => m.date);
+  const read = useReadCursor();
+  const set = useSetCursor();
   const now = useInstant();
   const today = now === undefined ? undefined : wallClock(now, zone).date;
   const goNow = () => {
@@ -92,9 +92,9 @@ function DateField({ zone }: { readonly zone: string }) {
 
 /** Which sky and whether the lamps are on: the light we are judging in. */
 function LightSwitches({ room }: { readonly room: Room }) {
-  const sky = useMomentPart((m) => m.sky);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
-  const set = useSetMoment();
+  const sky = useCursorPart((m) => m.sky);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const set = useSetCursor();
   const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, shown: 'in-light' });
   const lamps = () => set({ lampsOn: !lampsOn, shown: 'in-light' });
   useKeys({
@@ -182,7 +182,7 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
 export function DayRibbon({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
-  const date = useMomentPart((m) => m.date);
+  const date = useCursorPart((m) => m.date);
   const at = useInstant();
   const zone = visit.place.timeZone;
   const now = at !== undefined && wallClock(at, zone).date === date ? at : undefined;

@@ -5,7 +5,7 @@ import { wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { momentIndex } from '../light-client/room-day';
 import { sayClock, sayKelvin, sayLux } from '../words/say-light';
-import { useMomentPart, useSetMoment } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { heightOf, spanOf } from './ribbon-scale';
 
 /** A stretch of the day in words, under the band. */
@@ -96,9 +96,9 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn }
 
 /** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
 export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: Props) {
-  const at = useMomentPart((m) => m.at);
-  const lampsOn = useMomentPart((m) => m.lampsOn);
-  const set = useSetMoment();
+  const at = useCursorPart((m) => m.at);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
   const { first, last } = useMemo(() => spanOf(day), [day]);
   const count = last - first + 1;
@@ -127,7 +127,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: 
     go(to);
   };
   const share = (index - first + 0.5) / count;
-  const says = `${sayClock(at, zone)}, ${sayKelvin(light.cct)}, ${sayLux(lux)} ${where}`;
+  const says = `${sayClock(at, zone)}, ${sayKelvin(light.cctK)}, ${sayLux(lux)} ${where}`;
   const nowShare = now === undefined ? undefined : (momentIndex(day, now) - first + 0.5) / count;
   return (
     <div
@@ -159,7 +159,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: 
         className={`absolute top-0 bg-panel px-1.5 text-[15px] leading-6 whitespace-nowrap ${share > 0.55 ? '-translate-x-full' : ''}`}
         style={{ left: `calc(${percent(share)} + ${share > 0.55 ? -4 : 4}px)` }}
       >
-        <b>{sayClock(at, zone)}</b> {sayKelvin(light.cct)} · {sayLux(lux)}
+        <b>{sayClock(at, zone)}</b> {sayKelvin(light.cctK)} · {sayLux(lux)}
         <span className="max-lg:hidden"> {where}</span>
       </span>
     </div>

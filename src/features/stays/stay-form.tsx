@@ -3,7 +3,7 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { STAY_PLACES, type RecordedStay, type StayPlace } from '@/core/record/stay';
+import { STAY_FACES, type RecordedStay, type StayFace } from '@/core/record/stay';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { Room } from '@/core/record/room';
 import { typedNumber } from '@/core/units/length';
@@ -28,7 +28,7 @@ type Draft = {
   readonly stay: string;
   readonly kind: RecordedStay['kind'];
   readonly school: RecordedStay['school'];
-  readonly lies: StayPlace | '';
+  readonly lies: StayFace | '';
   readonly cover: string;
   readonly components: readonly ComponentDraft[];
 };
@@ -241,7 +241,7 @@ export function StayForm({ room, stay, onDone }: Props) {
           onChange={(e) => set({ lies: e.target.value as Draft['lies'] })}
         >
           <option value="">no large face</option>
-          {STAY_PLACES.map((place) => (
+          {STAY_FACES.map((place) => (
             <option key={place} value={place}>
               the {place}
             </option>

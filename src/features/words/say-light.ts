@@ -2,6 +2,7 @@ import { leastRecentlyUsed } from '@/core/base/least-recently-used';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import type { Room } from '@/core/record/room';
 import type { RoomWindow } from '@/core/record/window';
+import { wallOfPosition } from '@/core/room/wall-position';
 import { compassPoint, wallBearingDeg, type Wall } from '@/core/room/facing';
 
 /** "north-west wall" once the bearing is read, "wall 2" before. */
@@ -12,7 +13,8 @@ export const sayWall = (bearingDeg: number | null, wall: Wall): string =>
 export function sayPosition(room: Pick<Room, 'bearingDeg'>, position: string): string {
   if (position === 'by-window') return 'by the window';
   if (position === 'under-lamp') return 'under the lamp';
-  return `at the ${sayWall(room.bearingDeg, Number(position.slice(-1)) as Wall)}`;
+  const wall = wallOfPosition(position);
+  return wall === undefined ? position : `at the ${sayWall(room.bearingDeg, wall)}`;
 }
 
 export const sayWindow = (room: Pick<Room, 'bearingDeg'>, window: Pick<RoomWindow, 'wall'>): string =>

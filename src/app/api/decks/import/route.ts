@@ -1,6 +1,6 @@
-import { previewDeck, takeDeck } from '@/server/decks/import';
+import { previewDeck, takeDeck } from '@/server/deck-files/import';
 import { bodyOf } from '@/server/http/body-of';
-import { MOST_BYTES } from '@/server/decks/read-file';
+import { MOST_BYTES } from '@/server/deck-files/read-file';
 
 const TOO_LARGE = `The file is larger than ${MOST_BYTES / 1024 / 1024} MB.`;
 

@@ -1,4 +1,4 @@
-import { deckFile } from '@/server/decks/export';
+import { deckFile } from '@/server/deck-files/export';
 
 /** A maker's deck to take away: `deck.json`, `deck.csv` or `deck.cgats`. */
 export async function GET(_request: Request, { params }: { params: Promise<{ makerId: string; file: string }> }) {

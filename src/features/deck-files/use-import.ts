@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { ApplyResult } from '@/core/operations/revision';
-import type { PreviewAnswer } from '@/server/decks/import';
+import type { PreviewAnswer } from '@/server/deck-files/import';
 import { sayRefusal } from '../words/words';
 
 export type ImportState =

@@ -21,24 +21,24 @@ function sayLink({ part, beside, verdict, reason, light }: SchemeLink): string {
   return `${VERDICT_WORDS[verdict]}: ${part} ${reason ? sayBeside(reason, beside) : `beside ${beside}`}${where}`;
 }
 
-/** The colours of a look with the ruling on each, and its weakest links. */
-export function LookLinks({
+/** The colours of a scheme with the ruling on each, and its weakest links. */
+export function SchemeLinks({
   room,
-  look,
+  scheme,
   cells,
 }: {
   readonly room: Room;
-  readonly look: Scheme;
+  readonly scheme: Scheme;
   readonly cells: readonly ComputedCell[] | undefined;
 }) {
   const paint = usePaint();
   const rows = roomRecord(room).rows;
-  const links = schemeLinks(room, look, cells ?? []);
+  const links = schemeLinks(room, scheme, cells ?? []);
   const weak = links.filter((l) => l.verdict !== 'works');
   return (
     <div className="mt-3">
       <ul className="grid gap-1">
-        {schemeColours(room, look).map(({ part, candidate }) => {
+        {schemeColours(room, scheme).map(({ part, candidate }) => {
           const ruling = rows.find((r) => r.candidate.id === candidate.id)?.ruling ?? 'untried';
           return (
             <li key={part + candidate.id} className="grid grid-cols-[3.2rem_2.5rem_minmax(0,1fr)_auto] items-center gap-2">

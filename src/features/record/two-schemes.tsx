@@ -14,8 +14,8 @@ import { latest } from '../light-client/light-worker';
 import { takeAway } from '../session/take-away';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
-import { LookLinks } from './look-links';
-import { LookPicture } from './look-picture';
+import { SchemeLinks } from './scheme-links';
+import { SchemePicture } from './scheme-picture';
 import { SchemeForm } from './scheme-form';
 import { addressOf } from '../session/address';
 
@@ -24,17 +24,17 @@ const NOW = 'now';
 type SideProps = {
   readonly room: Room;
   readonly side: 'left' | 'right';
-  readonly lookId: string;
-  readonly onLook: (id: string) => void;
+  readonly schemeId: string;
+  readonly onScheme: (id: string) => void;
   /** Undefined while they are computed. */
   readonly cells: readonly ComputedCell[] | undefined;
 };
 
-/** One of the two looks: which one, what it looks like, what holds it together. */
-function Side({ room, side, lookId, onLook, cells }: SideProps) {
+/** One of the two schemes: which one, what it looks like, what holds it together. */
+function Side({ room, side, schemeId, onScheme, cells }: SideProps) {
   const [changing, setChanging] = useState(false);
   const { write } = useVisit();
-  const scheme = room.schemes.find((s) => s.id === lookId);
+  const scheme = room.schemes.find((s) => s.id === schemeId);
   const leave = ({ id, name: gone }: Scheme) =>
     takeAway(
       (retired) => write({ name: 'scheme.retire', roomId: room.id, schemeId: id, retired }, { answers: true }).result,
@@ -42,13 +42,13 @@ function Side({ room, side, lookId, onLook, cells }: SideProps) {
     );
   const name = scheme?.name ?? 'As it is now';
   return (
-    <section aria-label={`The ${side} look: ${name}`} className="flex min-w-0 flex-col">
+    <section aria-label={`The ${side} scheme: ${name}`} className="flex min-w-0 flex-col">
       <div className="mb-2 flex items-end gap-2 print:hidden">
         <select
           aria-label={`On the ${side}`}
           className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[15px] font-semibold"
-          value={scheme ? lookId : NOW}
-          onChange={(e) => onLook(e.target.value)}
+          value={scheme ? schemeId : NOW}
+          onChange={(e) => onScheme(e.target.value)}
         >
           <option value={NOW}>As it is now</option>
           {room.schemes.map((s) => (
@@ -63,20 +63,20 @@ function Side({ room, side, lookId, onLook, cells }: SideProps) {
               title={`Change ${scheme.name}`}
               open={changing}
               onOpenChange={setChanging}
-              trigger={<Button aria-label={`Change the ${side} look`}>Change</Button>}
+              trigger={<Button aria-label={`Change the ${side} scheme`}>Change</Button>}
             >
               <SchemeForm room={room} scheme={scheme} onDone={() => setChanging(false)} />
             </Dialog>
-            <Button aria-label={`Take away the ${side} look`} onClick={() => void leave(scheme)}>
+            <Button aria-label={`Take away the ${side} scheme`} onClick={() => void leave(scheme)}>
               Take away
             </Button>
           </>
         )}
       </div>
       <p className="hidden font-semibold print:block">{name}</p>
-      <LookPicture room={room} look={scheme} name={name} />
+      <SchemePicture room={room} scheme={scheme} name={name} />
       {scheme ? (
-        <LookLinks room={room} look={scheme} cells={cells} />
+        <SchemeLinks room={room} scheme={scheme} cells={cells} />
       ) : (
         <p className="mt-3 text-sm text-soft">
           {room.oldWall ? 'The wall that is there today, beside what stays.' : 'The old wall has not been recorded: see Stays.'}
@@ -86,16 +86,16 @@ function Side({ room, side, lookId, onLook, cells }: SideProps) {
   );
 }
 
-function NewLook({ room, onMade }: { readonly room: Room; readonly onMade: (id: string) => void }) {
+function NewScheme({ room, onMade }: { readonly room: Room; readonly onMade: (id: string) => void }) {
   const [open, setOpen] = useState(false);
   return (
     <Dialog
-      title="A new look"
+      title="A new scheme"
       open={open}
       onOpenChange={setOpen}
       trigger={
         <Button look={room.schemes.length === 0 ? 'main' : 'plain'}>
-          <Plus aria-hidden size={18} /> New look
+          <Plus aria-hidden size={18} /> New scheme
         </Button>
       }
     >
@@ -112,11 +112,11 @@ function NewLook({ room, onMade }: { readonly room: Room; readonly onMade: (id: 
 
 type BothProps = {
   readonly room: Room;
-  readonly looks: readonly [string, string];
-  readonly onLooks: (looks: readonly [string, string]) => void;
+  readonly schemes: readonly [string, string];
+  readonly onSchemes: (schemes: readonly [string, string]) => void;
 };
 
-function Both({ room, looks: [left, right], onLooks }: BothProps) {
+function Both({ room, schemes: [left, right], onSchemes }: BothProps) {
   const asked = useCells(room.id);
   const cells = latest(asked)?.cells;
   // nothing is asked of a room where nothing stays
@@ -126,15 +126,15 @@ function Both({ room, looks: [left, right], onLooks }: BothProps) {
     <InLight roomId={room.id}>
       {asked.state === 'failed' && <p role="alert">{asked.says}</p>}
       <div className="grid gap-4 md:grid-cols-2">
-        <Side room={room} side="left" lookId={left} onLook={(id) => onLooks([id, right])} cells={shown} />
-        <Side room={room} side="right" lookId={right} onLook={(id) => onLooks([left, id])} cells={shown} />
+        <Side room={room} side="left" schemeId={left} onScheme={(id) => onSchemes([id, right])} cells={shown} />
+        <Side room={room} side="right" schemeId={right} onScheme={(id) => onSchemes([left, id])} cells={shown} />
       </div>
     </InLight>
   );
 }
 
-/** Any two looks of a room side by side, in the light at the cursor. */
-export function TwoLooks({ room }: { readonly room: Room }) {
+/** Any two schemes of a room side by side, in the light at the cursor. */
+export function TwoSchemes({ room }: { readonly room: Room }) {
   const { visit } = useVisit();
   const [chosen, setChosen] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
   const [first, second] = room.schemes;
@@ -144,7 +144,7 @@ export function TwoLooks({ room }: { readonly room: Room }) {
   if (room.candidates.length === 0)
     return (
       <EmptyState title="No colour in this room yet">
-        <p className="mb-4">A look is made of colours in the room: pick candidates from the deck first.</p>
+        <p className="mb-4">A scheme is made of colours in the room: pick candidates from the deck first.</p>
         <VisitLink href={addressOf({ visitId: visit.id, roomId: room.id, step: 'deck' })} className={buttonClass('main')}>
           To the deck
         </VisitLink>
@@ -153,15 +153,15 @@ export function TwoLooks({ room }: { readonly room: Room }) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-2 print:hidden">
-        <NewLook room={room} onMade={(id) => setChosen(right === NOW ? [left, id] : [right, id])} />
+        <NewScheme room={room} onMade={(id) => setChosen(right === NOW ? [left, id] : [right, id])} />
         <ShownSwitch />
       </div>
       {room.schemes.length === 0 ? (
-        <EmptyState title="No look yet">
-          Put wall, trim and accents together; any two looks then stand side by side with what stays.
+        <EmptyState title="No scheme yet">
+          Put wall, trim and accents together; any two schemes then stand side by side with what stays.
         </EmptyState>
       ) : (
-        <Both room={room} looks={[left, right]} onLooks={setChosen} />
+        <Both room={room} schemes={[left, right]} onSchemes={setChosen} />
       )}
     </>
   );

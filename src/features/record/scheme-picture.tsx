@@ -11,33 +11,41 @@ import { usePaint } from '../light-client/in-light';
 import { OLD_WALL_ID } from '@/core/engine/swatches';
 import { StayPattern } from '../drawings/stay-pattern';
 
-/** A look of the room: a scheme, or `undefined` for the room as it is now. */
-export type Look = Scheme | undefined;
+/** A scheme of the room: a scheme, or `undefined` for the room as it is now. */
+export type ShownScheme = Scheme | undefined;
 
 const sayCandidate = (c: Candidate) => `${c.name} at ${c.strength} %: ${sayColour(c.lab)}`;
 
-function useWall(room: Room, look: Look, wall: Candidate | undefined) {
+function useWall(room: Room, scheme: ShownScheme, wall: Candidate | undefined) {
   const paint = usePaint();
-  if (look === undefined)
+  if (scheme === undefined)
     return room.oldWall && { hex: paint(OLD_WALL_ID, room.oldWall.lab), says: `the old wall: ${sayColour(room.oldWall.lab)}` };
   return wall && { hex: paint(wall.id, wall.lab), says: `wall, ${sayCandidate(wall)}` };
 }
 
 /** The wall with what stands before it, its trim, and all that stays, touching as they do in the room. */
-export function LookPicture({ room, look, name }: { readonly room: Room; readonly look: Look; readonly name: string }) {
+export function SchemePicture({
+  room,
+  scheme,
+  name,
+}: {
+  readonly room: Room;
+  readonly scheme: ShownScheme;
+  readonly name: string;
+}) {
   const paint = usePaint();
-  const colours = look ? schemeColours(room, look) : [];
+  const colours = scheme ? schemeColours(room, scheme) : [];
   const of = (part: string) => colours.filter((c) => c.part === part).map((c) => c.candidate);
   const [wallColour] = of('wall');
   const [trim] = of('trim');
   const accents = of('accent');
-  const wall = useWall(room, look, wallColour);
+  const wall = useWall(room, scheme, wallColour);
   return (
     <div
       role="group"
       aria-label={`${name}, as it would look`}
       className="flex h-[clamp(17rem,calc(100dvh-31.5rem),40rem)] flex-col"
-      data-look={name}
+      data-scheme={name}
     >
       <div className="relative flex min-h-0 flex-[2] items-end">
         {wall ? (

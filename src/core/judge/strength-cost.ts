@@ -1,0 +1,20 @@
+import { nearness } from './nearness';
+import type { PreparedCandidate, PreparedComponent } from './prepared';
+
+/** What being stronger than a component allows costs: the chroma beyond what it allows, in steps, less beside dark stays and clean whites. */
+export function tooStrongCost(
+  { model: m, strongFrom, easiness, crispness }: PreparedComponent,
+  candidate: PreparedCandidate,
+): number {
+  const excess = candidate.chroma - strongFrom;
+  return excess > 0 ? (excess / m.strongStep) * easiness * (1 - crispness) : 0;
+}
+
+/** What being weaker than its depth family costs: the chroma that is missing, in steps, where a pale colour goes lifeless beside a stronger one. */
+export function tooWeakCost({ model: m, lab, familyChroma, easiness }: PreparedComponent, candidate: PreparedCandidate): number {
+  const lack = familyChroma * candidate.rootRoom * (1 - m.weakSlack) - candidate.chroma;
+  if (lack <= 0) return 0;
+  const lighterBy = candidate.lab.l - lab.l;
+  const touch = lighterBy < 0 ? 1 : nearness(lighterBy, m.weakDepth);
+  return (lack / m.weakStep) * touch * easiness * candidate.pale;
+}
