@@ -3,6 +3,7 @@ import path from 'node:path';
 import { openDatabase } from '@/data/db';
 import { claimFolder } from '@/data/folder-claim';
 import { migrate } from '@/data/migrate';
+import { deleteUnusedPictures } from '@/data/photos';
 import type { Database } from '@/data/sql';
 import { loadShippedDecks } from './deck/load-shipped';
 import { loadDemo } from './demo/load';
@@ -50,6 +51,7 @@ async function open(): Promise<Opened> {
     const db = await openDatabase(path.join(folder, 'pg'), template);
     await migrate(db);
     await loadShippedDecks(db);
+    await deleteUnusedPictures(db);
     if (demo) await loadDemo(db);
     return { db, release: claim.release };
   } catch (e) {
