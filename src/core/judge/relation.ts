@@ -36,7 +36,7 @@ export type Relation = {
 };
 
 /** A component in a room, ready for many candidates. */
-export type Beside = {
+export type PreparedStay = {
   readonly component: PreparedComponent;
   /** How much its conflicts count. */
   readonly weight: number;
@@ -45,7 +45,7 @@ export type Beside = {
 };
 
 /** The components of a thing that stays, ready for many candidates. */
-export function besideAll(stay: Stay, school: School = 'share', model: RelationModel = RELATION): Beside[] {
+export function prepareStay(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedStay[] {
   const largest = Math.max(...stay.components.map((c) => c.share));
   const furnishing = stay.kind === 'furnishing';
   return stay.components.map(({ lab, share }) => ({
@@ -62,15 +62,15 @@ const SCRATCH = noCosts();
  *
  * @param above 0 may stand for any cost that is not above this
  */
-export function costOf(beside: Beside, candidate: PreparedCandidate, above = -1): number {
-  const { component, weight, mayAnswer } = beside;
+export function costOf(against: PreparedStay, candidate: PreparedCandidate, above = -1): number {
+  const { component, weight, mayAnswer } = against;
   if (mayAnswer && answers(component, candidate.lab)) return 0;
   return weight * costsBeside(component, candidate, SCRATCH, above / weight);
 }
 
 /** The conflicts behind {@link costOf}, weighted, strongest first. */
-export function conflictsWith(beside: Beside, candidate: PreparedCandidate): Conflict[] {
-  const { component, weight, mayAnswer } = beside;
+export function conflictsWith(against: PreparedStay, candidate: PreparedCandidate): Conflict[] {
+  const { component, weight, mayAnswer } = against;
   if (mayAnswer && answers(component, candidate.lab)) return [];
   const costs = noCosts();
   costsBeside(component, candidate, costs);
@@ -91,7 +91,7 @@ export const verdictOf = (cost: number, model: RelationModel = RELATION): Verdic
 export function relation(stay: Stay, candidate: Lab, school: School = 'share', model: RelationModel = RELATION): Relation {
   if (stay.components.length === 0) throw new RangeError('a thing that stays needs at least one component');
   const prepared = prepareCandidate(candidate, model);
-  const found = besideAll(stay, school, model).map((beside, i) => ({
+  const found = prepareStay(stay, school, model).map((beside, i) => ({
     name: stay.components[i]!.name,
     lab: stay.components[i]!.lab,
     cost: costOf(beside, prepared),

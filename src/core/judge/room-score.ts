@@ -6,7 +6,7 @@ import { DEFAULT_SCHOOLS, lightConflictOf, type LightSchools } from './light-con
 import { prepareCandidate } from './prepared';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
-import { besideAll, conflictsWith, costOf, verdictOf, type Beside, type School, type Stay } from './relation';
+import { prepareStay, conflictsWith, costOf, verdictOf, type PreparedStay, type School, type Stay } from './relation';
 
 /** A surface: its Lab in the deck (D65, 10°) and the curve that stands for it. */
 export type Surface = { readonly lab: Lab; readonly reflectance: ArrayLike<number> };
@@ -35,10 +35,10 @@ export type RoomLink =
 /** The weakest link of a candidate in a room. */
 export type RoomScore = { readonly cost: number; readonly verdict: Verdict; readonly link: RoomLink | undefined };
 
-type Place = { readonly beside: Beside; readonly stay: number; readonly component: number };
+type Meeting = { readonly against: PreparedStay; readonly stay: number; readonly component: number };
 type PreparedMoment = {
-  readonly places: readonly Place[];
-  readonly stand: ((reflectance: ArrayLike<number>) => Lab) | undefined;
+  readonly meetings: readonly Meeting[];
+  readonly corresponding: ((reflectance: ArrayLike<number>) => Lab) | undefined;
   readonly read: ((reflectance: ArrayLike<number>) => Reads) | undefined;
 };
 
@@ -60,12 +60,12 @@ export function prepareJudgement(
     model,
     schools,
     moments: moments.map(({ scene }): PreparedMoment => {
-      const stand = scene && correspondingIn(scene.power);
-      const places = stays.flatMap(({ school, ...stay }, s) => {
-        const components = stay.components.map((c) => ({ ...c, lab: stand ? stand(c.reflectance) : c.lab }));
-        return besideAll({ ...stay, components }, school, model).map((beside, component) => ({ beside, stay: s, component }));
+      const corresponding = scene && correspondingIn(scene.power);
+      const meetings = stays.flatMap(({ school, ...stay }, s) => {
+        const components = stay.components.map((c) => ({ ...c, lab: corresponding ? corresponding(c.reflectance) : c.lab }));
+        return prepareStay({ ...stay, components }, school, model).map((against, component) => ({ against, stay: s, component }));
       });
-      return { places, stand, read: scene && readIn(scene) };
+      return { meetings, corresponding, read: scene && readIn(scene) };
     }),
   };
 }
@@ -79,22 +79,22 @@ export function prepareJudgement(
 export function roomScore(candidate: Surface, room: PreparedJudgement, giveUpAt = Infinity): RoomScore {
   const { model, schools } = room;
   let cost = 0;
-  let at: { readonly moment: number; readonly place: Place | undefined; readonly flag: Flag | undefined } | undefined;
+  let at: { readonly moment: number; readonly meeting: Meeting | undefined; readonly flag: Flag | undefined } | undefined;
   for (let m = 0; m < room.moments.length && cost < giveUpAt; m++) {
-    const { places, stand, read } = room.moments[m]!;
-    const tried = prepareCandidate(stand ? stand(candidate.reflectance) : candidate.lab, model);
-    for (const place of places) {
-      const found = costOf(place.beside, tried, cost);
+    const { meetings, corresponding, read } = room.moments[m]!;
+    const prepared = prepareCandidate(corresponding ? corresponding(candidate.reflectance) : candidate.lab, model);
+    for (const meeting of meetings) {
+      const found = costOf(meeting.against, prepared, cost);
       if (found <= cost) continue;
       cost = found;
-      at = { moment: m, place, flag: undefined };
+      at = { moment: m, meeting, flag: undefined };
     }
     // what is refused already needs no second reason
     if (!read || cost >= model.noFrom) continue;
     const conflict = lightConflictOf(candidate.lab, read(candidate.reflectance), schools);
     if (!conflict || conflict.cost <= cost) continue;
     cost = conflict.cost;
-    at = { moment: m, place: undefined, flag: conflict.flag };
+    at = { moment: m, meeting: undefined, flag: conflict.flag };
   }
   return { cost, verdict: verdictOf(cost, model), link: at && linkOf(candidate, room, at) };
 }
@@ -102,14 +102,14 @@ export function roomScore(candidate: Surface, room: PreparedJudgement, giveUpAt 
 function linkOf(
   candidate: Surface,
   room: PreparedJudgement,
-  { moment, place, flag }: { readonly moment: number; readonly place: Place | undefined; readonly flag: Flag | undefined },
+  { moment, meeting, flag }: { readonly moment: number; readonly meeting: Meeting | undefined; readonly flag: Flag | undefined },
 ): RoomLink | undefined {
   if (flag) return { kind: 'light', moment, flag };
-  if (!place) return undefined;
-  const { stand } = room.moments[moment]!;
-  const tried = prepareCandidate(stand ? stand(candidate.reflectance) : candidate.lab, room.model);
-  const reason = conflictsWith(place.beside, tried)[0]?.reason;
-  return { kind: 'relation', moment, stay: place.stay, component: place.component, reason };
+  if (!meeting) return undefined;
+  const { corresponding } = room.moments[moment]!;
+  const prepared = prepareCandidate(corresponding ? corresponding(candidate.reflectance) : candidate.lab, room.model);
+  const reason = conflictsWith(meeting.against, prepared)[0]?.reason;
+  return { kind: 'relation', moment, stay: meeting.stay, component: meeting.component, reason };
 }
 
 /** How well a colour fits, 0–100: 100 costs nothing, each "nearly" halves it. The product's own scale. */

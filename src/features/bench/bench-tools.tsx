@@ -51,7 +51,7 @@ type WarningProps = { readonly ground: Ground; readonly candidate: Candidate; re
 
 /** Judging against a wall that will be painted is judging wrongly: says so, and what the wall does to the eye. */
 export function WrongGround({ ground, candidate, onLeave }: WarningProps) {
-  if (!ground.goes || !ground.lab) return null;
+  if (!ground.willBePainted || !ground.lab) return null;
   const pushed = sayTowards(directions(ground.lab, candidate.lab));
   return (
     <div role="alert" className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-8 border-ink bg-raised px-3 py-2">

@@ -24,7 +24,7 @@ export type Ground = {
   readonly name: string;
   readonly lab: Lab | undefined;
   /** It will be painted: what is judged on it is judged wrongly. */
-  readonly goes: boolean;
+  readonly willBePainted: boolean;
 };
 
 const BLACK: Lab = { l: 4, a: 0, b: 0 };
@@ -33,14 +33,14 @@ const BLACK: Lab = { l: 4, a: 0, b: 0 };
 export function groundsOf(room: Room): Ground[] {
   const stays = room.stays.map((s) => {
     const largest = s.components.reduce((p, q) => (q.share > p.share ? q : p));
-    return { id: largest.id, name: s.name, lab: largest.colour.lab, goes: false };
+    return { id: largest.id, name: s.name, lab: largest.colour.lab, willBePainted: false };
   });
   return [
-    { id: 'neutral', name: 'neutral grey', lab: undefined, goes: false },
-    { id: PAPER_ID, name: 'white paper', lab: PAPERS.plain.lab, goes: false },
+    { id: 'neutral', name: 'neutral grey', lab: undefined, willBePainted: false },
+    { id: PAPER_ID, name: 'white paper', lab: PAPERS.plain.lab, willBePainted: false },
     ...stays,
-    ...(room.oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: room.oldWall.lab, goes: true }] : []),
-    { id: 'black', name: 'black', lab: BLACK, goes: false },
+    ...(room.oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: room.oldWall.lab, willBePainted: true }] : []),
+    { id: 'black', name: 'black', lab: BLACK, willBePainted: false },
   ];
 }
 
