@@ -27,6 +27,7 @@ export const plainLamp = (more: Partial<Lamp> = {}): Lamp => ({
   throws: 'round',
   at: [2, 2.5, 2],
   dimmedShare: 1,
+  ra: null,
   ...more,
 });
 

@@ -41,6 +41,7 @@ export const roomLamp = (more: Partial<RoomLamp> = {}): RoomLamp => ({
   id: 'l1',
   name: 'Lamp',
   cctK: 2700,
+  ra: null,
   kind: 'led',
   lumens: 800,
   throws: 'round',

@@ -19,6 +19,7 @@ import { sunPosition } from '@/core/light/sun';
 import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 import { day } from './day';
 import { appearance, light } from './light';
+import { rendering } from './rendering';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
 const tuple = (c: Lab) => [c.l, c.a, c.b];
@@ -137,6 +138,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   appearance: (request) => appearance(request, colourOf(request)),
   judge,
   day,
+  rendering,
 };
 
 type Issue = z.core.$ZodIssue;

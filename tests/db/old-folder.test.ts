@@ -50,9 +50,10 @@ test('a data folder made before opens with nothing lost', async () => {
   expect(visit.rooms).toHaveLength(rooms.length);
   visit.rooms.forEach((room, i) => {
     const before: Known = rooms[i]!;
-    const { verdicts, stays, candidates, photos, readings, ...same } = room;
+    const { verdicts, stays, candidates, photos, readings, lamps, ...same } = room;
     for (const part of Object.keys(before).filter((key) => key in same))
       expect(same[part as keyof typeof same]).toEqual(before[part]);
+    expect(lamps.map(({ ra, ...lamp }) => (ra === null ? lamp : ra))).toEqual(before['lamps']);
     expect(verdicts.map(asBefore)).toEqual(before['verdicts']);
     expect(stays.map(withoutOrdinal)).toEqual(before['stays']);
     const were = before['candidates'] as Room['candidates'];

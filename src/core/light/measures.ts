@@ -30,6 +30,7 @@ export const measure = {
     .max(50_000, 'A lamp’s light is at most 50,000 lm.'),
   lampHeight: metres('A lamp’s height', 20),
   cctK: between('A lamp’s warmth', 'kelvin', 'A lamp’s warmth lies between 1,500 and 10,000 K.', [1500, 10_000]),
+  ra: between('Colour rendering', 'index points', 'An LED’s colour rendering (Ra) lies between 70 and 97.', [70, 97]),
   dimmedPercent: between('Dimming', 'percent', 'A lamp that is on gives between 1 and 100 % of its light.', [1, 100]),
   bearing: between('A bearing', 'degrees', 'A bearing lies between 0 and 360°.', [0, 360]),
 } as const;
@@ -60,6 +61,8 @@ export const windowFields = ({ obstructionDeg, revealM, overhangM }: WindowDefau
 export const lampFields = {
   kind: z.enum(LAMP_KINDS).default(USUAL_LAMP.kind),
   cctK: measure.cctK,
+  /** General colour rendering index of an LED; null is the usual of its kind. */
+  ra: measure.ra.nullable().default(null),
   lumens: measure.lumens.default(USUAL_LAMP.lumens),
   throws: z.enum(LAMP_THROWS).default(USUAL_LAMP.throws),
   dimmedPercent: measure.dimmedPercent.default(USUAL_LAMP.dimmedPercent),

@@ -85,7 +85,7 @@ describe('the sky’s colour', () => {
 
 describe('lamps', () => {
   test.each(LAMP_KINDS)('%s gives one lux', (kind) => {
-    expect(luxOf(lampSpectrum({ kind, cctK: 3000, dimmedShare: 1 }))).toBeCloseTo(1, 9);
+    expect(luxOf(lampSpectrum({ kind, cctK: 3000, ra: null, dimmedShare: 1 }))).toBeCloseTo(1, 9);
   });
 
   test.each([
@@ -97,22 +97,23 @@ describe('lamps', () => {
     ['fluorescent', 3000],
     ['fluorescent', 4000],
   ] as const)('%s of %d K has about that temperature', (kind, cctK) => {
-    expect(Math.abs(kelvinOf(lampSpectrum({ kind, cctK, dimmedShare: 1 })) / cctK - 1)).toBeLessThan(0.05);
+    expect(Math.abs(kelvinOf(lampSpectrum({ kind, cctK, ra: null, dimmedShare: 1 })) / cctK - 1)).toBeLessThan(0.05);
   });
 
   test('LEDs warmer and cooler than the table go on from its ends', () => {
-    expect(kelvinOf(lampSpectrum({ kind: 'led', cctK: 2200, dimmedShare: 1 }))).toBeLessThan(2400);
-    expect(kelvinOf(lampSpectrum({ kind: 'led', cctK: 9000, dimmedShare: 1 }))).toBeGreaterThan(7500);
+    expect(kelvinOf(lampSpectrum({ kind: 'led', cctK: 2200, ra: null, dimmedShare: 1 }))).toBeLessThan(2400);
+    expect(kelvinOf(lampSpectrum({ kind: 'led', cctK: 9000, ra: null, dimmedShare: 1 }))).toBeGreaterThan(7500);
   });
 
   test('a dimmed filament reddens, a dimmed LED does not (usual laws of incandescent lamps, from memory)', () => {
-    const at = (kind: 'filament' | 'led', dimmedShare: number) => kelvinOf(lampSpectrum({ kind, cctK: 2733, dimmedShare }));
+    const at = (kind: 'filament' | 'led', dimmedShare: number) =>
+      kelvinOf(lampSpectrum({ kind, cctK: 2733, ra: null, dimmedShare }));
     expect(at('filament', 0.3)).toBeCloseTo(2733 * 0.3 ** 0.124, -1);
     expect(at('led', 0.3)).toBeCloseTo(at('led', 1), 6);
   });
 
   test('a lamp of 0 K is no lamp', () => {
-    expect(() => lampSpectrum({ kind: 'filament', cctK: 0, dimmedShare: 1 })).toThrow('lamp of 0 K');
+    expect(() => lampSpectrum({ kind: 'filament', cctK: 0, ra: null, dimmedShare: 1 })).toThrow('lamp of 0 K');
   });
 });
 

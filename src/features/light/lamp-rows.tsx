@@ -2,13 +2,21 @@
 
 import { Plus, X } from 'lucide-react';
 import { v7 } from 'uuid';
-import { LAMP_KIND_NAMES, LAMP_KINDS, LAMP_THROW_NAMES, LAMP_THROWS, type LampKind, type LampThrow } from '@/core/light/lamp';
+import {
+  LAMP_KIND_NAMES,
+  LAMP_KINDS,
+  LAMP_THROW_NAMES,
+  LAMP_THROWS,
+  type LampKind,
+  type LampThrow,
+  USUAL_RA,
+} from '@/core/light/lamp';
 import { ASSUMED } from '@/core/light/assumptions';
 import { lengthUnit } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import { useVisit } from '../session/visit-context';
-import type { LampDraft } from './light-draft';
+import { isLed, type LampDraft } from './light-draft';
 import { More, Section, type SectionProps } from './section';
 
 const WARMTHS = [
@@ -20,7 +28,7 @@ const WARMTHS = [
 
 type RowProps = SectionProps & { readonly index: number; readonly set: (change: Partial<LampDraft>) => void };
 
-const DETAIL_FIELDS = ['xM', 'yM', 'heightM', 'dimmedPercent'] as const;
+const DETAIL_FIELDS = ['ra', 'xM', 'yM', 'heightM', 'dimmedPercent'] as const;
 
 function LampDetails({ draft, errors, index, set }: RowProps) {
   const { visit } = useVisit();
@@ -56,6 +64,18 @@ function LampDetails({ draft, errors, index, set }: RowProps) {
       {field('Height', 'height', 'heightM', `${ASSUMED.lampHeightM.value} m`)}
       {field('Along the thick wall', 'x', 'xM', 'middle')}
       {field('From the thick wall', 'y', 'yM', 'middle')}
+      {isLed(l.kind) && (
+        <TextField
+          className="w-34"
+          label="Rendering"
+          unit="Ra"
+          inputMode="numeric"
+          placeholder={`usual ${USUAL_RA[l.kind as keyof typeof USUAL_RA]}`}
+          value={l.ra}
+          error={error('ra')}
+          onChange={(e) => set({ ra: e.target.value })}
+        />
+      )}
       <TextField
         className="w-34"
         label="Dimmed to"
@@ -121,6 +141,7 @@ const newLamp = (number: number, cctK: number): LampDraft => ({
   id: v7(),
   name: `Lamp ${number}`,
   cctK: String(cctK),
+  ra: '',
   kind: 'led',
   lumens: String(ASSUMED.lampLumens.value),
   throws: 'round',

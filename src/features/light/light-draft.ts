@@ -27,6 +27,8 @@ export type LampDraft = {
   readonly id: string;
   readonly name: string;
   readonly cctK: string;
+  /** Empty for the usual of its kind. */
+  readonly ra: string;
   readonly kind: LampKind;
   readonly lumens: string;
   readonly throws: LampThrow;
@@ -70,6 +72,7 @@ export const lampDraftOf = (l: RoomLamp, units: Units): LampDraft => ({
   id: l.id,
   name: l.name,
   cctK: String(l.cctK),
+  ra: l.ra === null ? '' : String(l.ra),
   kind: l.kind,
   lumens: String(l.lumens),
   throws: l.throws,
@@ -111,6 +114,9 @@ export function wallsThatDoNotClose({ walls }: LightDraft, units: Units): Readon
 }
 
 const optional = (text: string, units: Units) => (text.trim() === '' ? null : toMetres(typedNumber(text), units));
+/** Only LEDs are sold by their colour rendering here. */
+export const isLed = (kind: LampKind): boolean => kind === 'led' || kind === 'led-high';
+
 const orZero = (text: string) => (text.trim() === '' ? 0 : typedNumber(text));
 
 /** The write that would save the draft; numbers that cannot be read become NaN, which the check refuses at the field. */
@@ -142,6 +148,7 @@ export const writeOf = (draft: LightDraft, room: { readonly id: string; readonly
     id: l.id,
     name: l.name,
     cctK: typedNumber(l.cctK),
+    ra: l.ra.trim() === '' || !isLed(l.kind) ? null : typedNumber(l.ra),
     kind: l.kind,
     lumens: typedNumber(l.lumens),
     throws: l.throws,
