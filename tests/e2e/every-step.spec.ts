@@ -19,7 +19,7 @@ test('every step runs under its content security policy and has no serious acces
     expect(await seriousFindings(page)).toEqual([]);
   }
   const radio = (name: string | RegExp) => page.getByRole('radio', { name });
-  for (const name of ['Two looks', /^Photographs/]) {
+  for (const name of ['Two schemes', /^Photographs/]) {
     await radio(name).click();
     expect(await seriousFindings(page)).toEqual([]);
   }
