@@ -19,10 +19,10 @@ import { illuminance, totalOf, type ReceivedLight, type Receiver } from '@/core/
 import { addLight, luxOf, noLight } from '@/core/light/spectral';
 import { slidePositions, usualPositions } from '@/core/light/sample-positions';
 
-function outdoorsOf(moment: MomentInput, room: LightRoom): Outdoors {
-  if (!('place' in moment)) return outdoorsGiven(moment.sky, room.ground);
+function outdoorsOf(moment: MomentInput): Outdoors {
+  if (!('place' in moment)) return outdoorsGiven(moment.sky);
   const { place, time, sky } = moment;
-  return outdoorsAt({ at: Date.parse(time), place, date: time.slice(0, 10), sky }, room.ground);
+  return outdoorsAt({ at: Date.parse(time), place, date: time.slice(0, 10), sky });
 }
 
 function checkedRoom(description: z.infer<typeof roomSchema>): LightRoom {
@@ -53,7 +53,7 @@ export function light(request: Record<string, unknown>) {
   const receivers = points
     ? points.map(({ name, at, normal }, n): Receiver => ({ name: name ?? `point-${n + 1}`, at, normal: unit(normal) }))
     : usualPositions(room);
-  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment, room), moment.lamps);
+  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment), moment.lamps);
   return { [points ? 'points' : 'positions']: receivers.map((receiver, r) => described(receiver, found[r]!)) };
 }
 
@@ -85,7 +85,7 @@ function lightInRoom({
   const receivers = [...usual, ...slidePositions(room)];
   const place = receivers.findIndex((r) => r.name === position);
   if (place < 0) throw new RangeError(`position ${position}: this room has ${receivers.map((r) => r.name).join(', ')}`);
-  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment, room), moment.lamps);
+  const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment), moment.lamps);
   const lux = illuminance(found[place]!).total;
   if (!(lux > 0)) throw new RangeError(`no light falls on ${position} at this moment`);
   return { power: totalOf(found[place]!), lux, room: directSum(found.slice(0, usual.length)) };

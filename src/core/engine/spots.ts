@@ -16,7 +16,7 @@ export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Ste
   const ready = prepare(request.room, request.where);
   yield 0.5;
   const { at, place, date, sky, lampsOn, scale } = request;
-  const found = ready.lightAt(outdoorsAt({ at, place, date, sky }, ready.room.ground), lampsOn);
+  const found = ready.lightAt(outdoorsAt({ at, place, date, sky }), lampsOn);
   const lights = found.map((light): PositionLight => {
     const { direct, total } = illuminance(light);
     return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };

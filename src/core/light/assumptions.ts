@@ -15,11 +15,11 @@ export const ASSUMED = {
     what: 'The sun above the atmosphere, as a black body',
     origin: `solar physics, rounded, ${FROM_MEMORY}`,
   },
-  turbidity: {
-    value: 0.1,
+  clearExtinction: {
+    value: 0.21,
     unit: '',
-    what: 'Ångström’s turbidity β of ordinary clear air',
-    origin: `Ångström 1929; the value ${FROM_MEMORY}`,
+    what: 'What clear air takes from the sun’s beam overhead, as an optical depth: of its lux and, at 555 nm, of its spectrum',
+    origin: `IES RP-21, ${FROM_MEMORY}`,
   },
   turbidityExponent: { value: 1.3, unit: '', what: 'Ångström’s exponent α', origin: `Ångström 1929, ${FROM_MEMORY}` },
   overcastTemperatureK: { value: 6500, unit: 'K', what: 'An overcast sky', origin: `CIE daylight; ${COMMON}` },

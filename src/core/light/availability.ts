@@ -6,7 +6,7 @@ export type SkyCondition = (typeof SKY_CONDITIONS)[number];
 
 /** Atmospheric extinction c and sky illuminance A + B sin^C, kilolux. IES RP-21 (coefficients from memory). */
 const AVAILABILITY: Readonly<Record<SkyCondition, { c: number | undefined; a: number; b: number; power: number }>> = {
-  clear: { c: 0.21, a: 0.8, b: 15.5, power: 0.5 },
+  clear: { c: ASSUMED.clearExtinction.value, a: 0.8, b: 15.5, power: 0.5 },
   'partly-cloudy': { c: 0.8, a: 0.3, b: 45, power: 1 },
   overcast: { c: undefined, a: 0.3, b: 21, power: 1 },
 };

@@ -2,7 +2,8 @@ import type { SpectralPower } from '../colour/grid';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { ASSUMED } from './assumptions';
 import { bearingOf, type LightRoom } from './light-room';
-import { groundBefore, obstructionRadiance, verticalOutside, type Outdoors } from './outdoors';
+import { beforeWindow } from './street';
+import type { Outdoors } from './outdoors';
 import { SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
 
@@ -15,18 +16,11 @@ export type BeyondWindow = Readonly<Record<(typeof OTHERS)[number], SpectralPowe
 /** What one window of a room shows at one moment, before its glass. */
 export function beyondWindow(room: LightRoom, window: number, outdoors: Outdoors): BeyondWindow {
   const { wall, obstructionDeg, revealM, overhangM } = room.windows[window]!;
-  const bearing = bearingOf(room, wall);
-  const lit = verticalOutside(outdoors, bearing, obstructionDeg);
-  const obstruction = obstructionDeg > 0 ? obstructionRadiance(outdoors, bearing, room.obstruction) : noLight();
-  if (obstructionDeg > 0) {
-    const up = (obstructionDeg * Math.PI) / 180;
-    addLight(lit, obstruction, up + Math.sin(up) * Math.cos(up)); // a vertical surface's share of a band over the horizon
-  }
-  const ground = groundBefore(outdoors, bearing);
-  const share = (k: number) => lit.map((e) => (k * e) / Math.PI);
+  const { ground, facade, onWindow } = beforeWindow(outdoors, bearingOf(room, wall), { ...room, obstructionDeg });
+  const share = (k: number) => onWindow.map((e) => (k * e) / Math.PI);
   return {
     ground,
-    obstruction,
+    obstruction: facade,
     overhang: overhangM > 0 ? ground.map((l) => l * ASSUMED.overhangReflectance.value) : noLight(),
     reveal: revealM > 0 ? share(ASSUMED.revealReturn.value) : noLight(),
     cloth: share(1),

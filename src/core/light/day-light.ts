@@ -62,16 +62,15 @@ export function incoming(lights: readonly PositionLight[]): SpectralPower | unde
  */
 export function* dayLightSteps(prepared: PreparedRoom, day: DayOf): Generator<number, DayLight> {
   const { moments, place, date, skies } = day;
-  const { ground } = prepared.room;
   const daylight: PositionLight[][] = [];
   for (const [k, at] of moments.entries()) {
-    daylight.push(positionLights(prepared.lightAt(outdoorsAt({ at, place, date, sky: skies[k]! }, ground), false)));
+    daylight.push(positionLights(prepared.lightAt(outdoorsAt({ at, place, date, sky: skies[k]! }), false)));
     yield daylight.length;
   }
   return {
     sun: moments.map((at) => sunPosition(at, place)),
     daylight,
-    lamps: positionLights(prepared.lightAt(outdoorsDark(ground), true)),
+    lamps: positionLights(prepared.lightAt(outdoorsDark(), true)),
   };
 }
 

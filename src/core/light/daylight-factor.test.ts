@@ -56,6 +56,17 @@ describe('the average daylight factor (Crisp & Littlefair 1984, BRE)', () => {
     expect(agree / pairs).toBeGreaterThan(0.8);
   });
 
+  test.each([
+    [45, 0.85, 1.1],
+    [60, 0.65, 0.8],
+    [75, 0.6, 0.75],
+    [85, 0.5, 0.6],
+  ])('before a street of %d° the ten rooms stay between %d and %d times it', (obstructionDeg, least, most) => {
+    const ratios = ROOMS.map((r) => roomOf(r, obstructionDeg)).map((r) => computedDaylightFactor(r) / averageDaylightFactor(r));
+    expect(Math.min(...ratios)).toBeGreaterThan(least);
+    expect(Math.max(...ratios)).toBeLessThan(most);
+  });
+
   test('a closed curtain does not count, an obstruction does', () => {
     const drawn = greyRoom({ windows: [openWindow({ curtain: 'drawn' })] });
     expect(computedDaylightFactor(drawn)).toBeCloseTo(computedDaylightFactor(greyRoom()), 9);

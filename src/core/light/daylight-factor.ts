@@ -67,7 +67,7 @@ export function computedDaylightFactor(asFurnished: LightRoom): number {
   const room = { ...asFurnished, windows: asFurnished.windows.map((w) => ({ ...w, curtain: 'open' as const })) };
   const shape = shapeOf(room);
   const { patches } = shape.patched;
-  const outdoors = outdoorsGiven({ type: 'traditional-overcast', horizontalLux: HORIZONTAL_LUX }, room.ground);
+  const outdoors = outdoorsGiven({ type: 'traditional-overcast', horizontalLux: HORIZONTAL_LUX });
   const beyond = luminancesBeyond(room, outdoors);
   const direct = new Float64Array(patches.length);
   shape.sights.forEach(({ patch, target, factor }, a) => {

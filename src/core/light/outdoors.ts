@@ -1,4 +1,4 @@
-import type { Reflectance, SpectralPower } from '../colour/grid';
+import type { SpectralPower } from '../colour/grid';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { ASSUMED } from './assumptions';
 import { daylightAvailable, dayOfYear, type SkyCondition } from './availability';
@@ -6,7 +6,7 @@ import { beamSpectrum } from './beam-spectrum';
 import type { Place } from './day';
 import { daylightAmounts, skyTemperature } from './sky-colour';
 import { standardSky, traditionalOvercast, type Sky } from './sky';
-import { SKY_GRID } from './sky-grid';
+import { shareAbove, SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
 import { incidenceCosine, sunPosition, type SunPosition } from './sun';
 
@@ -45,8 +45,6 @@ export type Outdoors = {
   readonly amounts: (luminance: number) => readonly [number, number, number];
   /** The three amounts times luminance in every cell of the sky grid: cell · 3 + component. */
   readonly cells: Float64Array;
-  /** Spectral radiance of open ground by the sky, and by the sun. */
-  readonly ground: { readonly skylit: SpectralPower; readonly sunlit: SpectralPower };
 };
 
 const NO_SUN: SunPosition = { azimuthDeg: 0, altitudeDeg: -90 };
@@ -102,7 +100,7 @@ function skyOn(cells: Float64Array, seen: (cell: number) => number): SpectralPow
   return power;
 }
 
-function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: Description, ground: Reflectance): Outdoors {
+function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: Description): Outdoors {
   const zenith = horizontalLux > 0 ? horizontalLux / horizontalOver(pattern) : 0;
   const luminance: Sky = (altitudeDeg, azimuthDeg) => zenith * pattern(altitudeDeg, azimuthDeg);
   const amounts = remembered(temperature);
@@ -112,8 +110,6 @@ function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: D
     amounts(value).forEach((a, k) => (cells[cell * 3 + k] = a * value));
   }
   const beam = beamSpectrum(sun.altitudeDeg);
-  const bySky = skyOn(cells, (cell) => SKY_GRID.horizontal[cell]!);
-  const sunLux = beamNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD));
   return {
     sun,
     beamNormalLux,
@@ -122,38 +118,38 @@ function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: D
     luminance,
     amounts,
     cells,
-    ground: {
-      skylit: bySky.map((e, i) => (e * ground[i]!) / Math.PI),
-      sunlit: beam.map((e, i) => (sunLux * e * ground[i]!) / Math.PI),
-    },
   };
 }
 
-/** The light outside at a place and instant (epoch milliseconds) under a sky, over open ground of a reflectance. */
-export function outdoorsAt(
-  { at, place, date, sky }: { readonly at: number; readonly place: Place; readonly date: string; readonly sky: SkyName },
-  ground: Reflectance,
-): Outdoors {
+/** The light outside at a place and instant (epoch milliseconds) under a sky. */
+export function outdoorsAt({
+  at,
+  place,
+  date,
+  sky,
+}: {
+  readonly at: number;
+  readonly place: Place;
+  readonly date: string;
+  readonly sky: SkyName;
+}): Outdoors {
   const sun = sunPosition(at, place);
   const condition = CONDITION[sky];
   const { beamNormalLux, skyHorizontalLux } = daylightAvailable(condition, sun.altitudeDeg, dayOfYear(date));
   const temperature = (luminance: number) => skyTemperature(condition, luminance);
-  return describe(
-    { sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern: patternOf(STANDARD[sky], sun), temperature },
-    ground,
-  );
+  return describe({ sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern: patternOf(STANDARD[sky], sun), temperature });
 }
 
 /** The light outside under a sky that is given outright. */
-export function outdoorsGiven(given: GivenSky, ground: Reflectance): Outdoors {
+export function outdoorsGiven(given: GivenSky): Outdoors {
   const sun = given.sun ?? NO_SUN;
   const kelvin = given.cctK ?? skyTemperature('overcast', 0);
   const { horizontalLux, beamNormalLux = 0 } = given;
-  return describe({ sun, beamNormalLux, horizontalLux, pattern: patternOf(given.type, sun), temperature: () => kelvin }, ground);
+  return describe({ sun, beamNormalLux, horizontalLux, pattern: patternOf(given.type, sun), temperature: () => kelvin });
 }
 
 /** No light outside at all: a room by its lamps. */
-export const outdoorsDark = (ground: Reflectance): Outdoors => outdoorsGiven({ type: 'uniform', horizontalLux: 0 }, ground);
+export const outdoorsDark = (): Outdoors => outdoorsGiven({ type: 'uniform', horizontalLux: 0 });
 
 /**
  * Share of the ground before a façade that the sun reaches: all of it when the sun stands before the façade, else what lies beyond the
@@ -168,26 +164,23 @@ export function sunlitGround({ azimuthDeg, altitudeDeg }: SunPosition, bearingDe
   return (edge + Math.sin(edge) * Math.cos(edge)) / (Math.PI / 2);
 }
 
-/** Spectral radiance of the ground as a window that faces `bearingDeg` sees it. */
-export function groundBefore({ ground, sun }: Outdoors, bearingDeg: number): SpectralPower {
-  const share = sunlitGround(sun, bearingDeg);
-  return ground.skylit.map((v, i) => v + share * ground.sunlit[i]!);
-}
+/** A skyline: its altitude in degrees in each direction. */
+export type Skyline = (azimuthDeg: number) => number;
 
-/** Spectral illuminance of a vertical surface outside that faces `bearingDeg`, above an obstruction that reaches up to an angle. */
-export function verticalOutside(outdoors: Outdoors, bearingDeg: number, obstructionDeg = 0): SpectralPower {
-  const power = skyOn(outdoors.cells, (cell) => {
-    const [altitudeDeg, azimuthDeg] = [SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!];
-    if (altitudeDeg < obstructionDeg) return 0;
-    return incidenceCosine({ altitudeDeg, azimuthDeg }, bearingDeg) * SKY_GRID.solidAngle[cell]!;
+/** Spectral illuminance of a horizontal surface by the sky above a skyline. */
+export const skyOnGround = ({ cells }: Outdoors, skyline: Skyline): SpectralPower =>
+  skyOn(cells, (cell) => SKY_GRID.horizontal[cell]! * shareAbove(cell, skyline(SKY_GRID.azimuthDeg[cell]!)).horizontal);
+
+/** Spectral illuminance of a vertical surface that faces `bearingDeg` by the sky above a skyline. */
+export const skyOnVertical = ({ cells }: Outdoors, bearingDeg: number, skyline: Skyline): SpectralPower =>
+  skyOn(cells, (cell) => {
+    const direction = { altitudeDeg: SKY_GRID.altitudeDeg[cell]!, azimuthDeg: SKY_GRID.azimuthDeg[cell]! };
+    const share = shareAbove(cell, skyline(direction.azimuthDeg)).solidAngle;
+    return share * incidenceCosine(direction, bearingDeg) * SKY_GRID.solidAngle[cell]!;
   });
-  if (outdoors.sun.altitudeDeg > Math.max(0, obstructionDeg))
-    addLight(power, outdoors.beam, outdoors.beamNormalLux * Math.max(0, incidenceCosine(outdoors.sun, bearingDeg)));
-  addLight(power, groundBefore(outdoors, bearingDeg), Math.PI / 2);
-  return power;
-}
 
-/** Spectral radiance of what stands opposite a wall that faces `bearingDeg`: a façade that faces back, lit by sun, sky and ground. */
-export function obstructionRadiance(outdoors: Outdoors, bearingDeg: number, reflectance: Reflectance): SpectralPower {
-  return verticalOutside(outdoors, (bearingDeg + 180) % 360).map((e, i) => (e * reflectance[i]!) / Math.PI);
-}
+/** Spectral illuminance of a vertical surface that faces `bearingDeg` by the sun's beam. */
+export const beamOnVertical = ({ beam, beamNormalLux, sun }: Outdoors, bearingDeg: number): SpectralPower => {
+  const lux = beamNormalLux * Math.max(0, incidenceCosine(sun, bearingDeg));
+  return beam.map((v) => lux * v);
+};

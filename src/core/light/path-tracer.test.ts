@@ -10,7 +10,7 @@ import { illuminance } from './receiver';
 function traced(room: LightRoom, sky: GivenSky): TracedRoom {
   const { widthM, depthM, heightM } = room.box;
   const [w0, w1, w2, w3] = room.walls.map((r) => r[0]!) as [number, number, number, number];
-  const outdoors = outdoorsGiven(sky, room.ground);
+  const outdoors = outdoorsGiven(sky);
   return {
     size: [widthM, depthM, heightM],
     rho: [w3, w1, w0, w2, room.floor[0]!, room.ceiling[0]!],
@@ -53,7 +53,7 @@ const ROOMS: readonly (readonly [string, LightRoom, GivenSky])[] = [
 
 describe.each(ROOMS)('%s, against an independent path tracer', (_, room, sky) => {
   const receivers = SPOTS.map(([name, at, normal]) => ({ name, at, normal }));
-  const found = prepareRoom(room, receivers).lightAt(outdoorsGiven(sky, room.ground), false).map(illuminance);
+  const found = prepareRoom(room, receivers).lightAt(outdoorsGiven(sky), false).map(illuminance);
 
   test.each(SPOTS.map(([name], n) => [name, n] as const))('%s', (_name, n) => {
     const [, at, normal, within] = SPOTS[n]!;

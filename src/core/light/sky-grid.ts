@@ -25,6 +25,13 @@ export const SKY_GRID = {
   ),
 } as const;
 
+/** How much of a cell lies above an altitude: its share of solid angle, and of horizontal light. */
+export function shareAbove(cell: number, altitudeDeg: number): { readonly solidAngle: number; readonly horizontal: number } {
+  const [bottom, top] = [rowOf(cell), rowOf(cell) + 1].map((row) => Math.sin(row * STEP_DEG * RAD)) as [number, number];
+  const from = Math.min(top, Math.max(bottom, Math.sin(Math.max(0, altitudeDeg) * RAD)));
+  return { solidAngle: (top - from) / (top - bottom), horizontal: (top ** 2 - from ** 2) / (top ** 2 - bottom ** 2) };
+}
+
 /** The cell that holds a direction above the horizon. */
 export function skyCell(altitudeDeg: number, azimuthDeg: number): number {
   const row = Math.min(ROWS - 1, Math.max(0, Math.floor(altitudeDeg / STEP_DEG)));

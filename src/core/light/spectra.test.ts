@@ -2,7 +2,8 @@ import { duvOf, kelvinOf } from '../../../tests/light-room';
 import { daylight } from '../colour/illuminant';
 import { integrationWeights } from '../colour/observer';
 import { whiteOf } from '../colour/tristimulus';
-import { airMass, beamSpectrum } from './beam-spectrum';
+import { daylightAvailable } from './availability';
+import { airMass, beamSpectrum, opticalDepth } from './beam-spectrum';
 import { daylightAmounts, skyTemperature } from './sky-colour';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { lampSpectrum, LAMP_KINDS } from './lamp';
@@ -43,11 +44,19 @@ describe('the sun’s beam', () => {
     expect(airMass(0)).toBeLessThan(39);
   });
 
+  test('one optical depth for its lux and its spectrum, half of it the air itself (Leckner 1978: 0.096 at 555 nm)', () => {
+    const { beamNormalLux } = daylightAvailable('clear', 90, 2);
+    expect(opticalDepth(0.555)).toBeCloseTo(-Math.log(beamNormalLux / (127_500 * 1.034)), 9);
+    expect(opticalDepth(0.555)).toBeCloseTo(0.21, 9);
+    expect(opticalDepth(0.45)).toBeGreaterThan(0.35);
+    expect(opticalDepth(0.7)).toBeLessThan(0.19);
+  });
+
   test('warms as it sinks, stays near the Planckian locus', () => {
     const kelvins = [90, 60, 40, 20, 10, 5, 2].map((altitude) => kelvinOf(beamSpectrum(altitude)));
     kelvins.slice(1).forEach((k, i) => expect(k).toBeLessThan(kelvins[i]!));
-    expect(kelvins[0]).toBeGreaterThan(4900);
-    expect(kelvins[0]).toBeLessThan(5700); // direct sun at noon is given as 5,000–5,500 K, common practice
+    expect(kelvins[0]).toBeGreaterThan(5000); // direct sun at noon is given as 5,000–5,500 K, common practice
+    expect(kelvins[0]).toBeLessThan(5200);
     expect(kelvins[5]).toBeLessThan(3500); // and under 3,500 K near sunset
     expect(Math.abs(duvOf(beamSpectrum(40)))).toBeLessThan(0.006);
     expect(luxOf(beamSpectrum(40))).toBeCloseTo(1, 12);

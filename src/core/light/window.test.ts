@@ -17,7 +17,7 @@ const UNIFORM: GivenSky = { type: 'uniform', horizontalLux: 1000 * Math.PI }; //
 const BLACK = { walls: [flat(0), flat(0), flat(0), flat(0)] as LightRoom['walls'], floor: flat(0), ceiling: flat(0) };
 const floorAt = (x: number, y: number): Receiver => ({ name: `floor ${x} ${y}`, at: [x, y, 0], normal: [0, 0, 1] });
 const luxAt = (room: LightRoom, sky: GivenSky, receiver: Receiver, lamps = false) =>
-  illuminance(prepareRoom(room, [receiver], shapeOf(room, COARSE)).lightAt(outdoorsGiven(sky, room.ground), lamps)[0]!);
+  illuminance(prepareRoom(room, [receiver], shapeOf(room, COARSE)).lightAt(outdoorsGiven(sky), lamps)[0]!);
 
 describe('directions in a room and outside', () => {
   test('wall 0 faces its bearing, the others follow clockwise, and back', () => {
@@ -44,7 +44,7 @@ describe('light through a window', () => {
     const glazed = greyRoom({ ...BLACK, windows: [openWindow({ glass: flat(0.7) })] });
     expect(luxAt(glazed, UNIFORM, floorAt(2, 2)).total / exact).toBeCloseTo(0.7, 4);
     const tinted = greyRoom({ ...BLACK, windows: [openWindow({ glass: glassOf('bronze') })] });
-    const lit = prepareRoom(tinted, [floorAt(2, 2)]).lightAt(outdoorsGiven(UNIFORM, flat(0)), false)[0]!;
+    const lit = prepareRoom(tinted, [floorAt(2, 2)]).lightAt(outdoorsGiven(UNIFORM), false)[0]!;
     expect(illuminance(lit).total / exact).toBeCloseTo(0.4, 2);
     expect(kelvinOf(totalOf(lit))).toBeLessThan(6000); // bronze glass warms it
   });
@@ -58,7 +58,7 @@ describe('light through a window', () => {
     const dark = luxAt(greyRoom({ ...BLACK, ground: flat(0), obstruction: flat(0), windows: hidden }), UNIFORM, high);
     expect(dark.total).toBeLessThan(0.001 * sky);
     const facade = luxAt(greyRoom({ ...BLACK, ground: flat(0), obstruction: flat(0.5), windows: hidden }), UNIFORM, high);
-    expect(facade.total / sky).toBeCloseTo(0.25, 2); // half of the sky lights it, half of that comes back
+    expect(facade.total / sky).toBeLessThan(0.01); // hardly any sky is left for the façade itself
   });
 
   test('a reveal and an overhang take light away, and never all of it', () => {
@@ -170,7 +170,7 @@ describe('lamps', () => {
       { name: `1${k}`, at: [w, s * d, t * h], normal: [-1, 0, 0], share: d * h },
       { name: `3${k}`, at: [0, s * d, t * h], normal: [1, 0, 0], share: d * h },
     ]);
-    const lit = prepareRoom(room, receivers).lightAt(outdoorsGiven(night, room.ground), true);
+    const lit = prepareRoom(room, receivers).lightAt(outdoorsGiven(night), true);
     const landed = receivers.reduce((s, r, k) => s + (r.share / grid.length) * illuminance(lit[k]!).bounced, 0);
     // everything that is reflected lands again: ρ + ρ² + … of the lumens
     expect(Math.abs(landed / ((1000 * rho) / (1 - rho)) - 1)).toBeLessThan(0.03);
@@ -189,12 +189,12 @@ describe('coloured surfaces', () => {
     const ceiling: Receiver = { name: 'ceiling', at: [2, 1.5, 2.6], normal: [0, 0, -1] };
     const duv = (ground: Float64Array) => {
       const room = greyRoom({ ground });
-      return duvOf(totalOf(prepareRoom(room, [ceiling]).lightAt(outdoorsGiven(UNIFORM, ground), false)[0]!));
+      return duvOf(totalOf(prepareRoom(room, [ceiling]).lightAt(outdoorsGiven(UNIFORM), false)[0]!));
     };
     expect(duv(paint(44, -17, 28))).toBeGreaterThan(duv(flat(0.15)) + 0.005); // greener
     const kelvin = (floor: Float64Array) => {
       const room = greyRoom({ floor });
-      return kelvinOf(totalOf(prepareRoom(room, [ceiling]).lightAt(outdoorsGiven(UNIFORM, room.ground), false)[0]!));
+      return kelvinOf(totalOf(prepareRoom(room, [ceiling]).lightAt(outdoorsGiven(UNIFORM), false)[0]!));
     };
     expect(kelvin(paint(51, 9.6, 21.8))).toBeLessThan(kelvin(flat(0.2)) - 100);
   });
@@ -204,7 +204,7 @@ describe('coloured surfaces', () => {
     const at = floorAt(2, 2.5);
     const bouncedIn = (rho: Float64Array) => {
       const room = greyRoom({ walls: [rho, rho, rho, rho], floor: rho, ceiling: rho, windows: [], lamps: [plainLamp()] });
-      return prepareRoom(room, [at], shapeOf(room, COARSE)).lightAt(outdoorsGiven(night, room.ground), true)[0]!.bounced;
+      return prepareRoom(room, [at], shapeOf(room, COARSE)).lightAt(outdoorsGiven(night), true)[0]!.bounced;
     };
     const rho = paint(60, 18, 25);
     const coloured = bouncedIn(rho);
