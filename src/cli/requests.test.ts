@@ -45,6 +45,13 @@ describe('the core on the command line', () => {
     BEIGE.lab.forEach((v, i) => expect(lab[i]).toBeCloseTo(v, 2));
   });
 
+  test('strength of a colour lighter than its base says so, and above 100 % is refused', () => {
+    const asked = { full: { lab: [94, 0, 3] }, base: { lab: [92, 0, 3] } };
+    expect(answer('strength', { ...asked, p: 0.75 })).toMatchObject({ caution: 'this maker’s base cannot make it lighter' });
+    expect(answer('strength', { ...asked, p: 1.2 })).toEqual({ error: 'this maker’s base cannot make it lighter' });
+    expect(answer('strength', { full: asked.base, base: asked.full, p: 1.2 })).not.toHaveProperty('caution');
+  });
+
   test('strength says both wordings', () => {
     const found = answer('strength', { full: BEIGE, base: { hex: '#f4f2ec' }, p: 0.75 }) as { says: string; lrv: number };
     expect(found.says).toBe('75 % strength (colourant cut by a quarter)');

@@ -16,7 +16,7 @@ import { judgeSchema } from '@/core/judge/judge-request';
 import { reflectanceOfColour } from '@/core/colour/given-colour';
 import { relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
-import { atStrength, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
+import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 import { day } from './day';
 import { appearance, light } from './light';
 import { rendering } from './rendering';
@@ -64,10 +64,15 @@ function strength(request: Record<string, unknown>) {
   const { full, base, p } = z
     .object({ full: colourSchema, base: colourSchema, p: z.number().min(0).max(STRENGTH_RANGE.max) })
     .parse(request);
-  const mixed = atStrength(reflectanceOfColour(full), reflectanceOfColour(base), p);
+  const [colour, tinted] = [reflectanceOfColour(full), reflectanceOfColour(base)];
+  const mixed = atStrength(colour, tinted, p);
+  if (!mixed.ok && mixed.reason === 'lighter-than-base') throw new RangeError(LIGHTER_THAN_BASE);
   if (!mixed.ok) throw new RangeError(`at ${mixed.nanometres} nm this strength would need less absorption than none`);
   const { reflectance, lab: found, lrv, surface } = mixed.value;
-  return { spectrum: spectrum(reflectance), lab: tuple(found), lrv, says: sayStrength(p * 100), k1: surface.k1 };
+  const caution = isLighterThanBase(lightReflectanceValue(colour), lightReflectanceValue(tinted))
+    ? { caution: LIGHTER_THAN_BASE }
+    : {};
+  return { spectrum: spectrum(reflectance), lab: tuple(found), lrv, says: sayStrength(p * 100), ...caution, k1: surface.k1 };
 }
 
 function undertoneOf(request: Record<string, unknown>) {

@@ -52,7 +52,7 @@ export const READINGS = {
     reads: 8,
     deckBelow: 6,
     /** A lean to blue or violet, b* in the deck up to so much, that a warm light takes away: so far at least, and to that b*. */
-    coolLean: { upTo: -3, shift: 3, reads: -1 },
+    coolLean: { upTo: -3, shift: 2.8, reads: -1 },
   },
   'turned-green': {
     shift: -1.5,

@@ -55,11 +55,21 @@ describe('illuminants', () => {
     },
   );
 
-  test('a plain light is Planckian below 4,000 K and daylight from there', () => {
-    expect(Array.from(lightOfTemperature(4000))).toEqual(Array.from(daylight(4000)));
+  test('a plain light is Planckian up to 4,000 K and daylight from 5,000 K', () => {
+    expect(Array.from(lightOfTemperature(5000))).toEqual(Array.from(daylight(5000)));
     const { cctK, duv } = colourTemperature(whiteOf(integrationWeights(lightOfTemperature(2700), 2)));
     expect(cctK).toBeCloseTo(2700, 0);
     expect(Math.abs(duv)).toBeLessThan(1e-5);
+  });
+
+  test('between them it is mixed: it keeps its temperature and nothing jumps (CIE 224:2017)', () => {
+    const at = (kelvin: number) => colourTemperature(whiteOf(integrationWeights(lightOfTemperature(kelvin), 2)));
+    const steps = Array.from({ length: 61 }, (_, k) => 3700 + 25 * k);
+    steps.forEach((kelvin) => expect(Math.abs(at(kelvin).cctK / kelvin - 1)).toBeLessThan(0.002));
+    const duvs = steps.map((kelvin) => at(kelvin).duv);
+    duvs.slice(1).forEach((duv, k) => expect(Math.abs(duv - duvs[k]!)).toBeLessThan(2e-4));
+    expect(duvs[0]).toBeCloseTo(0, 5);
+    expect(at(4500).duv).toBeCloseTo(colourTemperature(whiteOf(integrationWeights(daylight(4500), 2))).duv / 2, 4);
   });
 
   test('daylight outside the formula is a caller’s bug', () => {

@@ -1,9 +1,9 @@
+import { CMF_1931_Y } from '../reference/cmf-1931';
 import { DAYLIGHT_S0, DAYLIGHT_S1, DAYLIGHT_S2 } from '../reference/daylight-components';
 import { ILLUMINANT_TABLE } from '../reference/illuminants';
 import { SYNTHETIC_LED_TABLE } from '../reference/synthetic-leds';
 import { ok, type Ok, type Refused } from '../base/result';
-import type { SpectralPower } from './grid';
-import { onGrid } from './grid';
+import { GRID, onGrid, type SpectralPower } from './grid';
 import { planckian } from './planck';
 
 const tabled = (name: string): SpectralPower => Float64Array.from(ILLUMINANT_TABLE[name]!);
@@ -80,7 +80,24 @@ export function illuminant(name: string): Ok<SpectralPower> | Refused<'unknown-i
   return { ok: false, reason: 'unknown-illuminant', name };
 }
 
-/** Spectral power of a plain light by colour temperature: CIE daylight from 4,000 K, Planckian below (1,000–25,000 K). */
+/** From here a plain light begins to be daylight, from there it is nothing else, K. CIE 224:2017. */
+const MIXED = { from: DAYLIGHT_RANGE.min, to: 5000 } as const;
+
+/** A spectrum scaled to a luminance of 1, in no particular unit. */
+const evenly = (power: SpectralPower): SpectralPower => {
+  const luminance = power.reduce((sum, v, i) => sum + v * CMF_1931_Y[i * GRID.step]!, 0);
+  return power.map((v) => v / luminance);
+};
+
+/**
+ * Relative spectral power of a plain light by colour temperature (1,000–25,000 K): Planckian up to 4,000 K, CIE daylight from 5,000 K, between
+ * them a mixture by luminance, as CIE 224:2017 takes its reference illuminant.
+ */
 export function lightOfTemperature(kelvin: number): SpectralPower {
-  return kelvin >= DAYLIGHT_RANGE.min ? daylight(kelvin) : onGrid((nm) => planckian(nm, kelvin));
+  if (kelvin >= MIXED.to) return daylight(kelvin);
+  const black = onGrid((nm) => planckian(nm, kelvin));
+  if (kelvin <= MIXED.from) return black;
+  const share = (kelvin - MIXED.from) / (MIXED.to - MIXED.from);
+  const [p, d] = [evenly(black), evenly(daylight(kelvin))];
+  return p.map((v, i) => v * (1 - share) + d[i]! * share);
 }

@@ -1,8 +1,7 @@
 import { leastRecentlyUsed } from '../base/least-recently-used';
 import { colourRendering } from '../colour/colour-rendering';
 import { GRID, onGrid, type SpectralPower } from '../colour/grid';
-import { daylight } from '../colour/illuminant';
-import { planckian } from '../colour/planck';
+import { lightOfTemperature } from '../colour/illuminant';
 import { CMF_1931_X, CMF_1931_Y, CMF_1931_Z } from '../reference/cmf-1931';
 import { perLux } from './spectral';
 
@@ -29,18 +28,6 @@ function shares(wanted: Triple): Triple {
   return [determinant(wanted, q, r) / all, determinant(p, wanted, r) / all, determinant(p, q, wanted) / all];
 }
 
-/** From here on white light is daylight, up to there a black body; between them it is mixed, so that nothing jumps. K */
-const MIXED = { from: 4000, to: 5000 } as const;
-
-/** White light of a temperature that renders every colour: a black body, CIE daylight, or between them a mixture, one lux. */
-function fullSpectrum(kelvin: number): SpectralPower {
-  const black = perLux(onGrid((nm) => planckian(nm, kelvin)));
-  if (kelvin <= MIXED.from) return black;
-  const day = perLux(daylight(kelvin));
-  const share = Math.min(1, (kelvin - MIXED.from) / (MIXED.to - MIXED.from));
-  return black.map((v, i) => v * (1 - share) + day[i]! * share);
-}
-
 /** Halvings of a share: a four-thousandth, some hundredths of an index. */
 const HALVINGS = 12;
 
@@ -55,7 +42,7 @@ const solved = leastRecentlyUsed<SpectralPower>(60);
  */
 export const ledSpectrum = (kelvin: number, ra: number): SpectralPower =>
   solved(`${kelvin} ${ra}`, () => {
-    const full = fullSpectrum(kelvin);
+    const full = perLux(lightOfTemperature(kelvin));
     const amounts = shares(sums(full));
     const bands = Float64Array.from({ length: GRID.count }, (_, i) => CHIP.reduce((s, c, k) => s + amounts[k]! * c[i]!, 0));
     const mixed = (share: number) => bands.map((v, i) => v * (1 - share) + full[i]! * share);

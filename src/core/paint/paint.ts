@@ -1,11 +1,11 @@
 import { GRID, type Reflectance } from '../colour/grid';
-import { labFromXyz } from '../colour/lab';
+import { labFromXyz, lrvOf } from '../colour/lab';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { D65_10, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
 import { leastRecentlyUsed } from '../base/least-recently-used';
 import { contrastRatio, opaqueReflectance, reflectanceOver } from './film';
-import { atStrength } from './strength';
+import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE } from './strength';
 import { mix, type BaseKind, type Formula, type Optical, type TintSystem } from './tint-system';
 
 /** A maker's base as far as it is known: always its Lab, a spectrum when it was measured, K and S when its tint system is known. */
@@ -68,6 +68,7 @@ export function paintAtStrength(paint: Paint, percent: number): PaintAtStrength 
   const full = curveOf(paint.lab, paint.reflectance);
   if (percent === 100) return { ...described(full, 'one-constant'), lab: paint.lab };
   const mixed = atStrength(full, curveOf(base.lab, base.reflectance), percent / 100);
+  if (!mixed.ok && mixed.reason === 'lighter-than-base') throw new RangeError(`${percent} %: ${LIGHTER_THAN_BASE}`);
   if (!mixed.ok) throw new RangeError(`${percent} % of this colour needs less absorption than none at ${mixed.nanometres} nm`);
   return { ...mixed.value, how: 'one-constant' };
 }
@@ -79,14 +80,19 @@ export function hidingAtStrength({ base, tint }: Paint, percent: number): number
 }
 
 /** What to be told before a strength is cut. */
-export type StrengthCaution = 'none' | 'hides-less';
+export type StrengthCaution = 'none' | 'hides-less' | 'lighter-than-base';
 
 /** In a deep or clear base little or no white pigment hides. */
 export const hidesByColourant = (base: Pick<PaintBase, 'kind'>): boolean => base.kind === 'deep' || base.kind === 'clear';
 
-/** In a deep or clear base the colourant does the hiding: cutting strength costs hiding first. Common practice, no source. */
-export const cautionOf = (base: Pick<PaintBase, 'kind'>, percent: number): StrengthCaution =>
-  hidesByColourant(base) && percent < 100 ? 'hides-less' : 'none';
+/**
+ * A colour lighter than its base is none that its colourants make. In a deep or clear base the colourant does the hiding: cutting strength
+ * costs hiding first. Common practice, no source.
+ */
+export function cautionOf({ lab, base }: Pick<Paint, 'lab' | 'base'>, percent: number): StrengthCaution {
+  if (isLighterThanBase(lrvOf(lab), lrvOf(base.lab))) return 'lighter-than-base';
+  return hidesByColourant(base) && percent < 100 ? 'hides-less' : 'none';
+}
 
 /** What may lie under a finish: flat reflectances of usual primers. Common practice, no source. */
 export const UNDERCOATS = {

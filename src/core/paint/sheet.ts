@@ -91,7 +91,7 @@ function strengthOf(paint: Paint, percent: number): SheetStrength {
     lrv,
     name: describeColour(lab),
     hiding: hidingAtStrength(paint, percent) ?? null,
-    caution: cautionOf(paint.base, percent),
+    caution: cautionOf(paint, percent),
     over: hidesByColourant(paint.base) ? overOf(paint, percent, lab) : [],
     curve: plain(reflectance),
   };

@@ -4,7 +4,7 @@ import { deltaE00 } from '../colour/ciede2000';
 import { reflectanceFromLab } from '../colour/reflectance';
 import type { Lab } from '../colour/types';
 import { absorptionOverScattering, reflectanceOfRatio } from './kubelka-munk';
-import { paintAtStrength } from './paint';
+import { cautionOf, paintAtStrength } from './paint';
 import { internalReflectance, measuredReflectance, surfaceFor } from './saunderson';
 import { atStrength, sayStrength } from './strength';
 
@@ -92,11 +92,27 @@ describe('strength', () => {
     expect(labAtStrength(full, BASE, 100)).toBe(full);
   });
 
-  test('more strength than a colour lighter than its base allows is refused, not clamped', () => {
-    expect(atStrength(curve({ l: 97, a: 0, b: 0 }), curve({ l: 80, a: 0, b: 0 }), 1.5)).toMatchObject({
-      ok: false,
-      reason: 'beyond-base',
-    });
+  test('more than the full formula of a colour lighter than its base is refused: it would only get lighter', () => {
+    for (const lighter of [80.5, 85, 97]) {
+      const asked = (p: number) => atStrength(curve({ l: lighter, a: 0, b: 2 }), curve({ l: 80, a: 0, b: 0 }), p);
+      expect(asked(1.1)).toEqual({ ok: false, reason: 'lighter-than-base' });
+      expect(asked(1)).toMatchObject({ ok: true });
+      expect(asked(0.5)).toMatchObject({ ok: true });
+    }
+    expect(() => labAtStrength({ l: 98, a: 0, b: 2 }, BASE, 110)).toThrow('this maker’s base cannot make it lighter');
+    expect(atStrength(curve(BASE), curve(BASE), 1.5)).toMatchObject({ ok: true });
+  });
+
+  test('a colour as light as its base, but cleaner in one region, has no more absorption to give there', () => {
+    const [blue, cream] = [curve({ l: 80, a: 0, b: -20 }), curve({ l: 92, a: 0, b: 25 })];
+    expect(atStrength(blue, cream, 1.5)).toMatchObject({ ok: false, reason: 'beyond-base' });
+  });
+
+  test('the caution is said of every strength of such a colour', () => {
+    const base = { id: 'b', kind: 'white', name: 'base', lab: BASE, reflectance: undefined, optical: undefined } as const;
+    const caution = (l: number, percent: number) => cautionOf({ lab: { l, a: 0, b: 2 }, base }, percent);
+    expect([100, 75, 25].map((percent) => caution(97, percent))).toEqual(Array(3).fill('lighter-than-base'));
+    expect([100, 25].map((percent) => caution(95, percent))).toEqual(['none', 'none']);
   });
 
   test.each([

@@ -1,7 +1,7 @@
 import { ok, type Ok, type Refused } from '../base/result';
 import { GRID, type Reflectance } from '../colour/grid';
 import { labFromXyz } from '../colour/lab';
-import { D65_10, tristimulus } from '../colour/tristimulus';
+import { D65_10, lightReflectanceValue, tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
 import { absorptionOverScattering, reflectanceOfRatio } from './kubelka-munk';
 import { internalReflectance, measuredReflectance, surfaceFor, type SurfaceConstants } from './saunderson';
@@ -22,19 +22,31 @@ export type Strengthened = {
 
 const ratioOf = (measured: number, surface: SurfaceConstants) => absorptionOverScattering(internalReflectance(measured, surface));
 
+/** Points of LRV by which a colour counts as lighter than its base: below, the two were measured alike. This product's own choice. */
+const LIGHTER_BY = 0.1;
+
+/** What to say of a colour lighter than its base: no amount of colourant makes it. */
+export const LIGHTER_THAN_BASE = 'this maker’s base cannot make it lighter';
+
+/** True when a colour is lighter than the base it would be tinted from, both by LRV: colourant can only darken. */
+export const isLighterThanBase = (lrv: number, baseLrv: number): boolean => lrv > baseLrv + LIGHTER_BY;
+
 /**
  * A colour at strength p in its maker's own white or pastel base: K/S(λ, p) = K/S_base + p · (K/S_full − K/S_base), single-constant
  * Kubelka–Munk with Saunderson's correction, titanium dioxide doing nearly all the scattering. p = 1 gives the colour, p = 0 the base.
  *
  * @param full reflectance at 100 %, 81 values in (0, 1); @param base the base's own measured reflectance
  * @param p share of the formula; the counter mixes 0.10–1.50, the physics holds wherever K/S stays positive
- * @returns `beyond-base` when more strength than the colour has would need less absorption than none
+ * @returns `beyond-base` when more strength than the colour has would need less absorption than none; `lighter-than-base` when more than
+ * the full formula is asked of a colour lighter than its base, which would come out lighter still
  */
 export function atStrength(
   full: Reflectance,
   base: Reflectance,
   p: number,
-): Ok<Strengthened> | Refused<'beyond-base', { nanometres: number }> {
+): Ok<Strengthened> | Refused<'beyond-base', { nanometres: number }> | Refused<'lighter-than-base'> {
+  if (p > 1 && isLighterThanBase(lightReflectanceValue(full), lightReflectanceValue(base)))
+    return { ok: false, reason: 'lighter-than-base' };
   const surface = surfaceFor(full, base);
   const reflectance = new Float64Array(GRID.count);
   for (let i = 0; i < GRID.count; i++) {

@@ -157,7 +157,7 @@ describe('strength by colourants', () => {
     const stray = (percent: number) => deltaE00(overUndercoat(clear, percent, 'white')!, overUndercoat(clear, percent, 'grey')!);
     expect(stray(25)).toBeGreaterThan(stray(100));
     expect(hidingAtStrength(paint('FR 3114'), 50)!).toBeGreaterThan(HIDES_FROM);
-    expect([cautionOf(clear.base, 50), cautionOf(clear.base, 100), cautionOf({ kind: 'white' }, 50)]).toEqual([
+    expect([cautionOf(clear, 50), cautionOf(clear, 100), cautionOf(paint('FR 3114'), 50)]).toEqual([
       'hides-less',
       'none',
       'none',

@@ -4,7 +4,7 @@ import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-reac
 import type { Lab } from '@/core/colour/types';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
-import { MARKED_BELOW } from '@/core/paint/strength';
+import { LIGHTER_THAN_BASE, MARKED_BELOW } from '@/core/paint/strength';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
@@ -40,6 +40,7 @@ function StrengthRow({ strength, candidate, onToggle }: RowProps) {
             {says.replace(/^.*\((.*)\)$/, '$1')}
             {percent < MARKED_BELOW && ', hardly any tint left'}
             {caution === 'hides-less' && ', hides less'}
+            {caution === 'lighter-than-base' && `, ${LIGHTER_THAN_BASE}`}
           </span>
         </span>
         <span className="grid w-12 place-items-center">

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import type { RecordedStay } from '@/core/record/stay';
+import { LIGHTER_THAN_BASE } from '@/core/paint/strength';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
 import { Explain } from '@/ui/explain';
@@ -79,6 +80,12 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
                     two coats over {o.name}: ΔE {o.deltaE00.toFixed(1)} from the hiding colour
                   </span>
                 ))}
+                {s.caution === 'lighter-than-base' && (
+                  <span className="block">
+                    ▲ Lighter than {sheet.base.name}: {LIGHTER_THAN_BASE}, and less colourant brings it down to the base. Ask for
+                    another base.
+                  </span>
+                )}
                 {s.caution === 'hides-less' && (
                   <span className="block">
                     ▲ Mixed in a {sheet.base.kind} base: the colourant does the hiding, so cutting strength costs hiding first.
