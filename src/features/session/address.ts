@@ -1,4 +1,4 @@
-/** The steps of a visit as they stand in its addresses. What each is stands in src/features/registry.tsx. */
+/** The steps of a visit as they stand in its addresses. What each is stands in src/features/registry. */
 export type Step = 'brief' | 'light' | 'stays' | 'deck' | 'bench' | 'record';
 
 export type Place = {
