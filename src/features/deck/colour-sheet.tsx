@@ -82,8 +82,8 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
                 ))}
                 {s.caution === 'lighter-than-base' && (
                   <span className="block">
-                    ▲ Lighter than {sheet.base.name}: {LIGHTER_THAN_BASE}, and less colourant brings it down to the base. Ask for
-                    another base.
+                    ▲ Lighter than its base: {LIGHTER_THAN_BASE}, and less colourant brings it down to the base. Ask for another
+                    base.
                   </span>
                 )}
                 {s.caution === 'hides-less' && (

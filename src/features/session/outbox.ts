@@ -1,3 +1,4 @@
+import { parsedJson } from '@/core/base/parsed-json';
 import type { Refusal } from '@/core/operations/operation';
 import type { Operation } from '@/core/operations/operations';
 import { readOperation } from '@/core/operations/upgrade';
@@ -8,14 +9,6 @@ const ASIDE = 'elm-swatch.aside.';
 
 /** An operation that was refused for ever, or could not be read any more, and waits for the person to decide. */
 export type SetAside = { readonly id: string; readonly operation: Operation | undefined; readonly refusal: Refusal };
-
-const parsed = (text: string): unknown => {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
-  }
-};
 
 /**
  * What was said and is not saved yet, kept in the browser, one entry each, so that a closed page or a stopped server loses nothing. Sending
@@ -42,7 +35,7 @@ export function makeOutbox(storage: TextStorage) {
     waiting(): Operation[] {
       return keysOf(WAITING).flatMap((key) => {
         const text = storage.get(key)!;
-        const read = readOperation(parsed(text));
+        const read = readOperation(parsedJson(text));
         if (read.success) return [read.data];
         setAside(key.slice(WAITING.length), text, { reason: 'invalid', issues: [] });
         return [];
@@ -51,7 +44,7 @@ export function makeOutbox(storage: TextStorage) {
     setAside: (operation: Operation, refusal: Refusal): void => setAside(operation.id, operation, refusal),
     aside(): SetAside[] {
       return keysOf(ASIDE).map((key) => {
-        const entry = parsed(storage.get(key)!) as { operation?: unknown; refusal?: Refusal } | undefined;
+        const entry = parsedJson(storage.get(key)!) as { operation?: unknown; refusal?: Refusal } | undefined;
         const read = readOperation(entry?.operation);
         return {
           id: key.slice(ASIDE.length),
