@@ -73,6 +73,20 @@ describe('the core on the command line', () => {
     });
   });
 
+  test('judge says what so much light does to both, and that too little is none to judge in', () => {
+    const stays = { kind: 'fixed', components: [{ name: 'paint', share: 1, lab: [96, -0.5, 1.5] }] };
+    const asked = { stays, candidate: { lab: [91, 0.3, 8] } };
+    const dim = answer('judge', { ...asked, light: { cct: 9000, lux: 60 } });
+    expect(dim).toMatchObject({ light: { both: ['dingy'], says: 'both dingy in 60 lx' } });
+    const bright = answer('judge', { ...asked, light: { cct: 9000, lux: 2000 } });
+    const costOf = (found: unknown) => (found as { numbers: { cost: number } }).numbers.cost;
+    expect(costOf(bright)).toBeGreaterThan(costOf(dim));
+    expect(answer('judge', { ...asked, light: { cct: 9000, lux: 1 } })).toMatchObject({
+      verdict: null,
+      light: { tooDark: true },
+    });
+  });
+
   test.each([
     ['xyz', { ...BEIGE, illuminant: 'moonlight' }, /unknown illuminant moonlight/],
     ['xyz', { lab: [50, 140, 0] }, /outside what a surface can be/],

@@ -3,7 +3,7 @@ import type { Reflectance } from '@/core/colour/grid';
 import { GRID } from '@/core/colour/grid';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { cam16, viewing } from '@/core/colour/cam16';
-import { correspondingIn } from '@/core/colour/corresponding';
+import { SCENE } from '@/core/appearance/scene';
 import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
@@ -14,7 +14,8 @@ import { undertone } from '@/core/colour/undertone';
 import { colourSchema, labTupleSchema, type ColourInput } from '@/core/colour/colour-schema';
 import { judgeSchema } from '@/core/judge/judge-request';
 import { reflectanceOfColour } from '@/core/colour/given-colour';
-import { relation, type Stay } from '@/core/judge/relation';
+import { lightOnPair, relationInLight } from '@/core/judge/pair-in-light';
+import { relation, type Relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 import { day } from './day';
@@ -82,22 +83,29 @@ function undertoneOf(request: Record<string, unknown>) {
   return { lean, hue: hueDeg, chroma, family, says, directions };
 }
 
-/** Lab of a colour known by its D65 Lab, as it stands to others under a light of the given temperature. */
-function under(cct: number): (colour: Lab) => Lab {
-  const see = correspondingIn(lightOfTemperature(cct));
-  return (colour) => see(reflectanceOfColour({ lab: [colour.l, colour.a, colour.b] }));
-}
+/** A colour given by its Lab, with the smoothest curve it may have. */
+const surfaceOf = (given: readonly [number, number, number]) => ({
+  lab: lab(given),
+  reflectance: reflectanceOfColour({ lab: [...given] }),
+});
 
+const numbersOf = ({ cost, link, components }: Relation) => ({ cost, link, components });
+
+/** `judge`: a pair as in the deck; with a `light`, as it stands there, with what that light does to both. */
 function judge(request: Record<string, unknown>) {
   const { stays, candidate, light, school } = judgeSchema.parse(request);
-  const seen = light ? under(light.cct) : (colour: Lab) => colour;
-  const stay: Stay = { ...stays, components: stays.components.map((c) => ({ ...c, lab: seen(lab(c.lab)) })) };
-  const found = relation(stay, seen(lab(candidate.lab)), school);
-  return {
-    verdict: found.verdict,
-    reasons: found.reasons,
-    numbers: { cost: found.cost, link: found.link, components: found.components },
-  };
+  if (!light) {
+    const stay: Stay = { ...stays, components: stays.components.map((c) => ({ ...c, lab: lab(c.lab) })) };
+    const found = relation(stay, lab(candidate.lab), school);
+    return { verdict: found.verdict, reasons: found.reasons, numbers: numbersOf(found) };
+  }
+  const scene = { power: lightOfTemperature(light.cct), lux: light.lux ?? SCENE.deckLux };
+  const stay = { ...stays, school, components: stays.components.map((c) => ({ ...c, ...surfaceOf(c.lab) })) };
+  const surface = surfaceOf(candidate.lab);
+  const does = lightOnPair(stay, surface, scene);
+  const found = relationInLight(stay, surface, scene);
+  if (!found) return { verdict: null, reasons: [], light: does, numbers: null };
+  return { verdict: found.verdict, reasons: found.reasons, light: does, numbers: numbersOf(found) };
 }
 
 const tripleSchema = z.tuple([z.number().min(0).max(1000), z.number().min(0).max(1000), z.number().min(0).max(1000)]);

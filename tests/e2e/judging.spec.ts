@@ -146,7 +146,7 @@ test('a verdict given where it is dark at the cursor asks by one tap which light
 }) => {
   await page.clock.setFixedTime(new Date('2026-09-23T22:30:00Z'));
   await openRoom(page, demo.url, 'Hall', 'Bench');
-  await expect(page.getByText('dark at the cursor', { exact: true })).toBeVisible();
+  await expect(page.getByText('too dark to judge at the cursor', { exact: true })).toBeVisible();
   const before = (await recordOf(page)).candidates[0]!.verdicts.length;
   await page.keyboard.press('e');
   const asks = page.getByRole('alertdialog', { name: 'Which light is it?' });

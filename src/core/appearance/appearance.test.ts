@@ -1,6 +1,7 @@
 import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import casebook from '../../../tests/golden/casebook.json';
+import further from '../../../tests/golden/pair-cases.json';
 import { paint } from '../../../tests/light-room';
 import { deltaE00 } from '../colour/ciede2000';
 import { lightOfTemperature } from '../colour/illuminant';
@@ -15,7 +16,7 @@ type LightCase = {
   expectNot: string[];
   why: string;
 };
-const CASES = casebook.light as LightCase[];
+const CASES = [...casebook.light, ...further.light] as LightCase[];
 
 const seen = (lab: readonly [number, number, number], cctK: number, lux: number) =>
   seenIn({ power: lightOfTemperature(cctK), lux })(paint(...lab));
@@ -112,6 +113,17 @@ describe('appearance', () => {
   test('brightness of a white grows with its light', () => {
     const q = [1, 10, 100, 1000, 10_000].map(whiteBrightness);
     q.slice(1).forEach((v, k) => expect(v).toBeGreaterThan(q[k]!));
+  });
+
+  test('the larger shift names the turn: a greige that yellows more than it goes pink is not called pinker', () => {
+    const greige = { l: 74, a: 1.5, b: 7 };
+    const shown = (a: number, b: number) =>
+      flagsOf(readingsOf(greige, { lab: { l: 76, a, b }, brightness: 250, colourfulness: 20 }));
+    expect(shown(3.4, 10.5)).not.toContain('turned-pink');
+    expect(shown(3.4, 8)).toContain('turned-pink');
+    expect(shown(-2.2, 8)).toContain('turned-green');
+    expect(shown(-2.2, 1)).not.toContain('turned-green');
+    expect(shown(0, -3.5)).toContain('turned-blue');
   });
 
   test('every reading carries its number and threshold', () => {

@@ -120,26 +120,29 @@ export function readingsOf(deck: Lab, seen: Reads): Reading[] {
     holds: applies && value >= threshold,
   });
   const [da, db] = [seen.lab.a - deck.a, seen.lab.b - deck.b];
+  // the larger shift names the turn
+  const alongB = nearNeutral && Math.abs(db) >= Math.abs(da);
+  const alongA = nearNeutral && !alongB;
   const weakLight = deck.l >= washed.light.from && deck.l <= washed.light.to && chroma(deck) <= washed.weakTo;
   return [
     deck.l >= dingy.lightFrom
       ? reading('dingy', dinginess(deck, seen), dingy.threshold, true)
       : reading('dingy', muddiness(deck, seen), dingy.muddy.threshold, true),
     reading('washed-out', seen.brightness / DAZZLING, washed.threshold, weakLight),
-    reading('turned-blue', turn(db, seen.lab.b, READINGS['turned-blue']), 1, nearNeutral),
+    reading('turned-blue', turn(db, seen.lab.b, READINGS['turned-blue']), 1, alongB),
     reading(
       'turned-warm',
       Math.max(turn(db, seen.lab.b, READINGS['turned-warm']), coolLeanLost(deck, seen)),
       1,
-      nearNeutral && deck.b < READINGS['turned-warm'].deckBelow,
+      alongB && deck.b < READINGS['turned-warm'].deckBelow,
     ),
     reading(
       'turned-green',
-      Math.max(nearNeutral ? turn(da, seen.lab.a, READINGS['turned-green']) : 0, towardAqua(deck, seen)),
+      Math.max(alongA ? turn(da, seen.lab.a, READINGS['turned-green']) : 0, towardAqua(deck, seen)),
       1,
       true,
     ),
-    reading('turned-pink', turn(da, seen.lab.a, READINGS['turned-pink']), 1, nearNeutral),
+    reading('turned-pink', turn(da, seen.lab.a, READINGS['turned-pink']), 1, alongA),
   ];
 }
 

@@ -22,8 +22,13 @@ export const SCENE = {
   dimming: 0.3,
   /** How much of the gain in a brighter one pulls what is light toward white: an exponent. */
   glare: 0.5,
-  /** Below this nothing is seen by its colour, lx. */
+  /** No scene is computed darker than this, lx. */
   leastLux: 0.05,
+  /**
+   * Under so many lux the rods take over and no colour is judged: what is computed there is not shown. A white in 3 lx has about 1 cd/m², in
+   * the middle of the mesopic range (CIE 191: 0.005 to 5 cd/m²). The figure is own choice.
+   */
+  tooDarkLux: 3,
 } as const;
 
 /** The light on a sample, and the light that comes into the room when it is another. */
@@ -102,6 +107,21 @@ export function readIn({ power, lux, room }: SceneLight): (reflectance: ArrayLik
     const to = shown(j, m, qWhite);
     const lab = labFromXyz(xyzFromCam16({ j: to.j, c: to.m / SCREEN.fl ** 0.25, h }, SCREEN));
     return { lab, brightness: q, colourfulness: m };
+  };
+}
+
+/**
+ * Lab (D65, 10°) of surfaces as they stand to each other in so many lux of a light: the eye wholly adapted to it, so that a white stays white,
+ * and their colourfulness what it is there, less in the dim and more in the bright (CAM16 M; Hunt 1952), at their own lightness. In
+ * {@link SCENE.deckLux} these are the corresponding colours of CAT16.
+ */
+export function besideIn({ power, lux }: SceneLight): (reflectance: ArrayLike<number>) => Lab {
+  const weights = integrationWeights(power, 10);
+  const la = adaptingLuminance(Math.max(lux, SCENE.leastLux));
+  const conditions = viewing({ white: whiteOf(weights), la, yb: 20, surround: 'average', degree: 1 });
+  return (reflectance) => {
+    const { j, m, h } = cam16(tristimulus(reflectance, weights), conditions);
+    return labFromXyz(xyzFromCam16({ j, c: m / SCREEN.fl ** 0.25, h }, SCREEN));
   };
 }
 

@@ -39,4 +39,13 @@ describe('turns of a colour through a day', () => {
     expect(turnIn(black, black, look(11_000, 10_000, black))).toBe('navy');
     expect(turnIn(black, black, look(5500, 500, black))).toBeUndefined();
   });
+
+  test('a white that is less yellow than by most of the day, but still shows warm, is not called bluer', () => {
+    const white = { l: 96, a: -0.4, b: 1.5 };
+    const shown = (b: number): Appearance => ({ ...look(5500, 500, white), lab: { l: 95, a: 0, b } });
+    const usual = { l: 95, a: 0.2, b: 9 };
+    expect(turnIn(white, usual, shown(4))).toBeUndefined();
+    expect(turnIn(white, usual, shown(-1))).toBe('bluer');
+    expect(turnIn(white, usual, shown(14))).toBe('yellower');
+  });
 });

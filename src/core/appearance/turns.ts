@@ -36,8 +36,11 @@ export function usualLook(looks: readonly (Appearance | undefined)[]): Lab | und
   return { l: median(labs.map((c) => c.l)), a: median(labs.map((c) => c.a)), b: median(labs.map((c) => c.b)) };
 }
 
+/** Whether a look has left both the usual one and the deck in the same direction: what only comes back toward the deck has not turned. */
+const leaves = (now: number, usual: number, deck: number): boolean => Math.sign(now - usual) === Math.sign(now - deck);
+
 /**
- * How a colour has turned in one look, against its usual look of the day; undefined when it holds.
+ * How a colour has turned in one look, against its usual look of the day; undefined when it holds. The larger shift names the turn.
  *
  * @param deck Lab (D65, 10°) in the deck
  */
@@ -48,8 +51,8 @@ export function turnIn(deck: Lab, usual: Lab, look: Appearance): TurnKind | unde
   if (flags.includes('turned-blue') && deck.l <= TURNS.navyTo) return 'navy';
   const [da, db] = [look.lab.a - usual.a, look.lab.b - usual.b];
   if (Math.max(Math.abs(da), Math.abs(db)) < TURNS.shift) return undefined;
-  if (Math.abs(da) > Math.abs(db)) return da > 0 ? 'pinker' : 'greener';
-  return db > 0 ? 'yellower' : 'bluer';
+  if (Math.abs(da) > Math.abs(db)) return !leaves(look.lab.a, usual.a, deck.a) ? undefined : da > 0 ? 'pinker' : 'greener';
+  return !leaves(look.lab.b, usual.b, deck.b) ? undefined : db > 0 ? 'yellower' : 'bluer';
 }
 
 /** The turns of a colour through a day, in order of time. Moments without light are no turn. */

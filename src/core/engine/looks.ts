@@ -1,11 +1,10 @@
 import { flagsOf, readingsOf } from '../appearance/readings';
-import { seenIn, type Appearance, type SceneLight } from '../appearance/scene';
+import { SCENE, seenIn, type Appearance, type SceneLight } from '../appearance/scene';
 import { deltaE00 } from '../colour/ciede2000';
 import type { Reflectance } from '../colour/grid';
 import { metamers, METAMERS } from '../colour/metamers';
 import type { PositionLight } from '../light/day-light';
 import { leastRecentlyUsed } from '../base/least-recently-used';
-import { DARK_LUX } from '../record/judging-light';
 import type { Look, Swatch } from './light-protocol';
 
 const ensembles = leastRecentlyUsed<readonly Reflectance[]>(400);
@@ -36,8 +35,8 @@ export function lookAt(swatch: Swatch, see: ReturnType<typeof seenIn>): { readon
   return { look, appearance };
 }
 
-/** The scene at a position, the light that comes into the room being what the eye adapts to; undefined in the dark. */
+/** The scene at a position, the light that comes into the room being what the eye adapts to; undefined where it is too dark to judge. */
 export function sceneOf(light: PositionLight, room: Float64Array | undefined, scale: number): SceneLight | undefined {
   const lux = light.lux * scale;
-  return lux < DARK_LUX ? undefined : { power: light.power, lux, room };
+  return lux < SCENE.tooDarkLux ? undefined : { power: light.power, lux, room };
 }

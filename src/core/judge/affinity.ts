@@ -62,12 +62,12 @@ type Leaning = { readonly stay: number; readonly hueDeg: number; readonly weight
 
 /** The components that have an undertone to share, with how much each counts. */
 function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Leaning[] {
-  const { hueFromChroma, hueFullChroma, furnishing, answerChroma } = RELATION;
+  const { hueFromChroma, hueFullChroma, furnishing, answerFullChroma } = RELATION;
   return stays
     .flatMap(({ kind, school, components }, stay) =>
       components.map(({ lab, share }): Leaning => {
         const weight = share * (kind === 'fixed' ? 1 : furnishing) * ramp(chroma(lab), hueFromChroma, hueFullChroma);
-        const answers = kind === 'furnishing' && school === 'answer' && chroma(lab) >= answerChroma;
+        const answers = kind === 'furnishing' && school === 'answer' && chroma(lab) >= answerFullChroma;
         return { stay, hueDeg: hueDeg(lab), weight, answers };
       }),
     )

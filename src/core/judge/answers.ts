@@ -1,13 +1,11 @@
-import { hueDeg } from '../colour/lab';
-import type { Lab } from '../colour/types';
-import type { PreparedComponent } from './prepared';
+import { ramp } from '../base/ramp';
+import type { PreparedCandidate, PreparedComponent } from './prepared';
 
 const { abs, min } = Math;
 
-/** True when a furnishing answers the candidate from across the hue circle instead of sharing its undertone. */
-export function answers(stay: PreparedComponent, candidate: Lab): boolean {
-  const m = stay.model;
-  if (stay.chroma < m.answerChroma) return false;
-  const apart = abs(stay.hueDeg - hueDeg(candidate));
-  return min(apart, 360 - apart) >= m.answerHueDeg;
+/** How far a furnishing answers the candidate from across the hue circle instead of sharing its undertone, 0–1. */
+export function answering({ answerable, model: m, hueDeg }: PreparedComponent, candidate: PreparedCandidate): number {
+  if (answerable === 0) return 0;
+  const apart = abs(hueDeg - candidate.hueDeg);
+  return answerable * ramp(min(apart, 360 - apart), m.answerFromDeg, m.answerFullDeg);
 }

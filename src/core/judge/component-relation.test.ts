@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Lab } from '../colour/types';
 import { costsBeside, noCosts } from './component-relation';
 import { hueReason } from './hue-reason';
-import { prepareCandidate, prepareComponent } from './prepared';
+import { ALONE, prepareCandidate, prepareComponent } from './prepared';
 import { RELATION } from './model';
 
 const colour = fc.record({
@@ -14,12 +14,17 @@ const colour = fc.record({
 const nearby = fc.tuple(colour, fc.double({ min: -4, max: 4, noNaN: true }), fc.double({ min: -4, max: 4, noNaN: true }));
 
 const cost = (stay: Lab, candidate: Lab, { share = 1, furnishing = false, above = -1 } = {}) =>
-  costsBeside(prepareComponent(stay, share, RELATION, furnishing), prepareCandidate(candidate, RELATION), noCosts(), above);
+  costsBeside(
+    prepareComponent(stay, RELATION, { ...ALONE, furnishing, alike: share }),
+    prepareCandidate(candidate, RELATION),
+    noCosts(),
+    above,
+  );
 
 /** The kinds of conflict of a pair, with their costs. */
 function kinds(stay: Lab, candidate: Lab, furnishing = false) {
   const out = noCosts();
-  costsBeside(prepareComponent(stay, 1, RELATION, furnishing), prepareCandidate(candidate, RELATION), out);
+  costsBeside(prepareComponent(stay, RELATION, { ...ALONE, furnishing }), prepareCandidate(candidate, RELATION), out);
   return out;
 }
 

@@ -1,6 +1,8 @@
-import { ciede2000Terms } from '../colour/ciede2000';
+import { ramp } from '../base/ramp';
+import { ciede2000Terms, deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
-import { hueReason } from './hue-reason';
+import { answering } from './answers';
+import { greener, hueReason } from './hue-reason';
 import { hueTouch, mostHue } from './hue-touch';
 import type { PreparedCandidate, PreparedComponent } from './prepared';
 import type { Reason } from './reasons';
@@ -20,6 +22,12 @@ export const noCosts = (): Costs => ({ hue: 0, tooStrong: 0, tooWeak: 0, dirty: 
 /** Costs under this are nobody's reason. */
 const LEAST_COST = 0.05;
 const atLeast = (cost: number) => (cost > LEAST_COST ? cost : 0);
+/** ΔE00 from which blending colours are told apart well enough to say by what, and the part of it that lightness must be. Own choice. */
+const LEAST_STEP = 2;
+const MOSTLY_DEPTH = 0.8;
+/** Chroma from which a weak colour has a hue to be named by, and the hue distance (degrees) from which it is another. Own choice. */
+const WEAK_WITH_HUE = 1.5;
+const OTHER_HUE_DEG = 35;
 /** Blending alone is never a no. */
 const MOST_CLOSE = 1.9;
 /** The largest lightness weight of CIEDE2000, at L* 0 and 100. */
@@ -33,7 +41,8 @@ const squared = (c: Costs): number =>
 /** Whether what is left, the hue and blending, surely brings the cost to no more than `above`. */
 function staysUnder(stay: PreparedComponent, candidate: PreparedCandidate, touch: number, left: number): boolean {
   const m = stay.model;
-  const mayBlend = stay.share >= m.largeShare && abs(candidate.lab.l - stay.lab.l) < m.closeBelow * MOST_SL;
+  const reach = (m.closeBelow + m.closeStep + m.closeFades) * MOST_SL;
+  const mayBlend = stay.large > 0 && abs(candidate.lab.l - stay.lab.l) < reach;
   const forHue = left - (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0);
   if (forHue < 0) return false;
   const most = touch === 0 ? 0 : (touch / m.hueStep) * m.greenBesidePink * (mostHue(stay, candidate) + ROUNDING);
@@ -47,16 +56,32 @@ function staysUnder(stay: PreparedComponent, candidate: PreparedCandidate, touch
  * @param above answers 0, and leaves `out` unfinished, when the cost is surely not above this
  */
 export function costsBeside(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs, above = -1): number {
+  const answer = answering(stay, candidate);
   out.hue = 0;
   out.close = 0;
-  out.tooStrong = tooStrongCost(stay, candidate);
+  out.tooStrong = tooStrongCost(stay, candidate, answer);
   out.tooWeak = out.tooStrong > 0 || candidate.chroma > stay.strongFrom ? 0 : tooWeakCost(stay, candidate);
   out.dirty = dirtyCost(stay, candidate);
   out.dated = datedCost(stay, candidate);
-  const touch = hueTouch(stay, candidate);
+  const touch = hueTouch(stay, candidate, answer);
   if (above >= 0 && staysUnder(stay, candidate, touch, above * above - squared(out))) return 0;
   addVisible(stay, candidate, touch, out);
   return sqrt(squared(out));
+}
+
+/**
+ * What blending with a large component costs: neither the same nor visibly another colour. Two colours that differ in depth alone are a near
+ * miss for longer; the very colour of a thing of one colour is a choice.
+ *
+ * @param apart ΔE00; @param byDepth how much of it is lightness, 0–1
+ */
+function closeCost({ large, uniform, model: m }: PreparedComponent, apart: number, byDepth: number): number {
+  const reach = m.closeBelow + m.closeStep * ramp(byDepth, 0.8, 0.95);
+  if (large === 0 || apart >= reach + m.closeFades) return 0;
+  const near =
+    apart < m.closeBelow ? 1 + (m.closeBelow - apart) / m.closeBelow : min(1, (reach + m.closeFades - apart) / m.closeFades);
+  const same = uniform * ramp(apart, m.sameNoMore, m.sameUpTo);
+  return large * (1 - same) * min(MOST_CLOSE, near);
 }
 
 /** Adds what lies in the difference itself, hue and blending, and fades the rest in with it: near-identical colours cannot clash. */
@@ -67,25 +92,42 @@ function addVisible(stay: PreparedComponent, candidate: PreparedCandidate, touch
   const dc = deltaC / sC;
   const dh = deltaH / sH;
   const apart = sqrt(dl * dl + dc * dc + dh * dh + rT * dc * dh); // CIEDE2000 eq. 22
-  const besidePink = stay.pink && hueReason(stay.lab, candidate.lab) === 'too-green' ? m.greenBesidePink : 1;
+  const besidePink = stay.pink === 0 ? 1 : 1 + (m.greenBesidePink - 1) * stay.pink * greener(stay.lab, candidate.lab);
   const visible = min(1, apart / m.closeBelow);
   out.hue = atLeast((abs(dh) / m.hueStep) * besidePink * touch * visible);
   out.tooStrong = atLeast(out.tooStrong * visible);
   out.tooWeak = atLeast(out.tooWeak * visible);
   out.dirty = atLeast(out.dirty * visible);
   out.dated = atLeast(out.dated * visible);
-  if (stay.share >= m.largeShare && apart < m.closeBelow) out.close = min(MOST_CLOSE, 1 + (m.closeBelow - apart) / m.closeBelow);
+  out.close = atLeast(closeCost(stay, apart, apart === 0 ? 0 : abs(dl) / apart));
 }
 
-/** Costs as conflicts with their reasons, strongest first. */
-export function conflictsOf(stay: Lab, candidate: Lab, costs: Costs): Conflict[] {
+/** The word for blending: by depth, where that is what tells the two apart. */
+function closeReason(stay: Lab, candidate: Lab): Reason {
+  const { deltaL, sL } = ciede2000Terms(stay, candidate);
+  const apart = deltaE00(stay, candidate);
+  if (apart < LEAST_STEP || abs(deltaL / sL) < MOSTLY_DEPTH * apart) return 'too-close';
+  return candidate.l < stay.l ? 'too-dark' : 'too-light';
+}
+
+/** The word for being weaker: where the hues differ visibly it is the hue that is seen. */
+function weakReason(stay: PreparedComponent, { lab, chroma: c, hueDeg }: PreparedCandidate): Reason {
+  const apart = abs(stay.hueDeg - hueDeg);
+  const otherHue = c >= WEAK_WITH_HUE && stay.chroma >= WEAK_WITH_HUE && min(apart, 360 - apart) >= OTHER_HUE_DEG;
+  return otherHue ? hueReason(stay.lab, lab) : 'too-weak';
+}
+
+/** Costs as conflicts with their reasons, strongest first; what has the same word counts together. */
+export function conflictsOf(stay: PreparedComponent, candidate: PreparedCandidate, costs: Costs): Conflict[] {
   const all: Conflict[] = [
-    { reason: hueReason(stay, candidate), cost: costs.hue },
+    { reason: hueReason(stay.lab, candidate.lab), cost: costs.hue },
     { reason: 'too-strong', cost: costs.tooStrong },
-    { reason: 'too-weak', cost: costs.tooWeak },
+    { reason: weakReason(stay, candidate), cost: costs.tooWeak },
     { reason: 'reads-dirty', cost: costs.dirty },
     { reason: 'dates-it', cost: costs.dated },
-    { reason: 'too-close', cost: costs.close },
+    { reason: closeReason(stay.lab, candidate.lab), cost: costs.close },
   ];
-  return all.filter((c) => c.cost > 0).sort((p, q) => q.cost - p.cost);
+  const together = new Map<Reason, number>();
+  for (const { reason, cost } of all) if (cost > 0) together.set(reason, Math.hypot(together.get(reason) ?? 0, cost));
+  return [...together].map(([reason, cost]) => ({ reason, cost })).sort((p, q) => q.cost - p.cost);
 }

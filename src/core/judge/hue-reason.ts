@@ -1,21 +1,30 @@
+import { ramp } from '../base/ramp';
 import type { Lab } from '../colour/types';
 import type { Reason } from './reasons';
 
 const { abs, max, min, sqrt } = Math;
+
+/** The colour compared with a stay at the weaker one's chroma, so that being weaker is not taken for another hue. */
+function atOneChroma(stay: Lab, candidate: Lab): { readonly pinker: number; readonly yellower: number; readonly chroma: number } {
+  const c = sqrt(candidate.a * candidate.a + candidate.b * candidate.b);
+  const same = min(1, c / max(sqrt(stay.a * stay.a + stay.b * stay.b), 1e-9));
+  // 1.5: the CIEDE2000 stretch of a* near grey
+  return { pinker: 1.5 * (candidate.a - same * stay.a), yellower: candidate.b - same * stay.b, chroma: c };
+}
+
+/** How far a candidate is greener than a stay, 0–1. */
+export const greener = (stay: Lab, candidate: Lab): number => ramp(atOneChroma(stay, candidate).pinker, 0, -3);
 
 /**
  * The word for a hue difference, by its larger part. A weaker colour is compared with the stay at its own chroma, so that being weaker is not
  * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet.
  */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
-  const c = sqrt(candidate.a * candidate.a + candidate.b * candidate.b);
-  const same = min(1, c / max(sqrt(stay.a * stay.a + stay.b * stay.b), 1e-9));
-  const pinker = 1.5 * (candidate.a - same * stay.a); // the CIEDE2000 stretch of a* near grey
-  const yellower = candidate.b - same * stay.b;
+  const { pinker, yellower, chroma } = atOneChroma(stay, candidate);
   if (abs(pinker) < abs(yellower)) {
     if (yellower > 0) return 'too-yellow';
     return candidate.a < -1 ? 'too-green' : 'too-violet';
   }
   if (pinker < 0) return 'too-green';
-  return c < 8 ? 'too-violet' : 'too-pink';
+  return chroma < 8 ? 'too-violet' : 'too-pink';
 }

@@ -7,16 +7,26 @@ const { abs, max, min, sqrt } = Math;
 /** How far two colours share their pink or their green, 0–1: what violet flecks have in common with an orange-pink beige. */
 function sharing(stay: PreparedComponent, candidate: Lab): number {
   if (stay.lab.a * candidate.a <= 0) return 0;
-  return min(1, min(abs(stay.lab.a), abs(candidate.a)) / stay.model.sharedFull);
+  const weaker = min(abs(stay.lab.a), abs(candidate.a));
+  const stronger = max(abs(stay.lab.a), abs(candidate.a));
+  return min(1, weaker / stay.model.sharedFull) * min(1, (2 * weaker) / stronger);
 }
 
-/** How far a hue conflict counts beside a component: by depth, by how much of a hue both have, and by what they share. */
-export function hueTouch(stay: PreparedComponent, { lab, chroma: c, committed }: PreparedCandidate): number {
+/**
+ * How far a hue conflict counts beside a component: by depth, by how much of a hue both have, and by what they share.
+ *
+ * @param answer how far the component answers the candidate, 0–1, which forgives it
+ */
+export function hueTouch(
+  stay: PreparedComponent,
+  { lab, chroma: c, committed, committedOnGround }: PreparedCandidate,
+  answer = 0,
+): number {
   const m = stay.model;
-  const hues = stay.committed * committed;
+  const hues = stay.committed * (stay.furnishing ? committedOnGround : committed) * (1 - answer);
   if (hues === 0) return 0;
   const touch = nearness(lab.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
-  return hues * touch * stay.easiness * (1 - m.sharedRelief * sharing(stay, lab));
+  return hues * touch * stay.hueEasiness * (1 - m.sharedRelief * sharing(stay, lab));
 }
 
 const POW25_7 = 25 ** 7;

@@ -6,14 +6,20 @@ export const RELATION = {
   /** Hue difference (ΔH′/SH, just-noticeable steps) that costs one. */
   hueStep: 2,
   /** Chroma of the stay from which it has a hue to conflict with, and from which that counts fully. */
-  hueFromChroma: 2,
-  hueFullChroma: 4,
+  hueFromChroma: 1.5,
+  hueFullChroma: 4.5,
   /** The same for the candidate: a near-black or a blue-white has hardly a hue. */
   hueCandidateFrom: 1,
-  hueCandidateFull: 3,
+  hueCandidateFull: 3.5,
+  /** The same for the candidate beside a furnishing: a near-neutral wall is a ground for it. */
+  hueGroundFrom: 7,
+  hueGroundFull: 16,
   /** Chroma difference at which a hue conflict counts half: a neutral is a ground for a coloured thing. */
-  hueChroma: 15,
-  /** Two colours that share their pink, or their green, of at least so much a* are forgiven this share of a hue conflict. */
+  hueChroma: 22,
+  /**
+   * Two colours that share their pink, or their green, of at least so much a* are forgiven this share of a hue conflict, as far as the
+   * weaker of the two has half as much as the stronger.
+   */
   sharedFull: 3,
   sharedRelief: 0.4,
   /** Lightness difference at which a hue conflict counts half. */
@@ -25,6 +31,8 @@ export const RELATION = {
   strongGrowth: 1.3,
   /** Beside a furnishing so much more is allowed: it does not rule the wall. */
   strongFurnishing: 2,
+  /** Beside a furnishing that is answered the growth is only this: an answer forgives the hue, not the strength. */
+  answerGrowth: 0.5,
   /** A clean white beside a colour is crisp contrast: "too strong" fades from this L* of a clean white stay, and is gone at the other. */
   crispFrom: 91,
   crispFull: 95,
@@ -39,36 +47,65 @@ export const RELATION = {
   /** Only pale colours go lifeless: a shortfall counts from this L* of the candidate, and fully from the other. */
   weakFrom: 40,
   weakFull: 70,
-  /** A dark stay is easy on colour: conflicts of chroma and hue count fully from this L*, less below. */
+  /** A dark stay is easy on colour: conflicts of chroma count fully from the second L*, least at the first. */
+  easyAt: 15,
   easyBelow: 60,
+  /** The same of hue. */
+  easyHueAt: 28,
+  easyHueBelow: 48,
   /** What is left of a conflict beside a black stay. */
   easyLeast: 0.05,
-  /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty". */
+  /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than that. */
   dirtyFrom: 1.5,
-  dirtyStep: 3.5,
+  dirtyStep: 3,
+  dirtyMost: 2.4,
   /** A yellower white that is so much lighter does not look dirty any more. */
   dirtyLighter: 4,
-  /** Whites: stays of at least this L* and at most this chroma are clean whites; candidates of at least offWhiteL can read dirty. */
-  cleanWhiteL: 89,
-  cleanWhiteChroma: 4,
+  /** Chroma from which a candidate is a colour beside white rather than a dirty white, and is wholly so. */
+  dirtyFades: 10,
+  dirtyGone: 16,
+  /** Hue distance (degrees) from pure yellow from which a light colour is not yellowed but pink or green, and is wholly so. */
+  dirtyHueFades: 18,
+  dirtyHueGone: 38,
+  /** Whites: clean from the second L* on, and no more from the first; clean up to the second chroma, and no more at the first. */
+  cleanFromL: 87,
+  cleanFullL: 89.5,
+  cleanGoneChroma: 6,
+  cleanFullChroma: 3,
+  /** L* from which a candidate can read dirty. */
   offWhiteL: 86,
   /** L* from which a candidate counts fully as an off-white: a light beige beside white trim is contrast, not dirt. */
-  offWhiteFullL: 90,
+  offWhiteFullL: 89,
   /** A light stay yellower than a clean white candidate by this many b* units looks dated beside it: costs one. */
   datedStep: 5,
   /** L* of the stay from which it can look dated; fully from offWhiteL. */
   datedFrom: 60,
-  /** ΔE00 under which a candidate blends with a large component ("too close") and under which it is simply the same colour. */
+  /** ΔE00 under which a candidate blends with what is large ("too close"). */
   closeBelow: 3,
-  /** Share from which a component is large enough to blend with. */
-  largeShare: 0.4,
-  /** Weight of a component by share s: s^power of it, at least vetoLeast: small veins and flecks can veto. */
+  /** ΔE00 by which blending fades out above that, and by how much later when the two differ in depth alone: a step neither match nor contrast. */
+  closeFades: 1.2,
+  closeStep: 0.8,
+  /** ΔE00 up to which a candidate is the very colour of a thing of one colour, which is a choice, and from which it is a near miss. */
+  sameUpTo: 0.4,
+  sameNoMore: 1,
+  /** Share of a thing, alike parts together, from which it is large enough to blend with, and from which it is wholly so. */
+  largeFrom: 0.3,
+  largeFull: 0.45,
+  /** ΔE00 up to which parts are wholly alike, and from which they are not at all. */
+  alikeUpTo: 2,
+  alikeNoMore: 5,
+  /** Weight of a component by share s: s^power of it: small veins and flecks can veto. */
   sharePower: 0.3,
+  /** Share of a thing under which a part without a hue of its own is a joint or a speck: it asks no more than the whole thing does. */
+  speckBelow: 0.3,
+  speckFull: 0.2,
   /** A furnishing may be replaced: its conflicts count this much; and a wall is never too weak beside it. */
   furnishing: 0.7,
-  /** Chroma from which a furnishing can answer from across the hue circle, and the hue distance (degrees) that makes it an answer. */
-  answerChroma: 8,
-  answerHueDeg: 45,
+  /** Chroma from which a furnishing can answer from across the hue circle, and does so wholly; and the same of the hue distance (degrees). */
+  answerFromChroma: 5,
+  answerFullChroma: 10,
+  answerFromDeg: 30,
+  answerFullDeg: 60,
   /** Costs at which a pair is nearly, and no. */
   nearlyFrom: 1,
   noFrom: 2,

@@ -3,27 +3,35 @@ import { chroma, hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import type { RelationModel } from './model';
 
-const { exp, max, sqrt } = Math;
+const { abs, exp, max, sqrt } = Math;
 
 /** A component with everything that does not depend on the candidate worked out. */
 export type PreparedComponent = {
   readonly model: RelationModel;
   readonly lab: Lab;
-  readonly share: number;
   readonly chroma: number;
   readonly hueDeg: number;
+  readonly furnishing: boolean;
+  /** How much it is large enough to blend with, 0–1: parts that are alike count together. */
+  readonly large: number;
+  /** How much the whole thing is of this one colour, 0–1. */
+  readonly uniform: number;
   /** How far it has a hue to conflict with, 0–1. */
   readonly committed: number;
-  /** How much a conflict counts beside it, 0–1: dark stays are easy on colour. */
+  /** How far it can be answered from across the hue circle, 0–1; 0 unless the school says so. */
+  readonly answerable: number;
+  /** How much a conflict of chroma counts beside it, 0–1, and one of hue: dark stays are easy on colour. */
   readonly easiness: number;
+  readonly hueEasiness: number;
   /** How much it is a clean white that any colour sets off, 0–1. */
   readonly crispness: number;
-  /** Leans pink, by which a green lean is felt more. */
-  readonly pink: boolean;
-  /** A clean white, beside which a yellower one looks dirty. */
-  readonly clean: boolean;
-  /** Chroma a candidate may have beside it before it is too strong. */
+  /** How far it leans pink, by which a green lean is felt more, 0–1. */
+  readonly pink: number;
+  /** How much it is a clean white, beside which a yellower one looks dirty, 0–1. */
+  readonly cleanness: number;
+  /** Chroma a candidate may have beside it before it is too strong, and when it is wholly an answer. */
   readonly strongFrom: number;
+  readonly strongFromAnswering: number;
   /** Chroma its depth family would have, 0 for a furnishing, times the square root of the room left to white. */
   readonly familyChroma: number;
 };
@@ -32,41 +40,80 @@ export type PreparedComponent = {
 export type PreparedCandidate = {
   readonly lab: Lab;
   readonly chroma: number;
+  readonly hueDeg: number;
   /** Square root of the room for chroma left at its lightness. */
   readonly rootRoom: number;
-  /** How far it has a hue to conflict with, 0–1. */
+  /** How far it has a hue to conflict with, 0–1; and beside a furnishing. */
   readonly committed: number;
+  readonly committedOnGround: number;
   /** How far being weak makes it lifeless, 0–1: only pale colours are. */
   readonly pale: number;
-  /** How far it counts as an off-white, 0–1. */
-  readonly whiteness: number;
-  readonly clean: boolean;
+  /** How far it counts as a white gone yellow rather than as a colour, 0–1. */
+  readonly yellowed: number;
+  /** How much it is a clean white, 0–1. */
+  readonly cleanness: number;
 };
+
+/** What a thing as a whole allows, for those of its parts that have no say of their own. */
+type Whole = { readonly strongFrom: number; readonly cleanness: number };
+
+/** How a part stands in its thing. */
+export type InThing = {
+  readonly furnishing: boolean;
+  readonly mayAnswer: boolean;
+  /** Share of the thing that it and what is alike take up, 0–1. */
+  readonly alike: number;
+  /** How far it is a joint or a speck, which asks no more than the whole does, 0–1. */
+  readonly speck: number;
+  readonly whole: Whole | undefined;
+};
+
+/** A thing of a single part. */
+export const ALONE: InThing = { furnishing: false, mayAnswer: false, alike: 1, speck: 0, whole: undefined };
 
 /** The room for chroma left at a lightness: it grows away from white along a strip. */
 const roomForChroma = (l: number) => 1 - exp(-max(1, 98 - l) / 15);
 
-const isClean = (l: number, c: number, m: RelationModel) => l >= m.cleanWhiteL && c <= m.cleanWhiteChroma;
+/** How much a colour is a clean white, 0–1. */
+export const cleannessOf = (l: number, c: number, m: RelationModel): number =>
+  ramp(l, m.cleanFromL, m.cleanFullL) * ramp(c, m.cleanGoneChroma, m.cleanFullChroma);
 
-/**
- * A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding).
- *
- * @param furnishing a wall may always be weaker than a furnishing, which is seen on it, and somewhat stronger
- */
-export function prepareComponent(lab: Lab, share: number, m: RelationModel, furnishing = false): PreparedComponent {
+/** Chroma that a colour of chroma `c` allows a candidate. */
+export const strongFromOf = (c: number, m: RelationModel, furnishing: boolean, growth = m.strongGrowth): number =>
+  m.strongAllowance + growth * c + (furnishing ? m.strongFurnishing : 0);
+
+const easiness = (l: number, least: number, full: number, { easyLeast }: RelationModel): number =>
+  easyLeast + (1 - easyLeast) * ramp(l, least, full);
+
+/** How far a colour has a hue to conflict with, 0–1. */
+export const hasHue = (c: number, m: RelationModel): number => ramp(c, m.hueFromChroma, m.hueFullChroma);
+
+/** A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding). */
+export function prepareComponent(
+  lab: Lab,
+  m: RelationModel,
+  { furnishing, mayAnswer, alike, speck, whole }: InThing = ALONE,
+): PreparedComponent {
   const c = chroma(lab);
+  const own = strongFromOf(c, m, furnishing);
+  const clean = cleannessOf(lab.l, c, m);
   return {
     model: m,
     lab,
-    share,
     chroma: c,
     hueDeg: hueDeg(lab),
-    committed: ramp(c, m.hueFromChroma, m.hueFullChroma),
-    easiness: m.easyLeast + (1 - m.easyLeast) * ramp(lab.l, 15, m.easyBelow),
-    crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 3 * m.cleanWhiteChroma, m.cleanWhiteChroma),
-    clean: isClean(lab.l, c, m),
-    pink: lab.a > 0 && hueDeg(lab) < 80,
-    strongFrom: m.strongAllowance + m.strongGrowth * c + (furnishing ? m.strongFurnishing : 0),
+    furnishing,
+    large: ramp(alike, m.largeFrom, m.largeFull),
+    uniform: ramp(alike, 0.9, 1),
+    committed: hasHue(c, m),
+    answerable: mayAnswer ? ramp(c, m.answerFromChroma, m.answerFullChroma) : 0,
+    easiness: easiness(lab.l, m.easyAt, m.easyBelow, m),
+    hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m),
+    crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 4 * m.cleanFullChroma, m.cleanFullChroma),
+    cleanness: whole ? clean + speck * (whole.cleanness - clean) : clean,
+    pink: ramp(lab.a, 0, 1) * ramp(hueDeg(lab), 85, 75),
+    strongFrom: whole ? max(own, own + speck * (whole.strongFrom - own)) : own,
+    strongFromAnswering: strongFromOf(c, m, furnishing, m.answerGrowth),
     familyChroma: furnishing ? 0 : c / sqrt(roomForChroma(lab.l)),
   };
 }
@@ -74,13 +121,17 @@ export function prepareComponent(lab: Lab, share: number, m: RelationModel, furn
 /** A candidate made ready for many components. Lab of the same light as theirs (D65, 10°, or corresponding). */
 export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate {
   const c = sqrt(lab.a * lab.a + lab.b * lab.b);
+  const hue = hueDeg(lab);
+  const yellow = ramp(abs(hue - 90), m.dirtyHueGone, m.dirtyHueFades);
   return {
     lab,
     chroma: c,
+    hueDeg: hue,
     rootRoom: sqrt(roomForChroma(lab.l)),
     committed: ramp(c, m.hueCandidateFrom, m.hueCandidateFull),
+    committedOnGround: ramp(c, m.hueGroundFrom, m.hueGroundFull),
     pale: ramp(lab.l, m.weakFrom, m.weakFull),
-    whiteness: ramp(lab.l, m.offWhiteL, m.offWhiteFullL),
-    clean: isClean(lab.l, c, m),
+    yellowed: ramp(lab.l, m.offWhiteL, m.offWhiteFullL) * ramp(c, m.dirtyGone, m.dirtyFades) * yellow,
+    cleanness: cleannessOf(lab.l, c, m),
   };
 }

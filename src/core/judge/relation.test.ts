@@ -1,7 +1,8 @@
-import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import golden from '../../../tests/golden/casebook.json';
+import further from '../../../tests/golden/pair-cases.json';
 import rules from '../../../tests/golden/trade-rules.json';
+import { deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import { RELATION, type RelationModel } from './model';
 import { REASONS } from './reasons';
@@ -51,6 +52,7 @@ describe('relation, against trade cases (common practice, no published source)',
   test.each([
     ['casebook', golden.relation as Case[], { verdicts: 32, reasons: 32 }],
     ['rules of the trade', rules.relation as Case[], { verdicts: 52, reasons: 52 }],
+    ['further cases', further.relation as Case[], { verdicts: 59, reasons: 59 }],
   ])('agrees with the %s', (title, cases, wanted) => {
     const found = agreement(cases);
     say(title, found);
@@ -63,9 +65,9 @@ describe('relation, against trade cases (common practice, no published source)',
   const bothWays = (Object.keys(RELATION) as (keyof RelationModel)[]).flatMap((key) => [[key, 1] as const, [key, -1] as const]);
 
   test.each(bothWays)('does not hang on the exact value of %s (%d)', (key, by) => {
-    const all = [...golden.relation, ...rules.relation] as Case[];
+    const all = [...golden.relation, ...rules.relation, ...further.relation] as Case[];
     const found = agreement(all, { ...RELATION, [key]: moved(key, by) });
-    expect(agreement(all).reasons - found.reasons).toBeLessThanOrEqual(3);
+    expect(agreement(all).reasons - found.reasons).toBeLessThanOrEqual(5);
   });
 
   const colour = fc.record({
@@ -79,12 +81,12 @@ describe('relation, against trade cases (common practice, no published source)',
     components: labs.map((l, i) => ({ name: `part ${i}`, share: 1 / labs.length, lab: l })),
   }));
 
-  test('a candidate identical to the only component blends or is shared, and never clashes', () => {
+  test('a candidate identical to the only component is its own colour, and nothing is against it', () => {
     fc.assert(
       fc.property(colour, (l) => {
         const found = relation({ name: 'thing', kind: 'fixed', components: [{ name: 'paint', share: 1, lab: l }] }, l);
-        expect(found.verdict).not.toBe('no');
-        expect(all(found.reasons, (r) => r === 'too-close')).toBe(true);
+        expect(found.cost).toBe(0); // its very colour is a choice: trim in the wall's own colour
+        expect(found.reasons).toEqual([]);
       }),
       { seed: 8 },
     );
@@ -116,14 +118,54 @@ describe('relation, against trade cases (common practice, no published source)',
     );
   });
 
-  test('one more component never makes the weakest link stronger', () => {
+  test('one more component never weakens what those with a hue of their own hold against a colour', () => {
+    const hued = fc.record({
+      l: fc.integer({ min: 40, max: 85 }),
+      a: fc.integer({ min: 4, max: 14 }),
+      b: fc.integer({ min: 6, max: 22 }),
+    });
+    const things = fc.array(hued, { minLength: 1, maxLength: 5 });
+    const thing = (labs: readonly Lab[]): Stay => ({
+      name: 'thing',
+      kind: 'fixed',
+      components: labs.map((l, i) => ({ name: `part ${i}`, share: 1 / labs.length, lab: l })),
+    });
     fc.assert(
-      fc.property(stay, colour, colour, (thing, extra, candidate) => {
-        const share = thing.components[0]!.share;
-        const more = { ...thing, components: [...thing.components, { name: 'extra', share, lab: extra }] };
-        expect(relation(more, candidate).cost).toBeGreaterThanOrEqual(relation(thing, candidate).cost - 1e-12);
+      fc.property(things, colour, colour, (labs, extra, candidate) => {
+        fc.pre(labs.every((l) => deltaE00(l, candidate) > 5)); // far enough not to blend: that is a matter of how much there is of a colour
+        expect(relation(thing([...labs, extra]), candidate).cost).toBeGreaterThanOrEqual(
+          relation(thing(labs), candidate).cost - 1e-9,
+        );
       }),
       { seed: 11 },
+    );
+  });
+
+  test('has no edges: a tenth of a step in the candidate moves no cost by half a nearly', () => {
+    const places = fc.record({
+      stay: fc.record({
+        l: fc.integer({ min: 20, max: 97 }),
+        a: fc.integer({ min: -12, max: 15 }),
+        b: fc.integer({ min: -8, max: 25 }),
+      }),
+      candidate: fc.record({
+        l: fc.double({ min: 25, max: 97, noNaN: true }),
+        a: fc.double({ min: -10, max: 12, noNaN: true }),
+        b: fc.double({ min: -8, max: 26, noNaN: true }),
+      }),
+      along: fc.constantFrom([0.1, 0, 0], [0, 0.1, 0], [0, 0, 0.1]),
+      kind: fc.constantFrom('fixed' as const, 'furnishing' as const),
+      school: fc.constantFrom('share' as const, 'answer' as const),
+    });
+    fc.assert(
+      fc.property(places, ({ stay: there, candidate: c, along, kind, school }) => {
+        const at = (candidate: Lab, lab: Lab) =>
+          relation({ name: 'thing', kind, components: [{ name: 'all', share: 1, lab }] }, candidate, school).cost;
+        const moved = (l: Lab): Lab => ({ l: l.l + along[0]!, a: l.a + along[1]!, b: l.b + along[2]! });
+        expect(Math.abs(at(moved(c), there) - at(c, there))).toBeLessThan(0.5);
+        expect(Math.abs(at(c, moved(there)) - at(c, there))).toBeLessThan(0.5);
+      }),
+      { seed: 12, numRuns: 4000 },
     );
   });
 

@@ -1,9 +1,18 @@
+import { ramp } from '../base/ramp';
+import { deltaE00 } from '../colour/ciede2000';
 import { directions, type Directions } from '../colour/directions';
-import { lrvOf } from '../colour/lab';
+import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { conflictsOf, costsBeside, noCosts, type Conflict } from './component-relation';
-import { prepareCandidate, prepareComponent, type PreparedCandidate, type PreparedComponent } from './prepared';
-import { answers } from './answers';
+import {
+  cleannessOf,
+  hasHue,
+  prepareCandidate,
+  prepareComponent,
+  strongFromOf,
+  type PreparedCandidate,
+  type PreparedComponent,
+} from './prepared';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 
@@ -40,41 +49,56 @@ export type PreparedStay = {
   readonly component: PreparedComponent;
   /** How much its conflicts count. */
   readonly weight: number;
-  /** Whether it may be answered from across the hue circle. */
-  readonly mayAnswer: boolean;
 };
 
-/** The components of a thing that stays, ready for many candidates. */
+type SharedPart = { readonly lab: Lab; readonly share: number };
+
+/** What a thing as a whole allows: the mean over its parts by their share, which must add up to 1. */
+function wholeOf(parts: readonly SharedPart[], model: RelationModel, furnishing: boolean) {
+  const mean = (of: (c: number, l: number) => number) =>
+    parts.reduce((s, { lab, share }) => s + share * of(chroma(lab), lab.l), 0);
+  return { strongFrom: mean((c) => strongFromOf(c, model, furnishing)), cleanness: mean((c, l) => cleannessOf(l, c, model)) };
+}
+
+/** Share of a thing that is alike to one of its parts, the part itself included, 0–1. */
+const alikeTo = (lab: Lab, parts: readonly SharedPart[], { alikeUpTo, alikeNoMore }: RelationModel): number =>
+  parts.reduce((s, p) => s + p.share * (p.lab === lab ? 1 : ramp(deltaE00(p.lab, lab), alikeNoMore, alikeUpTo)), 0);
+
+/** The components of a thing that stays, ready for many candidates. Shares count by their part of the sum. */
 export function prepareStay(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedStay[] {
-  const largest = Math.max(...stay.components.map((c) => c.share));
+  const sum = stay.components.reduce((s, c) => s + c.share, 0);
+  const parts = stay.components.map(({ lab, share }) => ({ lab, share: share / sum }));
+  const largest = Math.max(...parts.map((c) => c.share));
   const furnishing = stay.kind === 'furnishing';
-  return stay.components.map(({ lab, share }) => ({
-    component: prepareComponent(lab, share, model, furnishing),
-    weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),
-    mayAnswer: furnishing && school === 'answer',
-  }));
+  const whole = wholeOf(parts, model, furnishing);
+  return parts.map(({ lab, share }) => {
+    const speck = ramp(share, model.speckBelow, model.speckFull) * (1 - hasHue(chroma(lab), model));
+    const inThing = { furnishing, mayAnswer: furnishing && school === 'answer', alike: alikeTo(lab, parts, model), speck, whole };
+    return {
+      component: prepareComponent(lab, model, inThing),
+      weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),
+    };
+  });
 }
 
 const SCRATCH = noCosts();
 
 /**
- * The weighted cost of a candidate beside one component; 0 when it is answered.
+ * The weighted cost of a candidate beside one component.
  *
  * @param above 0 may stand for any cost that is not above this
  */
 export function costOf(against: PreparedStay, candidate: PreparedCandidate, above = -1): number {
-  const { component, weight, mayAnswer } = against;
-  if (mayAnswer && answers(component, candidate.lab)) return 0;
+  const { component, weight } = against;
   return weight * costsBeside(component, candidate, SCRATCH, above / weight);
 }
 
 /** The conflicts behind {@link costOf}, weighted, strongest first. */
 export function conflictsWith(against: PreparedStay, candidate: PreparedCandidate): Conflict[] {
-  const { component, weight, mayAnswer } = against;
-  if (mayAnswer && answers(component, candidate.lab)) return [];
+  const { component, weight } = against;
   const costs = noCosts();
   costsBeside(component, candidate, costs);
-  return conflictsOf(component.lab, candidate.lab, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
+  return conflictsOf(component, candidate, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
 }
 
 /** The verdict of a cost. */

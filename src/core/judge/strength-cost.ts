@@ -1,12 +1,17 @@
 import { nearness } from './nearness';
 import type { PreparedCandidate, PreparedComponent } from './prepared';
 
-/** What being stronger than a component allows costs: the chroma beyond what it allows, in steps, less beside dark stays and clean whites. */
+/**
+ * What being stronger than a component allows costs: the chroma beyond what it allows, in steps, less beside dark stays and clean whites.
+ *
+ * @param answer how far the component answers the candidate, 0–1: then less is allowed
+ */
 export function tooStrongCost(
-  { model: m, strongFrom, easiness, crispness }: PreparedComponent,
+  { model: m, strongFrom, strongFromAnswering, easiness, crispness }: PreparedComponent,
   candidate: PreparedCandidate,
+  answer = 0,
 ): number {
-  const excess = candidate.chroma - strongFrom;
+  const excess = candidate.chroma - strongFrom - answer * (strongFromAnswering - strongFrom);
   return excess > 0 ? (excess / m.strongStep) * easiness * (1 - crispness) : 0;
 }
 

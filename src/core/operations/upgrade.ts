@@ -1,4 +1,4 @@
-import { judgingLightOf } from '../record/judging-light';
+import { keptLightOf } from '../record/judging-light';
 import { OPERATION_VERSION, operationSchema } from './operations';
 
 type Plain = Readonly<Record<string, unknown>>;
@@ -7,7 +7,7 @@ const isPlain = (value: unknown): value is Plain => typeof value === 'object' &&
 /** Before version 1 a verdict could carry a light that was not its moment's, and a prediction that did not say where it was made. */
 function verdictOf0(write: Plain): Plain {
   const moment = isPlain(write['moment']) ? { lux: null, ...write['moment'] } : null;
-  const light = moment ? judgingLightOf(moment as unknown as Parameters<typeof judgingLightOf>[0]) : write['light'];
+  const light = moment ? keptLightOf(moment as unknown as Parameters<typeof keptLightOf>[0]) : write['light'];
   return { ...write, moment, light, predicted: null, predictedIn: null };
 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { judgingLightOf } from '../record/judging-light';
+import { keptLightOf } from '../record/judging-light';
 import { verdictSchema } from '../record/verdict';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
@@ -16,7 +16,7 @@ export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reaso
 
 const schema = z
   .strictObject({ name: z.literal('verdict.give'), roomId: idSchema, ...givenVerdictSchema.shape })
-  .refine((v) => v.moment === null || v.light === judgingLightOf(v.moment), {
+  .refine((v) => v.moment === null || v.light === keptLightOf(v.moment), {
     path: ['light'],
     error: 'The light of a verdict is that of its moment.',
   })

@@ -1,15 +1,22 @@
+import { SCENE } from '../appearance/scene';
 import type { JudgingLight } from '../room/facing';
 import type { VerdictMoment } from './verdict';
 
-/** Under so many lux no colour is made out: nobody judges in it. */
-export const DARK_LUX = 0.5;
+/** What a verdict's moment says of its light. */
+type MomentLight = Pick<VerdictMoment, 'sky' | 'lampsOn' | 'lux'>;
+
+/** Under so many lux there is no light at all: a verdict that claims it was kept wrongly. */
+const NO_LIGHT_LUX = 0.5;
 
 /**
- * The record's word for the light of a moment: lamps when they are on, overcast under that sky, window by day otherwise. Undefined when there
- * is no light at all to judge in: then the person, who stands in the room and sees, says which light it is.
+ * The record's word for the light of a moment: lamps when they are on, overcast under that sky, window by day otherwise. Undefined when it is
+ * too dark to judge: then the person, who stands in the room and sees, says which light it is.
  */
-export function judgingLightOf({ sky, lampsOn, lux }: Pick<VerdictMoment, 'sky' | 'lampsOn' | 'lux'>): JudgingLight | undefined {
+export function judgingLightOf({ sky, lampsOn, lux }: MomentLight, darkLux: number = SCENE.tooDarkLux): JudgingLight | undefined {
   if (lampsOn) return 'lamps';
-  if (lux !== null && lux < DARK_LUX) return undefined;
+  if (lux !== null && lux < darkLux) return undefined;
   return sky === 'overcast' ? 'overcast' : 'window-day';
 }
+
+/** The light a verdict of any age was kept in: some were given where today's rule asks first. */
+export const keptLightOf = (moment: MomentLight): JudgingLight | undefined => judgingLightOf(moment, NO_LIGHT_LUX);

@@ -1,5 +1,5 @@
 import type { Reason, Verdict } from '../judge/reasons';
-import { relation, type School, type Stay } from '../judge/relation';
+import { relation, type Stay } from '../judge/relation';
 import type { JudgingLight } from '../room/facing';
 import { severest, type ComputedCell } from './cell';
 import type { Candidate } from './candidate';
@@ -40,10 +40,12 @@ const asStay = (c: Candidate, kind: Stay['kind']): Stay => ({
   components: [{ name: c.name, share: 1, lab: c.lab }],
 });
 
-/** The wall meets the trim as it meets a fixed finish; an accent may answer the wall from across the hue circle. */
+/** The trim meets the wall as it meets a fixed finish; the wall is the ground of an accent, which may answer it from across the hue circle. */
 function betweenPaints(wall: Candidate, part: SchemePart, other: Candidate): SchemeLink {
-  const [kind, school]: [Stay['kind'], School] = part === 'accent' ? ['furnishing', 'answer'] : ['fixed', 'share'];
-  const { verdict, reasons } = relation(asStay(wall, kind), other.lab, school);
+  const { verdict, reasons } =
+    part === 'accent'
+      ? relation(asStay(other, 'furnishing'), wall.lab, 'answer')
+      : relation(asStay(wall, 'fixed'), other.lab, 'share');
   return { part, candidate: other, beside: 'the wall', light: null, verdict, reason: reasons[0] ?? null };
 }
 

@@ -17,7 +17,7 @@ const SHOWN: readonly Direction[] = ['pinkGreen', 'yellowBlue', 'strongWeak', 'l
 const WHERE: Readonly<Record<Computed['where'], string>> = {
   'in-deck': 'Computed, as in the deck',
   'in-light': 'Computed, in this light',
-  dark: 'Computed, as in the deck: it is dark at the cursor',
+  dark: 'Computed, as in the deck: too dark to judge at the cursor',
 };
 
 function sayDirection(directions: Directions, direction: Direction): string {

@@ -58,7 +58,7 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
       className="min-w-0 border-l border-line p-3.5 max-lg:order-first max-lg:border-l-0 md:max-lg:col-span-2"
     >
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
-        <p className="text-sm text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'dark at the cursor'}</p>
+        <p className="text-sm text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'too dark to judge at the cursor'}</p>
         <div className="flex gap-2">
           <Button className="px-3" aria-label="Undo" title="Undo the last verdict (Z)" disabled={!lastGiven} onClick={bench.undo}>
             <Undo2 aria-hidden size={16} /> <Key>Z</Key>

@@ -26,7 +26,7 @@ export function InTheDark({ bench, room }: { readonly bench: Bench; readonly roo
       onKeyDown={(e) => e.key === 'Escape' && leave()}
       className="mt-2 border-2 border-ink bg-raised p-2.5"
     >
-      <p className="mb-2 font-semibold">At the cursor it is dark here. Which light do you see it in?</p>
+      <p className="mb-2 font-semibold">At the cursor it is too dark to judge. Which light do you see it in?</p>
       <div className="flex flex-wrap gap-2">
         <Button ref={first} look="main" onClick={() => answer({ lampsOn: true })}>
           <Lightbulb aria-hidden size={18} /> The lamps are on

@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reason';
 import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
 import type { Person } from '@/core/judge/ruling';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
@@ -126,7 +127,14 @@ export function useBench(roomId: string) {
   const saying = useGive({ room, cell, computed, glance });
   const giveAs = saying.give;
   // while the eye has not spoken, not even the order of the reasons may tell what the core thinks
-  const reasons = orderReasons(glance.hides ? [] : (computed?.likely ?? []));
+  const strengths = room.candidates.filter((c) => c.deckColourId === candidate?.deckColourId && c.id !== candidate.id);
+  const ofStrength = candidate
+    ? strengthReasons(
+        candidate.lab,
+        strengths.map((c) => c.lab),
+      )
+    : [];
+  const reasons = orderReasons(glance.hides ? [] : withStrengthReasons(computed?.likely ?? [], ofStrength));
   const lastGiven: VerdictEvent | undefined = room.verdicts.filter((v) => !v.undone).at(-1);
   const give = (verdict: Verdict) => giveAs(person, verdict);
   const giveReason = (reason: Reason) => {

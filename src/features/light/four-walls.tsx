@@ -20,7 +20,7 @@ type WallPatchProps = { readonly spot: Spot; readonly words: string };
 
 function WallPatch({ spot, words }: WallPatchProps) {
   const look = spot.looks[0];
-  if (!look) return <div className="grid h-40 place-items-center bg-panel text-soft">{words}: dark</div>;
+  if (!look) return <div className="grid h-40 place-items-center bg-panel text-soft">{words}: too dark to judge</div>;
   return (
     <Patch hex={look.hex} label={`${words}: ${sayColour(look.lab)}`} className="relative h-40">
       <PatchLabel className="absolute right-3 bottom-2 left-2 w-fit text-sm leading-5">
