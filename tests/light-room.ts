@@ -13,6 +13,7 @@ export const openWindow = (more: Partial<LightWindow> = {}): LightWindow => ({
   widthM: 2,
   heightM: 1.3,
   glass: flat(1),
+  panes: { panes: 0, depth: 0 },
   curtain: 'open',
   obstructionDeg: 0,
   revealM: 0,

@@ -10,6 +10,8 @@ export type TracedRoom = {
   readonly rho: readonly [number, number, number, number, number, number];
   /** Holes in the wall y = 0: from x0 to x1 and z0 to z1, with a transmittance. */
   readonly holes: readonly (readonly [x0: number, x1: number, z0: number, z1: number, through: number])[];
+  /** What a hole lets through of a ray, by the cosine at which it meets the wall, over what it lets straight through; 1 if not given. */
+  readonly slant?: (cosine: number) => number;
   /** Luminance behind a hole, cd/m², by the ray's direction in the room. */
   readonly luminance: (direction: readonly [number, number, number]) => number;
 };
@@ -61,7 +63,7 @@ export function trace(room: TracedRoom, at: V, normal: V, rays: number): { reado
       if (hit === 1 && !far) {
         const hole = room.holes.find(([x0, x1, z0, z1]) => point[0] >= x0 && point[0] <= x1 && point[2] >= z0 && point[2] <= z1);
         if (hole) {
-          found = hole[4] * room.luminance(d);
+          found = hole[4] * (room.slant ? room.slant(-d[1]) : 1) * room.luminance(d);
           break;
         }
       }

@@ -64,6 +64,11 @@ describe('light', () => {
     [{ room: {}, moment: { sky: { type: 16, horizontalLux: 1 } } }, 'sky types 1 to 15'],
     [{ room: {}, moment: { ...BY_TIME, time: 'noon' } }, 'ISO 8601'],
     [{ room: {}, moment: OVERCAST, points: [{ at: [1, 1, 1], normal: [0, 0, 0] }] }, 'not 0, 0, 0'],
+    [
+      { room: {}, moment: OVERCAST, points: [{ at: [1, 1, 2.6], normal: [0, 0, 1] }] },
+      'point 1 (1, 1, 2.6 m) lies outside the room, 4 × 4 × 2.5 m',
+    ],
+    [{ room: {}, moment: OVERCAST, points: [{ at: [-0.1, 1, 1], normal: [0, 0, 1] }] }, 'lies outside the room'],
     [{ moment: OVERCAST }, 'room'],
   ])('%j is answered in words', (request, words) => {
     expect(light(request).error).toContain(words);

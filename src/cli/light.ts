@@ -8,6 +8,7 @@ import { colourTemperature } from '@/core/colour/temperature';
 import { D65_10, tristimulus, whiteOf } from '@/core/colour/tristimulus';
 import type { ColourInput } from '@/core/colour/colour-schema';
 import { firstProblem } from '@/core/light/say-room-problem';
+import { isInside } from '@/core/light/box';
 import { lightRoomOf } from '@/core/light/light-room-of';
 import { roomSchema } from '@/core/light/room-description';
 import { lightSchema, momentSchema, type MomentInput } from '@/core/light/light-request';
@@ -32,6 +33,8 @@ function checkedRoom(description: z.infer<typeof roomSchema>): LightRoom {
   return room;
 }
 
+const sayBox = ({ widthM, depthM, heightM }: LightRoom['box']): string => `${widthM} × ${depthM} × ${heightM} m`;
+
 const unit = ([x, y, z]: readonly [number, number, number]): [number, number, number] => {
   const size = Math.hypot(x, y, z);
   return [x / size, y / size, z / size];
@@ -50,6 +53,9 @@ function described({ name, at, normal }: Receiver, light: ReceivedLight) {
 export function light(request: Record<string, unknown>) {
   const { room: description, moment, points } = lightSchema.parse(request);
   const room = checkedRoom(description);
+  for (const [n, { at }] of (points ?? []).entries())
+    if (!isInside(room.box, at))
+      throw new RangeError(`point ${n + 1} (${at.join(', ')} m) lies outside the room, ${sayBox(room.box)}`);
   const receivers = points
     ? points.map(({ name, at, normal }, n): Receiver => ({ name: name ?? `point-${n + 1}`, at, normal: unit(normal) }))
     : usualPositions(room);

@@ -1,9 +1,10 @@
+import { PATCHES } from '@/core/light/box';
 import { dayLight } from '@/core/light/day-light';
 import { dayMoments } from '@/core/light/day-moments';
 import { prepareRoom } from '@/core/light/prepare-room';
-import { SHAPE, shapeOf } from '@/core/light/room-shape';
+import { shapeOf } from '@/core/light/room-shape';
 import { usualPositions } from '@/core/light/sample-positions';
-import { glassOf, type LightRoom } from '@/core/light/light-room';
+import { glassOf, panesOf, type LightRoom } from '@/core/light/light-room';
 import { greyRoom, openWindow, paint, plainLamp } from '../light-room';
 import { against, medianSeconds } from './measure';
 
@@ -14,7 +15,7 @@ const MOMENTS = dayMoments(DATE, 'Europe/London').slice(18, 82);
 
 function benchRoom(): LightRoom {
   const cream = paint(90, 0.6, 14.4);
-  const window = { glass: glassOf('double'), revealM: 0.1, obstructionDeg: 12 };
+  const window = { glass: glassOf('double'), panes: panesOf('double'), revealM: 0.1, obstructionDeg: 12 };
   return greyRoom({
     bearingDeg: 285,
     walls: [cream, cream, cream, cream],
@@ -34,7 +35,7 @@ function wholeDay(room: LightRoom, patches: number): void {
 /** The light of a day, how it grows with patches, and what memory it takes. */
 export function benchLight(): void {
   const room = benchRoom();
-  const times = [150, SHAPE.patches, 600].map((patches) => ({
+  const times = [150, PATCHES.least, 600].map((patches) => ({
     patches,
     seconds: medianSeconds(() => wholeDay(room, patches), 3),
   }));

@@ -34,9 +34,25 @@ export const ASSUMED = {
   skyTemperatureMostK: {
     value: 20000,
     unit: 'K',
-    what: 'The bluest sky: beyond it nothing looks bluer',
+    what: 'The bluest sky with a high sun: beyond it nothing looks bluer',
     origin: OWN,
   },
+  skyTemperatureLowK: {
+    value: 9500,
+    unit: 'K',
+    what: 'The bluest sky with the sun on the horizon, whose light comes a long way through air; it rises evenly to the one above',
+    origin: `measured twilight skies, Lee & Hernández-Andrés 2003, ${FROM_MEMORY}`,
+  },
+  skyLawFromDeg: {
+    value: 25,
+    unit: '°',
+    what: 'Altitude of the sun from which that law was made: under it a sky is as blue as its luminance would be there',
+    origin: OWN,
+  },
+  glowK: { value: 4000, unit: 'K', what: 'The glow on the horizon toward a low sun', origin: COMMON },
+  glowShare: { value: 0.6, unit: '', what: 'How much of the light there is glow, toward the sun itself', origin: OWN },
+  glowWidthDeg: { value: 35, unit: '°', what: 'How far from the sun the glow has fallen to a third', origin: OWN },
+  glowHeightDeg: { value: 15, unit: '°', what: 'How high above the horizon it has fallen to a third', origin: OWN },
   brokenShareOfBlue: {
     value: 0.5,
     unit: '',
@@ -106,15 +122,15 @@ export const OBSTRUCTIONS = {
 export type Obstruction = keyof typeof OBSTRUCTIONS;
 export const OBSTRUCTION_KINDS = Object.keys(OBSTRUCTIONS) as readonly Obstruction[];
 
-/** Glazing: share of the light that comes through, dirt of an ordinary window included, and the tint it gives. */
+/** Glazing: share of the light that comes straight through, dirt of an ordinary window included, its panes, and the tint it gives. */
 export const GLAZINGS = {
-  single: { name: 'single glass', transmittance: 0.83, tint: { l: 90, a: -0.4, b: 0.2 } },
-  double: { name: 'double glass', transmittance: 0.72, tint: { l: 90, a: -1, b: 0.6 } },
-  coated: { name: 'double glass, coated', transmittance: 0.65, tint: { l: 90, a: -2, b: 1.8 } },
-  grey: { name: 'grey sun glass', transmittance: 0.38, tint: { l: 90, a: -0.8, b: -1.5 } },
-  bronze: { name: 'bronze sun glass', transmittance: 0.4, tint: { l: 90, a: 2.5, b: 9 } },
-  hole: { name: 'open, no glass', transmittance: 1, tint: { l: 90, a: 0, b: 0 } },
-} as const satisfies Record<string, { name: string; transmittance: number; tint: Lab }>;
+  single: { name: 'single glass', transmittance: 0.83, panes: 1, tint: { l: 90, a: -0.4, b: 0.2 } },
+  double: { name: 'double glass', transmittance: 0.72, panes: 2, tint: { l: 90, a: -1, b: 0.6 } },
+  coated: { name: 'double glass, coated', transmittance: 0.65, panes: 2, tint: { l: 90, a: -2, b: 1.8 } },
+  grey: { name: 'grey sun glass', transmittance: 0.38, panes: 2, tint: { l: 90, a: -0.8, b: -1.5 } },
+  bronze: { name: 'bronze sun glass', transmittance: 0.4, panes: 2, tint: { l: 90, a: 2.5, b: 9 } },
+  hole: { name: 'open, no glass', transmittance: 1, panes: 0, tint: { l: 90, a: 0, b: 0 } },
+} as const satisfies Record<string, { name: string; transmittance: number; panes: number; tint: Lab }>;
 export type Glazing = keyof typeof GLAZINGS;
 export const GLAZING_KINDS = Object.keys(GLAZINGS) as readonly Glazing[];
 

@@ -21,10 +21,39 @@ const CIVIL_TWILIGHT_DEG = -6;
 /** Below this nothing of the day is left. */
 const NIGHT_DEG = -12;
 
+/** Up to this altitude of the sun, degrees, dawn goes over into day. */
+const RISEN_DEG = 2;
+/** How fast twilight falls: the natural logarithm of its light, per degree. */
+const TWILIGHT_SLOPE = Math.log(ASSUMED.twilightLux.value / (1000 * AVAILABILITY.clear.a)) / CIVIL_TWILIGHT_DEG;
+
 /** Share of the sky's light at sunset that is left with the sun below the horizon: it falls evenly in the logarithm. */
 function twilightShare(altitudeDeg: number): number {
   if (altitudeDeg < NIGHT_DEG) return 0;
-  return (ASSUMED.twilightLux.value / (1000 * AVAILABILITY.clear.a)) ** (altitudeDeg / CIVIL_TWILIGHT_DEG);
+  return Math.exp(TWILIGHT_SLOPE * altitudeDeg);
+}
+
+/** Sine of an altitude in degrees. */
+const sineOf = (altitudeDeg: number): number => Math.sin(altitudeDeg * RAD);
+
+/** The sky's light of the IES equations, lux, and its slope in the logarithm per degree. */
+function bySun(condition: SkyCondition, altitudeDeg: number): { readonly lux: number; readonly slope: number } {
+  const { a, b, power } = AVAILABILITY[condition];
+  const sine = sineOf(altitudeDeg);
+  const lux = 1000 * (a + b * sine ** power);
+  return { lux, slope: (1000 * b * power * sine ** (power - 1) * Math.cos(altitudeDeg * RAD) * RAD) / lux };
+}
+
+/**
+ * The sky's light with the sun up to `risenDeg`, lux: the equations, whose slope is endless or sudden on the horizon, are met there by a smooth
+ * curve in the logarithm that goes on as twilight falls. Cubic Hermite interpolation.
+ */
+function sunriseLux(condition: SkyCondition, altitudeDeg: number): number {
+  const end = bySun(condition, RISEN_DEG);
+  const start = Math.log(1000 * AVAILABILITY[condition].a);
+  const rise = Math.log(end.lux) - start;
+  const t = altitudeDeg / RISEN_DEG;
+  const [m0, m1] = [TWILIGHT_SLOPE * RISEN_DEG, end.slope * RISEN_DEG];
+  return Math.exp(start + t * (m0 + t * (3 * rise - 2 * m0 - m1 + t * (m0 + m1 - 2 * rise))));
 }
 
 /** Daylight on the ground, lux: the sun's beam on a surface facing it, and the sky's light on a horizontal surface. */
@@ -32,16 +61,15 @@ export type Daylight = { readonly beamNormalLux: number; readonly skyHorizontalL
 
 /**
  * Daylight available under a sky condition with the sun at an altitude (degrees, without refraction) on a day of the year (1–366). IES RP-21
- * by day, twilight after it down to 12° below the horizon.
+ * by day, twilight after it down to 12° below the horizon, a smooth curve between them up to 2°.
  */
 export function daylightAvailable(condition: SkyCondition, altitudeDeg: number, dayOfYear: number): Daylight {
-  const { c, a, b, power } = AVAILABILITY[condition];
+  const { c, a } = AVAILABILITY[condition];
   if (altitudeDeg <= 0) return { beamNormalLux: 0, skyHorizontalLux: 1000 * a * twilightShare(altitudeDeg) };
-  const sine = Math.sin(altitudeDeg * RAD);
   const extraterrestrial = SOLAR_CONSTANT_LUX * (1 + 0.034 * Math.cos((2 * Math.PI * (dayOfYear - 2)) / 365));
   return {
-    beamNormalLux: c === undefined ? 0 : extraterrestrial * Math.exp(-c / sine),
-    skyHorizontalLux: 1000 * (a + b * sine ** power),
+    beamNormalLux: c === undefined ? 0 : extraterrestrial * Math.exp(-c / sineOf(altitudeDeg)),
+    skyHorizontalLux: altitudeDeg < RISEN_DEG ? sunriseLux(condition, altitudeDeg) : bySun(condition, altitudeDeg).lux,
   };
 }
 

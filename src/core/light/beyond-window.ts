@@ -38,11 +38,10 @@ export function straightThrough(pieces: readonly Piece[], outdoors: Outdoors, be
       seen[target - SKY_GRID.cells]! += factor;
       continue;
     }
-    const luminance = outdoors.luminance(altitudeDeg, azimuthDeg);
-    const [a, b, c] = outdoors.amounts(luminance);
-    amounts[0]! += factor * luminance * a;
-    amounts[1]! += factor * luminance * b;
-    amounts[2]! += factor * luminance * c;
+    const [a, b, c] = outdoors.skyAt(altitudeDeg, azimuthDeg);
+    amounts[0]! += factor * a;
+    amounts[1]! += factor * b;
+    amounts[2]! += factor * c;
   }
   const power = noLight();
   amounts.forEach((amount, c) => addLight(power, DAYLIGHT_COMPONENTS[c]!, Math.PI * amount));

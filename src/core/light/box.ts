@@ -44,6 +44,16 @@ export function pointOf(plane: Plane, u: number, v: number): Vector {
   return p;
 }
 
+const SLACK_M = 1e-6;
+
+/** Whether a point lies in a box or on its faces. */
+export const isInside = ({ widthM, depthM, heightM }: Box, [x, y, z]: Vector): boolean =>
+  [
+    [x, widthM],
+    [y, depthM],
+    [z, heightM],
+  ].every(([v, most]) => v! >= -SLACK_M && v! <= most! + SLACK_M);
+
 /** Inward normal of a plane, length 1. */
 export function normalOf(plane: Plane): Vector {
   const n: [number, number, number] = [0, 0, 0];
@@ -51,10 +61,17 @@ export function normalOf(plane: Plane): Vector {
   return n;
 }
 
-/** Lines that cut 0…length into equal pieces of at most `sizeM` metres. */
+/** How far pieces gather at the ends of a face, where light changes most: 0 even, 1 as equal arcs of a half circle. Own choice. */
+const GATHERED = 0.7;
+
+/** Lines that cut 0…length into as many pieces as equal ones of at most `sizeM` metres would be, finer toward both ends. */
 const cuts = (lengthM: number, sizeM: number): number[] => {
   const pieces = Math.max(1, Math.ceil(lengthM / sizeM - 1e-9));
-  return Array.from({ length: pieces + 1 }, (_, i) => (i * lengthM) / pieces);
+  return Array.from({ length: pieces + 1 }, (_, i) => {
+    const even = i / pieces;
+    const arcs = (1 - Math.cos(Math.PI * even)) / 2;
+    return lengthM * (even + GATHERED * (arcs - even));
+  });
 };
 
 /** A face cut into patches: `us.length − 1` across times `vs.length − 1` up, row by row, from patch `first` on. */
@@ -74,10 +91,19 @@ export type Patch = {
   readonly area: number;
 };
 
+/** Points of a patch, `count` across and up, each in the middle of its share. */
+export function pointsOf({ corners: [a, b, , d] }: Patch, count: number): Vector[] {
+  const along = (k: number, s: number, t: number) => a![k]! + s * (b![k]! - a![k]!) + t * (d![k]! - a![k]!);
+  return Array.from({ length: count * count }, (_, n): Vector => {
+    const [s, t] = [((n % count) + 0.5) / count, (Math.floor(n / count) + 0.5) / count];
+    return [along(0, s, t), along(1, s, t), along(2, s, t)];
+  });
+}
+
 export type PatchedBox = { readonly box: Box; readonly faces: readonly PatchedFace[]; readonly patches: readonly Patch[] };
 
 /**
- * The inside of a box room in patches no longer than `sizeM`, face by face in the order of {@link FACES}.
+ * The inside of a box room in patches of `sizeM` on average, face by face in the order of {@link FACES}.
  *
  * @throws RangeError for a measure or size that is not positive
  */
@@ -104,6 +130,23 @@ export function patchBox(box: Box, sizeM: number): PatchedBox {
   });
   return { box, faces, patches };
 }
+
+/**
+ * Patches that hold the bounced light of a box within 1 %: more for one that is wide for its height or long for its width, in whose corners
+ * and ends light changes within the length of a patch.
+ */
+export function patchesFor({ widthM: w, depthM: d, heightM: h }: Box): number {
+  const shape = (2 * (w * d + w * h + d * h)) / Math.min(w, d, h) ** 2;
+  return Math.round(Math.min(PATCHES.most, Math.max(PATCHES.least, PATCHES.least * Math.sqrt(shape / PATCHES.usualShape))));
+}
+
+/** Own choice, by comparison with finer patches and with a path tracer. */
+export const PATCHES = {
+  least: 300,
+  most: 1200,
+  /** Surface over the square of the least measure, of a usual room. */
+  usualShape: 13,
+} as const;
 
 /** Patch edge, metres, that keeps a box at or under `most` patches. */
 export function patchSize(box: Box, most: number): number {

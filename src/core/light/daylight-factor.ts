@@ -2,6 +2,7 @@ import type { Wall } from '../room/facing';
 import { lightReflectanceValue } from '../colour/tristimulus';
 import { ASSUMED } from './assumptions';
 import { planesOf } from './box';
+import { diffuseShare } from './glass';
 import { facesOf, type LightRoom } from './light-room';
 import { beyondWindow, OTHERS } from './beyond-window';
 import { outdoorsGiven, type Outdoors } from './outdoors';
@@ -12,7 +13,7 @@ import { SKY_GRID } from './sky-grid';
 import { luxOf } from './spectral';
 import { polygonFactor } from './view-factor';
 
-/** Luminous transmittance of a window's glass. */
+/** Luminous transmittance of a window's glass straight through. */
 const through = (glass: Float64Array): number => lightReflectanceValue(glass) / 100;
 
 /** Visible sky angle of a window in degrees, from its middle: the sky over the obstruction, less the overhang. */
@@ -22,7 +23,7 @@ const skyAngle = (w: LightRoom['windows'][number]): number => {
 };
 
 /**
- * The published average daylight factor, percent: Σ τ Aw θ / (A (1 − R²)), with curtains open. Crisp & Littlefair 1984; BRE, BS 8206-2.
+ * The published average daylight factor, percent: Σ τ Aw θ / (A (1 − R²)), τ for diffuse light, with curtains open. Crisp & Littlefair 1984; BRE, BS 8206-2.
  */
 export function averageDaylightFactor(room: LightRoom): number {
   const planes = planesOf(room.box);
@@ -34,7 +35,7 @@ export function averageDaylightFactor(room: LightRoom): number {
   const total = areas.reduce((s, a) => s + a, 0);
   const reflecting = areas.reduce((s, area, f) => s + (area - (glazed[f] ?? 0)) * (lightReflectanceValue(faces[f]!) / 100), 0);
   const mean = reflecting / total;
-  const sum = room.windows.reduce((s, w) => s + through(w.glass) * w.widthM * w.heightM * skyAngle(w), 0);
+  const sum = room.windows.reduce((s, w) => s + through(w.glass) * diffuseShare(w.panes) * w.widthM * w.heightM * skyAngle(w), 0);
   return sum / (total * (1 - mean * mean));
 }
 

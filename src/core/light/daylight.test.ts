@@ -125,3 +125,24 @@ describe('daylight availability (IES RP-21)', () => {
     expect(['2026-01-01', '2026-12-31', '2028-12-31', '2026-06-21'].map(dayOfYear)).toEqual([1, 365, 366, 172]);
   });
 });
+
+describe('sunrise', () => {
+  const skies = ['clear', 'partly-cloudy', 'overcast'] as const;
+  const lux = (sky: (typeof skies)[number], altitudeDeg: number) => daylightAvailable(sky, altitudeDeg, 80).skyHorizontalLux;
+
+  test.each(skies)('%s: a tenth of a degree never brings more than a sixth (793 to 1,448 lx on the horizon before)', (sky) => {
+    for (let k = -80; k < 60; k++) {
+      const [before, after] = [lux(sky, k / 10), lux(sky, (k + 1) / 10)];
+      expect(after).toBeGreaterThanOrEqual(before);
+      expect(after / before).toBeLessThan(1.17);
+    }
+  });
+
+  test.each(skies)('%s: from 2° up it is the published equation, and it meets it without a bend', (sky) => {
+    expect(lux('clear', 2)).toBeCloseTo(1000 * (0.8 + 15.5 * Math.sin(2 * RAD) ** 0.5), 6);
+    expect(lux('overcast', 30)).toBeCloseTo(1000 * (0.3 + 21 * 0.5), 6);
+    const slope = (from: number, to: number) => Math.log(lux(sky, to) / lux(sky, from)) / (to - from);
+    expect(Math.abs(slope(1.99, 2) - slope(2, 2.01))).toBeLessThan(0.02);
+    expect(Math.abs(slope(-0.01, 0) - slope(0, 0.01))).toBeLessThan(0.02);
+  });
+});

@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/types';
 import { GROUNDS, OBSTRUCTIONS } from './assumptions';
-import { glassOf, type LightRoom } from './light-room';
+import { glassOf, panesOf, type LightRoom } from './light-room';
 import type { RoomDescription } from './room-description';
 import { reflectanceOfSurface, type SurfaceInput } from './surface';
 
@@ -25,6 +25,7 @@ export function lightRoomOf(description: RoomDescription): LightRoom {
     windows: description.windows.map(({ glazing, transmittance, ...w }) => ({
       ...w,
       glass: transmittance === undefined ? glassOf(glazing) : glassOf('hole', transmittance),
+      panes: panesOf(glazing, transmittance),
     })),
     lamps: description.lamps.map(({ xM, yM, heightM, dimmedPercent, ...lamp }) => ({
       ...lamp,

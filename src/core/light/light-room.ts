@@ -3,6 +3,7 @@ import { reflectanceFromLab } from '../colour/reflectance';
 import { lightReflectanceValue } from '../colour/tristimulus';
 import { wallBearingDeg, type Wall } from '../room/facing';
 import { CURTAINS, GLAZINGS, type Curtain, type Glazing } from './assumptions';
+import { depthOf, type Panes } from './glass';
 import { planesOf, type Box, type Plane } from './box';
 import type { Lamp } from './lamp';
 import { openingOf, rectsOverlap, wallLength, type WallRect } from './room-fit';
@@ -14,8 +15,10 @@ export type LightWindow = {
   readonly sillM: number;
   readonly widthM: number;
   readonly heightM: number;
-  /** Spectral transmittance of the glass on the grid; taken the same from every side. */
+  /** Spectral transmittance of the glass on the grid, straight through. */
   readonly glass: Float64Array;
+  /** What decides how much less comes through aslant. */
+  readonly panes: Panes;
   readonly curtain: Curtain;
   /** How high, in degrees above the horizon, what stands opposite hides the sky. */
   readonly obstructionDeg: number;
@@ -50,6 +53,12 @@ export function glassOf(kind: Glazing, transmittance: number = GLAZINGS[kind].tr
   if (!curve.ok) throw new RangeError(`tint of ${kind} glass`);
   const y = lightReflectanceValue(curve.value) / 100;
   return curve.value.map((v) => (v * transmittance) / y);
+}
+
+/** The panes of glazing of a kind that lets `transmittance` straight through; an open hole where that is everything. */
+export function panesOf(kind: Glazing, transmittance: number = GLAZINGS[kind].transmittance): Panes {
+  const panes = transmittance === 1 ? 0 : GLAZINGS[kind].panes;
+  return { panes, depth: depthOf(panes, transmittance) };
 }
 
 /** Reflectances of the six faces in the order of FACES. */

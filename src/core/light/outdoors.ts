@@ -4,7 +4,7 @@ import { ASSUMED } from './assumptions';
 import { daylightAvailable, dayOfYear, type SkyCondition } from './availability';
 import { beamSpectrum } from './beam-spectrum';
 import type { Place } from './day';
-import { daylightAmounts, skyTemperature } from './sky-colour';
+import { daylightAmounts, glowShare, skyTemperature } from './sky-colour';
 import { standardSky, traditionalOvercast, type Sky } from './sky';
 import { shareAbove, SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
@@ -17,6 +17,8 @@ export const SKIES = ['clear', 'broken', 'overcast'] as const;
 export type SkyName = (typeof SKIES)[number];
 
 const CONDITION: Readonly<Record<SkyName, SkyCondition>> = { clear: 'clear', broken: 'partly-cloudy', overcast: 'overcast' };
+/** How much of each is clear sky. */
+const CLEAR_SHARE: Readonly<Record<SkyName, number>> = { clear: 1, broken: ASSUMED.brokenShareOfBlue.value, overcast: 0 };
 /** CIE Standard General Sky of each. ISO 15469: 12 clear, 7 partly cloudy, 1 overcast. */
 const STANDARD: Readonly<Record<SkyName, number>> = { clear: 12, broken: 7, overcast: 1 };
 
@@ -41,8 +43,8 @@ export type Outdoors = {
   readonly beam: SpectralPower;
   /** Luminance of the sky in a direction. */
   readonly luminance: Sky;
-  /** Amounts of the CIE daylight components in a piece of sky of a luminance, per cd/m². */
-  readonly amounts: (luminance: number) => readonly [number, number, number];
+  /** Amounts of the CIE daylight components in a piece of sky in a direction, cd/m². */
+  readonly skyAt: (altitudeDeg: number, azimuthDeg: number) => readonly [number, number, number];
   /** The three amounts times luminance in every cell of the sky grid: cell · 3 + component. */
   readonly cells: Float64Array;
 };
@@ -55,7 +57,12 @@ type Description = {
   readonly horizontalLux: number;
   readonly pattern: Sky;
   readonly temperature: (luminance: number) => number;
+  /** Share of a piece of sky's light that is the glow toward a low sun. */
+  readonly glow: Sky;
 };
+
+/** A piece of sky as amounts of the three CIE daylight components. */
+type Amounts = readonly [number, number, number];
 
 function patternOf(type: GivenSky['type'], sun: SunPosition): Sky {
   if (type === 'uniform') return () => 1;
@@ -68,8 +75,8 @@ function patternOf(type: GivenSky['type'], sun: SunPosition): Sky {
 const LUMINANCE_STEP = 1.02;
 
 /** Amounts by luminance, remembered in steps of 2 %. */
-function remembered(temperature: (luminance: number) => number): Outdoors['amounts'] {
-  const known = new Map<number, readonly [number, number, number]>();
+function remembered(temperature: (luminance: number) => number): (luminance: number) => Amounts {
+  const known = new Map<number, Amounts>();
   return (luminance) => {
     const step = Math.round(Math.log(Math.max(luminance, 1e-3)) / Math.log(LUMINANCE_STEP));
     const before = known.get(step);
@@ -100,14 +107,22 @@ function skyOn(cells: Float64Array, seen: (cell: number) => number): SpectralPow
   return power;
 }
 
-function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: Description): Outdoors {
+const GLOWING = daylightAmounts(ASSUMED.glowK.value);
+
+function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature, glow }: Description): Outdoors {
   const zenith = horizontalLux > 0 ? horizontalLux / horizontalOver(pattern) : 0;
   const luminance: Sky = (altitudeDeg, azimuthDeg) => zenith * pattern(altitudeDeg, azimuthDeg);
   const amounts = remembered(temperature);
+  const skyAt = (altitudeDeg: number, azimuthDeg: number): Amounts => {
+    const value = luminance(altitudeDeg, azimuthDeg);
+    const own = amounts(value);
+    const share = glow(altitudeDeg, azimuthDeg);
+    const part = (k: 0 | 1 | 2) => value * (own[k] + share * (GLOWING[k] - own[k]));
+    return [part(0), part(1), part(2)];
+  };
   const cells = new Float64Array(SKY_GRID.cells * 3);
   for (let cell = 0; zenith > 0 && cell < SKY_GRID.cells; cell++) {
-    const value = luminance(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!);
-    amounts(value).forEach((a, k) => (cells[cell * 3 + k] = a * value));
+    cells.set(skyAt(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!), cell * 3);
   }
   const beam = beamSpectrum(sun.altitudeDeg);
   return {
@@ -116,7 +131,7 @@ function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature }: D
     horizontalLux,
     beam,
     luminance,
-    amounts,
+    skyAt,
     cells,
   };
 }
@@ -136,16 +151,26 @@ export function outdoorsAt({
   const sun = sunPosition(at, place);
   const condition = CONDITION[sky];
   const { beamNormalLux, skyHorizontalLux } = daylightAvailable(condition, sun.altitudeDeg, dayOfYear(date));
-  const temperature = (luminance: number) => skyTemperature(condition, luminance);
-  return describe({ sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern: patternOf(STANDARD[sky], sun), temperature });
+  const temperature = (luminance: number) => skyTemperature(condition, luminance, sun.altitudeDeg);
+  const clear = CLEAR_SHARE[sky];
+  const glow: Sky = (altitudeDeg, azimuthDeg) => clear * glowShare(sun, altitudeDeg, azimuthDeg);
+  const pattern = patternOf(STANDARD[sky], sun);
+  return describe({ sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern, temperature, glow });
 }
 
 /** The light outside under a sky that is given outright. */
 export function outdoorsGiven(given: GivenSky): Outdoors {
   const sun = given.sun ?? NO_SUN;
-  const kelvin = given.cctK ?? skyTemperature('overcast', 0);
+  const kelvin = given.cctK ?? ASSUMED.overcastTemperatureK.value;
   const { horizontalLux, beamNormalLux = 0 } = given;
-  return describe({ sun, beamNormalLux, horizontalLux, pattern: patternOf(given.type, sun), temperature: () => kelvin });
+  return describe({
+    sun,
+    beamNormalLux,
+    horizontalLux,
+    pattern: patternOf(given.type, sun),
+    temperature: () => kelvin,
+    glow: () => 0,
+  });
 }
 
 /** No light outside at all: a room by its lamps. */

@@ -6,6 +6,15 @@ import { outdoorsGiven, type GivenSky } from './outdoors';
 import { prepareRoom } from './prepare-room';
 import { illuminance } from './receiver';
 
+/** Two panes of clear glass by the angles of the ray outside and inside: sin and tan law of Fresnel. */
+function twoPanes(cosine: number): number {
+  const outside = Math.acos(Math.min(1 - 1e-12, cosine));
+  const inside = Math.asin(Math.sin(outside) / 1.52);
+  const across = (Math.sin(outside - inside) / Math.sin(outside + inside)) ** 2;
+  const along = (Math.tan(outside - inside) / Math.tan(outside + inside)) ** 2;
+  return [across, along].reduce((s, r) => s + (1 - r) / (1 + 3 * r) / 2, 0);
+}
+
 /** The same room for the path tracer: its walls by axis, its windows as holes. */
 function traced(room: LightRoom, sky: GivenSky): TracedRoom {
   const { widthM, depthM, heightM } = room.box;
@@ -15,6 +24,8 @@ function traced(room: LightRoom, sky: GivenSky): TracedRoom {
     size: [widthM, depthM, heightM],
     rho: [w3, w1, w0, w2, room.floor[0]!, room.ceiling[0]!],
     holes: room.windows.map((w) => [w.leftM, w.leftM + w.widthM, w.sillM, w.sillM + w.heightM, w.glass[0]!]),
+    // Fresnel's equations once more, by refractive angles: two panes of index 1.52, no depth
+    slant: room.windows[0]!.panes.panes === 2 ? (cosine) => twoPanes(cosine) / twoPanes(1) : () => 1,
     luminance: (direction) => {
       const { altitudeDeg, azimuthDeg } = directionOf(direction, room.bearingDeg);
       return altitudeDeg > 0 ? outdoors.luminance(altitudeDeg, azimuthDeg) : (room.ground[0]! * sky.horizontalLux) / Math.PI;
@@ -49,6 +60,11 @@ const ROOMS: readonly (readonly [string, LightRoom, GivenSky])[] = [
     }),
     { type: 12, horizontalLux: 12_000, sun: { azimuthDeg: 250, altitudeDeg: 35 } },
   ],
+  [
+    'room behind two panes of glass',
+    greyRoom({ windows: [openWindow({ glass: flat(0.75), panes: { panes: 2, depth: 0 } })] }),
+    { type: 1, horizontalLux: 10_000 },
+  ],
 ];
 
 describe.each(ROOMS)('%s, against an independent path tracer', (_, room, sky) => {
@@ -61,5 +77,52 @@ describe.each(ROOMS)('%s, against an independent path tracer', (_, room, sky) =>
     const { lux, error } = trace(traced(room, sky), inside, [...normal], RAYS);
     expect(error / lux).toBeLessThan(0.01); // how sure the tracer itself is
     expect(Math.abs(found[n]!.total / lux - 1)).toBeLessThan(within);
+  });
+});
+
+describe('close to the glass and in large rooms, against the path tracer', () => {
+  const sky = { type: 12, horizontalLux: 12_000, sun: { azimuthDeg: 250, altitudeDeg: 35 } } as const;
+  const outdoors = outdoorsGiven(sky);
+  const black = { walls: [flat(0), flat(0), flat(0), flat(0)] as const, floor: flat(0), ceiling: flat(0) };
+  const glazed = greyRoom({ ...black, windows: [openWindow({ glass: flat(0.75), panes: { panes: 2, depth: 0 } })] });
+
+  test.each([0.2, 0.1, 0.03, 0.01])('%d m inside the glass, facing up and facing aside, within 1 %%', (inside) => {
+    for (const normal of [
+      [0, 0, 1],
+      [1, 0, 0],
+      [0, -1, 0],
+    ] as const) {
+      const at = [1.6, inside, 1.37] as const;
+      const [found] = prepareRoom(glazed, [{ name: 'spot', at, normal }])
+        .lightAt(outdoors, false)
+        .map(illuminance);
+      const { lux, error } = trace(traced(glazed, sky), [...at], [...normal], RAYS / 4);
+      expect(Math.abs(found!.total / lux - 1)).toBeLessThan(0.01 + (2 * error) / lux);
+    }
+  });
+
+  test('a hall of 30 × 30 m under a low ceiling: within 1 % and what the tracer itself may be off', () => {
+    const walls = [flat(0.6), flat(0.6), flat(0.6), flat(0.6)] as const;
+    const windows = [openWindow({ leftM: 3, widthM: 24, sillM: 0.9, heightM: 1.4 })];
+    const hall = greyRoom({
+      box: { widthM: 30, depthM: 30, heightM: 2.6 },
+      walls,
+      floor: flat(0.3),
+      ceiling: flat(0.8),
+      windows,
+    });
+    const spots = [
+      ['floor', [15, 15, 0], [0, 0, 1]],
+      ['ceiling', [15, 15, 2.6], [0, 0, -1]],
+      ['back', [15, 30, 1.3], [0, -1, 0]],
+      ['desk', [15, 10, 0.8], [0, 0, 1]],
+    ] as const;
+    const receivers = spots.map(([name, at, normal]) => ({ name, at, normal }));
+    const found = prepareRoom(hall, receivers).lightAt(outdoors, false).map(illuminance);
+    spots.forEach(([, at, normal], n) => {
+      const off = at.map((v, k) => v + 1e-7 * normal[k]!) as [number, number, number];
+      const { lux, error } = trace(traced(hall, sky), off, [...normal], RAYS);
+      expect(Math.abs(found[n]!.total / lux - 1)).toBeLessThan(0.01 + (2 * error) / lux);
+    });
   });
 });

@@ -2,6 +2,7 @@ import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { beyondWindow, OTHERS, straightThrough, type BeyondWindow } from './beyond-window';
 import { normalOf } from './box';
 import { vectorTo } from './directions';
+import { diffuseShare, slantShare } from './glass';
 import { lampSpectrum } from './lamp';
 import { lampAtPoint, lampOnPatches } from './lamp-light';
 import { roomProblems, wallFrame, type LightRoom } from './light-room';
@@ -30,7 +31,11 @@ function diffuseThrough(room: LightRoom, shape: RoomShape, receivers: readonly R
   const width = receivers.length * BANDS.count;
   const transfers = shape.sights.map((sights) => transferOf(sights, weights, width));
   const straight = receivers.map((receiver) => straightSights(room, shape, receiver));
-  const glasses = shape.apertures.map(({ window, through }) => room.windows[window]!.glass.map((t) => t * through));
+  const glasses = shape.apertures.map(({ window, through, scatters }) => {
+    const { glass, panes } = room.windows[window]!;
+    const share = through * (scatters ? diffuseShare(panes) : 1);
+    return glass.map((t) => t * share);
+  });
   return (a: number, outdoors: Outdoors, beyond: BeyondWindow, into: Into): void => {
     const glass = glasses[a]!;
     const { targets, values } = transfers[a]!;
@@ -59,7 +64,7 @@ function bouncedBeam(room: LightRoom, shape: RoomShape, weights: Float64Array): 
       const bands = new Float64Array(width);
       eachLitPatch(shape, patchOfSun, (patch, share) => addWeights(bands, weights, patch * width, share));
       const { glass } = room.windows[patchOfSun.window]!;
-      const scale = beamNormalLux * patchOfSun.cosine;
+      const scale = beamNormalLux * patchOfSun.cosine * patchOfSun.slant;
       into.forEach(({ bounced }, r) =>
         addBanded(bounced, { power: beam, glass }, { values: bands, offset: r * BANDS.count }, scale),
       );
@@ -74,9 +79,10 @@ function straightBeam(room: LightRoom, shape: RoomShape, receivers: readonly Rec
     for (const aperture of shape.apertures) {
       const part = beamThrough(room, aperture, toSun, sun.altitudeDeg);
       if (!part) continue;
-      const { wall, glass } = room.windows[aperture.window]!;
+      const { wall, glass, panes } = room.windows[aperture.window]!;
       const { plane, from, turn } = wallFrame(room.box, wall);
       const out = -dot(toSun, normalOf(plane));
+      const throughGlass = beamNormalLux * slantShare(panes, out);
       receivers.forEach(({ at, normal }, r) => {
         const facing = dot(toSun, normal);
         const t = Math.abs(at[plane.axis] - plane.value) / out;
@@ -84,7 +90,7 @@ function straightBeam(room: LightRoom, shape: RoomShape, receivers: readonly Rec
         const z = at[2] + t * toSun[2];
         if (facing <= 0 || s < part.s0 || s > part.s1 || z < part.z0 || z > part.z1) return;
         const { direct } = into[r]!;
-        beam.forEach((v, i) => (direct[i]! += beamNormalLux * facing * v * glass[i]!));
+        beam.forEach((v, i) => (direct[i]! += throughGlass * facing * v * glass[i]!));
       });
     }
   };

@@ -1,20 +1,26 @@
-import type { PatchedBox } from './box';
+import { pointsOf, type PatchedBox } from './box';
 import { elementFactors } from './element-factors';
 
 const { abs, max } = Math;
 
+/** Points across and up a patch over which its form factors are averaged. */
+const POINTS = 2;
+
 /**
- * Form factors from each patch's centre to every other patch, row by row (n × n): exact for a point, so that the rows of a closed room add
- * up to 1.
+ * Form factors from each patch to every other, row by row (n × n): the mean over a few points of the patch, exact for each, so that the rows of
+ * a closed room add up to 1.
  */
 export function formFactors({ faces, patches }: PatchedBox): Float64Array {
   const n = patches.length;
   const factors = new Float64Array(n * n);
   patches.forEach((from, i) => {
     const own = faces[from.face]!.plane;
-    faces.forEach((to, f) => {
-      if (f !== from.face) factors.set(elementFactors(from.centre, own, to), i * n + to.first);
-    });
+    for (const at of pointsOf(from, POINTS))
+      faces.forEach((to, f) => {
+        if (f === from.face) return;
+        const first = i * n + to.first;
+        elementFactors(at, own, to).forEach((factor, j) => (factors[first + j]! += factor / POINTS ** 2));
+      });
   });
   return factors;
 }

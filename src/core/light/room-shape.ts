@@ -1,6 +1,7 @@
 import { openingOf } from './room-fit';
 import { wallFrame, aperturesOf, type Aperture, type LightRoom } from './light-room';
-import { patchBox, patchSize, pointOf, type PatchedBox } from './box';
+import { patchBox, patchesFor, patchSize, pointOf, pointsOf, type PatchedBox } from './box';
+import { cosineThrough, slantShare } from './glass';
 import { elementFactors } from './element-factors';
 import { formFactors } from './radiosity';
 import { cutsOf, sightsThrough, type Seen, type Sight } from './see-out';
@@ -21,7 +22,7 @@ export const TARGETS = { ...BEYOND, cloth: CLOTH, count: SKY_GRID.cells + 5 } as
 export const targetOf = ({ seen, altitudeDeg, azimuthDeg }: Sight): number =>
   seen === 'sky' ? skyCell(altitudeDeg, azimuthDeg) : BEYOND[seen];
 
-/** What patches see through one aperture: the share `factor[k]` of the light on patch `patch[k]` comes from `target[k]`. */
+/** What patches see through one aperture, less what the glass takes aslant: the share `factor[k]` of the light on patch `patch[k]` comes from `target[k]`. */
 export type PatchSights = { readonly patch: Int32Array; readonly target: Int32Array; readonly factor: Float64Array };
 
 /** Everything about a room that its colours do not change: patches, form factors, and what each patch sees of outside. */
@@ -36,8 +37,6 @@ export type RoomShape = {
 };
 
 export const SHAPE = {
-  /** Patches a room is cut into at most. */
-  patches: 300,
   /** Pieces across and up an aperture, seen from patches. */
   pieces: 6,
   /** Points across and up a patch at which daylight is taken. */
@@ -54,17 +53,15 @@ function sightsOf(room: LightRoom, { patches, faces }: PatchedBox, aperture: Ape
     if (patch.face === window.wall) return;
     const own = faces[patch.face]!.plane;
     const seen = new Map<number, number>();
-    const [a, b, , d] = patch.corners;
-    for (let k = 0; k < SHAPE.points ** 2; k++) {
-      const [s, t] = [((k % SHAPE.points) + 0.5) / SHAPE.points, (Math.floor(k / SHAPE.points) + 0.5) / SHAPE.points];
-      const at = [0, 1, 2].map((x) => a![x]! + s * (b![x]! - a![x]!) + t * (d![x]! - a![x]!)) as [number, number, number];
+    for (const at of pointsOf(patch, SHAPE.points)) {
       const { us, vs } = cutsOf(frame, aperture.rect, at[2], n);
       elementFactors(at, own, { plane: frame.plane, us, vs }).forEach((factor, cell) => {
         if (factor <= 0) return;
         const [i, j] = [cell % n, Math.floor(cell / n)];
         const through = pointOf(frame.plane, (us[i]! + us[i + 1]!) / 2, (vs[j]! + vs[j + 1]!) / 2);
         const target = aperture.scatters ? CLOTH : targetOf(sightThrough(at, through));
-        seen.set(target, (seen.get(target) ?? 0) + factor / SHAPE.points ** 2);
+        const slant = aperture.scatters ? 1 : slantShare(window.panes, cosineThrough(frame.plane, at, through));
+        seen.set(target, (seen.get(target) ?? 0) + (slant * factor) / SHAPE.points ** 2);
       });
     }
     for (const [target, factor] of seen) found.push([p, target, factor]);
@@ -93,8 +90,8 @@ function solidShares(room: LightRoom, { patches, faces }: PatchedBox): Float64Ar
   });
 }
 
-/** Cuts a room into at most `most` patches and finds what each sees. Depends on box, bearing and windows only. */
-export function shapeOf(room: LightRoom, most: number = SHAPE.patches): RoomShape {
+/** Cuts a room into at most `most` patches, as many as its shape asks for if not given, and finds what each sees. Depends on box, bearing and windows only, not on the glass’s colour. */
+export function shapeOf(room: LightRoom, most: number = patchesFor(room.box)): RoomShape {
   const patched = patchBox(room.box, patchSize(room.box, most));
   const apertures = aperturesOf(room.windows);
   return {
@@ -111,5 +108,5 @@ export const shapeKey = ({ box, bearingDeg, windows }: Pick<LightRoom, 'box' | '
   JSON.stringify([
     box,
     bearingDeg,
-    windows.map((w) => [openingOf(w), w.wall, w.curtain, w.obstructionDeg, w.revealM, w.overhangM]),
+    windows.map((w) => [openingOf(w), w.wall, w.curtain, w.obstructionDeg, w.revealM, w.overhangM, w.panes]),
   ]);

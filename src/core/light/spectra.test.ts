@@ -4,10 +4,10 @@ import { integrationWeights } from '../colour/observer';
 import { whiteOf } from '../colour/tristimulus';
 import { daylightAvailable } from './availability';
 import { airMass, beamSpectrum, opticalDepth } from './beam-spectrum';
-import { daylightAmounts, skyTemperature } from './sky-colour';
+import { daylightAmounts, glowShare, skyTemperature } from './sky-colour';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { lampSpectrum, LAMP_KINDS } from './lamp';
-import { sunlitGround } from './outdoors';
+import { outdoorsAt, skyOnVertical, sunlitGround } from './outdoors';
 import { skyIlluminance, standardSky } from './sky';
 import { SKY_GRID, skyCell } from './sky-grid';
 import { luxOf, perLux } from './spectral';
@@ -65,14 +65,50 @@ describe('the sun’s beam', () => {
 
 describe('the sky’s colour', () => {
   test('blue sky is 8,000–20,000 K, bluer where it is darker; overcast is the same everywhere; broken lies between', () => {
-    expect(skyTemperature('clear', 1000)).toBe(20_000);
-    expect(skyTemperature('clear', 3000)).toBeGreaterThan(skyTemperature('clear', 6000));
-    expect(skyTemperature('clear', 8000)).toBeGreaterThan(8000);
-    expect(skyTemperature('clear', 8000)).toBeLessThan(10_000);
-    expect(skyTemperature('overcast', 100)).toBe(skyTemperature('overcast', 20_000));
-    const [clear, broken] = [skyTemperature('clear', 3000), skyTemperature('partly-cloudy', 3000)];
+    expect(skyTemperature('clear', 1000, 40)).toBe(20_000);
+    expect(skyTemperature('clear', 3000, 40)).toBeGreaterThan(skyTemperature('clear', 6000, 40));
+    expect(skyTemperature('clear', 8000, 40)).toBeGreaterThan(8000);
+    expect(skyTemperature('clear', 8000, 40)).toBeLessThan(10_000);
+    expect(skyTemperature('overcast', 100, 40)).toBe(skyTemperature('overcast', 20_000, 40));
+    const [clear, broken] = [skyTemperature('clear', 3000, 40), skyTemperature('partly-cloudy', 3000, 40)];
     expect(broken).toBeGreaterThan(6500);
     expect(broken).toBeLessThan(clear);
+  });
+
+  test('a low sun and twilight leave the sky no bluer for being dimmer: about 9,500 K at most on the horizon', () => {
+    expect(skyTemperature('clear', 1e-3, -3)).toBe(9500);
+    expect(skyTemperature('clear', 10, 0)).toBe(9500);
+    const by = (altitudeDeg: number) => skyTemperature('clear', 1, altitudeDeg);
+    expect([0, 5, 10, 20, 25, 60].map(by)).toEqual([9500, 11_600, 13_700, 17_900, 20_000, 20_000]);
+    // where it shines as brightly as with a higher sun it has that sun's colour
+    expect(skyTemperature('clear', 9000, 8)).toBeLessThan(skyTemperature('clear', 9000, 30));
+  });
+
+  test('the horizon toward a low sun glows; the sky opposite, and any sky with the sun well up, does not', () => {
+    const low = { azimuthDeg: 300, altitudeDeg: 1 };
+    expect(glowShare(low, 0, 300)).toBeCloseTo(0.6, 9);
+    expect(glowShare(low, 0, 120)).toBeLessThan(1e-6);
+    expect(glowShare(low, 60, 300)).toBeLessThan(1e-6);
+    expect(glowShare({ azimuthDeg: 10, altitudeDeg: 0 }, 0, 350)).toBeCloseTo(
+      glowShare({ azimuthDeg: 350, altitudeDeg: 0 }, 0, 10),
+      12,
+    );
+    expect(glowShare({ azimuthDeg: 300, altitudeDeg: 15 }, 0, 300)).toBe(0);
+    expect(glowShare({ azimuthDeg: 300, altitudeDeg: -10 }, 0, 300)).toBe(0);
+  });
+
+  test('before sunset a west front is warmer than an east front, and neither is bluer than 11,000 K (16,800–20,000 K before)', () => {
+    const place = { latitude: 51.5, longitude: 0 };
+    const at = Date.parse('2026-06-21T20:06:00Z'); // sun about 1° up in the north-west
+    const outdoors = outdoorsAt({ at, place, date: '2026-06-21', sky: 'clear' });
+    expect(outdoors.sun.altitudeDeg).toBeGreaterThan(0);
+    expect(outdoors.sun.altitudeDeg).toBeLessThan(3);
+    const front = (bearingDeg: number) => kelvinOf(skyOnVertical(outdoors, bearingDeg, () => 0));
+    const toward = front(outdoors.sun.azimuthDeg);
+    const away = front(outdoors.sun.azimuthDeg + 180);
+    expect(toward).toBeLessThan(7500);
+    expect(away).toBeGreaterThan(9000);
+    expect(away).toBeLessThan(11_000);
   });
 
   test('the grid of cells carries the whole sky: solid angles make 2π, weighted by height π', () => {

@@ -1,5 +1,6 @@
 import { normalOf, planesOf, pointOf } from './box';
 import { vectorTo } from './directions';
+import { slantShare } from './glass';
 import { aperturesOf, wallFrame, type Aperture, type LightRoom } from './light-room';
 import type { WallRect } from './room-fit';
 import { sunlitPart } from './see-out';
@@ -9,13 +10,17 @@ import { dot, subtract, type Vector } from './view-factor';
 /** A corner on a face, metres along its two axes. */
 export type Corner = readonly [u: number, v: number];
 
-/** Where a beam through one clear part of a window falls on one face: a convex polygon, and the cosine it strikes at. */
+/**
+ * Where a beam through one clear part of a window falls on one face: a convex polygon, the cosine it strikes at, and what the glass
+ * lets through at its slant over straight through.
+ */
 export type SunPatch = {
   readonly window: number;
   /** Number of the face in FACES. */
   readonly face: number;
   readonly polygon: readonly Corner[];
   readonly cosine: number;
+  readonly slant: number;
 };
 
 /** Keeps the part of a convex polygon where `side` is not negative. Sutherland & Hodgman 1974. */
@@ -77,8 +82,9 @@ export function sunPatches(room: LightRoom, sun: SunPosition): SunPatch[] {
   return aperturesOf(room.windows).flatMap((aperture) => {
     const part = beamThrough(room, aperture, toSun, sun.altitudeDeg);
     if (!part) return [];
-    const { wall } = room.windows[aperture.window]!;
+    const { wall, panes } = room.windows[aperture.window]!;
     const { plane: own, from, turn } = wallFrame(room.box, wall);
+    const slant = slantShare(panes, -dot(toSun, normalOf(own)));
     const corners = (
       [
         [part.s0, part.z0],
@@ -96,7 +102,7 @@ export function sunPatches(room: LightRoom, sun: SunPosition): SunPatch[] {
         return [c[plane.u]! - t * toSun[plane.u]!, c[plane.v]! - t * toSun[plane.v]!];
       });
       const polygon = clipTo(onPlane, [0, plane.uM, 0, plane.vM]);
-      return areaOf(polygon) > 1e-6 ? [{ window: aperture.window, face, polygon, cosine }] : [];
+      return areaOf(polygon) > 1e-6 ? [{ window: aperture.window, face, polygon, cosine, slant }] : [];
     });
   });
 }

@@ -7,7 +7,7 @@ import { dayLight, incoming, together, type DayLight } from './day-light';
 import { dayMoments } from './day-moments';
 import type { Place } from './day';
 import type { LightRoom } from './light-room';
-import { glassOf } from './light-room';
+import { glassOf, panesOf } from './light-room';
 import type { SkyName } from './outdoors';
 import { prepareRoom } from './prepare-room';
 import { shapeOf } from './room-shape';
@@ -41,7 +41,7 @@ function byHour({ moments, day, zone }: { moments: readonly number[]; day: DayLi
 }
 
 const facing = (bearingDeg: number, more: Partial<LightRoom> = {}): LightRoom =>
-  greyRoom({ bearingDeg, windows: [openWindow({ glass: glassOf('double') })], ...more });
+  greyRoom({ bearingDeg, windows: [openWindow({ glass: glassOf('double'), panes: panesOf('double') })], ...more });
 
 /** Spread of a list over its mean. */
 const unsteadiness = (values: readonly number[]): number => {
