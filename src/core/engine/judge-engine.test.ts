@@ -66,7 +66,7 @@ describe('a pair through the day', () => {
   });
 
   test('how sure it is drops for a pair on the border whose spectra are not known', () => {
-    const border: Swatch = { id: 'border', lab: { l: 81, a: 1.8, b: 14 } };
+    const border: Swatch = { id: 'border', lab: { l: 81, a: 0.75, b: 14 } };
     const lamps = answerOf(pair({ day, lookIn: { ...lookIn, lampsOn: true }, stay: travertine, candidate: border })).looks;
     const measured = {
       ...travertine,

@@ -1,5 +1,5 @@
 import { greyRoom, openWindow } from '../../../tests/light-room';
-import { cosineThrough, depthOf, diffuseShare, slantShare, throughSurfaces } from './glass';
+import { cosineThrough, depthOf, diffuseShare, slantShare, slantTable, throughSurfaces } from './glass';
 import { flat, panesOf } from './light-room';
 import { outdoorsGiven } from './outdoors';
 import { prepareRoom } from './prepare-room';
@@ -37,6 +37,12 @@ describe('what comes through glass aslant', () => {
     expect(panesOf('hole')).toEqual({ panes: 0, depth: 0 });
     expect(panesOf('double', 1)).toEqual({ panes: 0, depth: 0 });
     expect(diffuseShare(panesOf('hole'))).toBeCloseTo(1, 4);
+  });
+
+  test('the table for many rays is within 0.001', () => {
+    const share = slantTable(clear);
+    for (let k = 0; k <= 1000; k++) expect(Math.abs(share(k / 1000) - slantShare(clear, k / 1000))).toBeLessThan(0.001);
+    expect(slantTable(panesOf('hole'))(0.2)).toBe(1);
   });
 
   test('the angle is that between a ray and the window', () => {

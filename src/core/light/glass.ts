@@ -1,3 +1,4 @@
+import { leastRecentlyUsed } from '../base/least-recently-used';
 import type { Plane } from './box';
 import type { Vector } from './view-factor';
 
@@ -41,6 +42,23 @@ export function slantShare({ panes, depth }: Panes, cosine: number): number {
   if (cosine <= 0) return 0;
   const inside = cos(asin(sin(Math.acos(cosine)) / INDEX));
   return (throughSurfaces(panes, cosine) / throughSurfaces(panes, 1)) * exp(-depth * (1 / inside - 1));
+}
+
+/** Steps of cosine in which a table of the glass is kept: between them a straight line is within 0.001. */
+const TABLE = 512;
+const tables = leastRecentlyUsed<Float64Array>(32);
+
+/** {@link slantShare} for many rays, from a table. */
+export function slantTable(glass: Panes): (cosine: number) => number {
+  if (glass.panes === 0) return () => 1;
+  const table = tables(`${glass.panes} ${glass.depth}`, () =>
+    Float64Array.from({ length: TABLE + 2 }, (_, k) => slantShare(glass, Math.min(1, k / TABLE))),
+  );
+  return (cosine) => {
+    const at = cosine * TABLE;
+    const k = Math.floor(at);
+    return table[k]! + (at - k) * (table[k + 1]! - table[k]!);
+  };
 }
 
 /** Cosine at which a ray from a point of the room through a spot of a plane meets it. */

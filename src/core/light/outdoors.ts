@@ -4,7 +4,7 @@ import { ASSUMED } from './assumptions';
 import { daylightAvailable, dayOfYear, type SkyCondition } from './availability';
 import { beamSpectrum } from './beam-spectrum';
 import type { Place } from './day';
-import { daylightAmounts, glowShare, skyTemperature } from './sky-colour';
+import { daylightAmounts, glowToward, skyTemperature } from './sky-colour';
 import { standardSky, traditionalOvercast, type Sky } from './sky';
 import { shareAbove, SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
@@ -95,18 +95,6 @@ function horizontalOver(pattern: Sky): number {
   return sum;
 }
 
-/** Spectral illuminance of a surface by the sky, when it sees each cell by so much (steradians, by the cosine). */
-function skyOn(cells: Float64Array, seen: (cell: number) => number): SpectralPower {
-  const sums = [0, 0, 0];
-  for (let cell = 0; cell < SKY_GRID.cells; cell++) {
-    const share = seen(cell);
-    if (share > 0) for (let k = 0; k < 3; k++) sums[k]! += share * cells[cell * 3 + k]!;
-  }
-  const power = noLight();
-  sums.forEach((s, k) => addLight(power, DAYLIGHT_COMPONENTS[k]!, s));
-  return power;
-}
-
 const GLOWING = daylightAmounts(ASSUMED.glowK.value);
 
 function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature, glow }: Description): Outdoors {
@@ -153,7 +141,8 @@ export function outdoorsAt({
   const { beamNormalLux, skyHorizontalLux } = daylightAvailable(condition, sun.altitudeDeg, dayOfYear(date));
   const temperature = (luminance: number) => skyTemperature(condition, luminance, sun.altitudeDeg);
   const clear = CLEAR_SHARE[sky];
-  const glow: Sky = (altitudeDeg, azimuthDeg) => clear * glowShare(sun, altitudeDeg, azimuthDeg);
+  const toward = glowToward(sun);
+  const glow: Sky = (altitudeDeg, azimuthDeg) => clear * toward(altitudeDeg, azimuthDeg);
   const pattern = patternOf(STANDARD[sky], sun);
   return describe({ sun, beamNormalLux, horizontalLux: skyHorizontalLux, pattern, temperature, glow });
 }
@@ -192,17 +181,37 @@ export function sunlitGround({ azimuthDeg, altitudeDeg }: SunPosition, bearingDe
 /** A skyline: its altitude in degrees in each direction. */
 export type Skyline = (azimuthDeg: number) => number;
 
-/** Spectral illuminance of a horizontal surface by the sky above a skyline. */
-export const skyOnGround = ({ cells }: Outdoors, skyline: Skyline): SpectralPower =>
-  skyOn(cells, (cell) => SKY_GRID.horizontal[cell]! * shareAbove(cell, skyline(SKY_GRID.azimuthDeg[cell]!)).horizontal);
+/** By how much a surface sees each cell of the sky grid: steradians, weighed by the cosine. The same at every moment. */
+export type SkySeen = Float64Array;
 
-/** Spectral illuminance of a vertical surface that faces `bearingDeg` by the sky above a skyline. */
-export const skyOnVertical = ({ cells }: Outdoors, bearingDeg: number, skyline: Skyline): SpectralPower =>
-  skyOn(cells, (cell) => {
+/** What a horizontal surface sees of the sky above a skyline. */
+export const seenFromGround = (skyline: Skyline): SkySeen =>
+  Float64Array.from(
+    { length: SKY_GRID.cells },
+    (_, cell) => SKY_GRID.horizontal[cell]! * shareAbove(cell, skyline(SKY_GRID.azimuthDeg[cell]!)).horizontal,
+  );
+
+/** What a vertical surface that faces `bearingDeg` sees of the sky above a skyline. */
+export const seenFromFront = (bearingDeg: number, skyline: Skyline): SkySeen =>
+  Float64Array.from({ length: SKY_GRID.cells }, (_, cell) => {
     const direction = { altitudeDeg: SKY_GRID.altitudeDeg[cell]!, azimuthDeg: SKY_GRID.azimuthDeg[cell]! };
     const share = shareAbove(cell, skyline(direction.azimuthDeg)).solidAngle;
-    return share * incidenceCosine(direction, bearingDeg) * SKY_GRID.solidAngle[cell]!;
+    return Math.max(0, share * incidenceCosine(direction, bearingDeg) * SKY_GRID.solidAngle[cell]!);
   });
+
+/** Spectral illuminance of a surface by the sky it sees. */
+export function skyOn({ cells }: Outdoors, seen: SkySeen): SpectralPower {
+  let [a, b, c] = [0, 0, 0];
+  for (let cell = 0, k = 0; cell < SKY_GRID.cells; cell++, k += 3) {
+    const share = seen[cell]!;
+    a += share * cells[k]!;
+    b += share * cells[k + 1]!;
+    c += share * cells[k + 2]!;
+  }
+  const power = noLight();
+  [a, b, c].forEach((s, k) => addLight(power, DAYLIGHT_COMPONENTS[k]!, s));
+  return power;
+}
 
 /** Spectral illuminance of a vertical surface that faces `bearingDeg` by the sun's beam. */
 export const beamOnVertical = ({ beam, beamNormalLux, sun }: Outdoors, bearingDeg: number): SpectralPower => {

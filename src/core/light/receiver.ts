@@ -1,6 +1,6 @@
 import type { SpectralPower } from '../colour/grid';
 import { pointOf, type Plane } from './box';
-import { cosineThrough, slantShare } from './glass';
+import { cosineThrough, slantTable } from './glass';
 import { wallFrame, type LightRoom } from './light-room';
 import { targetOf, TARGETS, type RoomShape } from './room-shape';
 import { cutsOf, sightsThrough } from './see-out';
@@ -28,7 +28,7 @@ export function illuminance({ direct, bounced }: ReceivedLight): {
 /** Pieces across and up an aperture, seen from receivers: what is behind each counts as even. */
 const PIECES = 16;
 /** A piece is cut in four while it is longer than this share of its distance, so many times at most: near the glass it shows many directions. */
-const WIDE = 0.5;
+const WIDE = 0.25;
 const MOST_CUTS = 6;
 
 /** What a receiver sees straight through one piece of an aperture: its share of the hemisphere, by the cosine. */
@@ -60,6 +60,7 @@ export function straightSights(room: LightRoom, shape: RoomShape, { at, normal }
   return shape.apertures.map((aperture) => {
     const window = room.windows[aperture.window]!;
     const sightThrough = sightsThrough(window, room);
+    const slantOf = slantTable(window.panes);
     const frame = wallFrame(room.box, window.wall);
     const { us, vs } = cutsOf(frame, aperture.rect, at[2], PIECES);
     const on = (u: number, v: number) => pointOf(frame.plane, u, v);
@@ -73,7 +74,7 @@ export function straightSights(room: LightRoom, shape: RoomShape, { at, normal }
       }
       const through = on((u0 + u1) / 2, (v0 + v1) / 2);
       const { altitudeDeg, azimuthDeg, ...sight } = sightThrough(at, through);
-      const slant = slantShare(window.panes, cosineThrough(frame.plane, at, through));
+      const slant = slantOf(cosineThrough(frame.plane, at, through));
       found.push({ factor: factor * slant, target: targetOf({ ...sight, altitudeDeg, azimuthDeg }), altitudeDeg, azimuthDeg });
     };
     for (let j = 0; j < PIECES; j++)

@@ -1,7 +1,7 @@
 import { openingOf } from './room-fit';
 import { wallFrame, aperturesOf, type Aperture, type LightRoom } from './light-room';
 import { patchBox, patchesFor, patchSize, pointOf, pointsOf, type PatchedBox } from './box';
-import { cosineThrough, slantShare } from './glass';
+import { cosineThrough, slantTable } from './glass';
 import { elementFactors } from './element-factors';
 import { formFactors } from './radiosity';
 import { cutsOf, sightsThrough, type Seen, type Sight } from './see-out';
@@ -46,6 +46,7 @@ export const SHAPE = {
 function sightsOf(room: LightRoom, { patches, faces }: PatchedBox, aperture: Aperture): PatchSights {
   const window = room.windows[aperture.window]!;
   const sightThrough = sightsThrough(window, room);
+  const slantOf = slantTable(window.panes);
   const frame = wallFrame(room.box, window.wall);
   const n = SHAPE.pieces;
   const found: [number, number, number][] = [];
@@ -60,7 +61,7 @@ function sightsOf(room: LightRoom, { patches, faces }: PatchedBox, aperture: Ape
         const [i, j] = [cell % n, Math.floor(cell / n)];
         const through = pointOf(frame.plane, (us[i]! + us[i + 1]!) / 2, (vs[j]! + vs[j + 1]!) / 2);
         const target = aperture.scatters ? CLOTH : targetOf(sightThrough(at, through));
-        const slant = aperture.scatters ? 1 : slantShare(window.panes, cosineThrough(frame.plane, at, through));
+        const slant = aperture.scatters ? 1 : slantOf(cosineThrough(frame.plane, at, through));
         seen.set(target, (seen.get(target) ?? 0) + (slant * factor) / SHAPE.points ** 2);
       });
     }

@@ -3,6 +3,7 @@ import { DAYLIGHT_COMPONENTS, DAYLIGHT_RANGE, daylightShares } from '../colour/i
 import { ASSUMED } from './assumptions';
 import { daylightAvailable, type SkyCondition } from './availability';
 import { luxOf } from './spectral';
+import type { Sky } from './sky';
 import type { SunPosition } from './sun';
 
 /** The bluest temperature (K) a piece of clear sky has with the sun at an altitude. */
@@ -37,13 +38,16 @@ export function skyTemperature(condition: SkyCondition, luminance: number, sunAl
 /** Altitudes of the sun, degrees, between which there is a glow toward it: from none to all of it above, and below the horizon. */
 const GLOW = { above: [12, 3], below: [-9, -5] } as const;
 
-/** Share of the light of a piece of clear sky that is the glow toward a low sun, 0–1. */
-export function glowShare(sun: SunPosition, altitudeDeg: number, azimuthDeg: number): number {
+/** Share of the light of a piece of clear sky in a direction that is the glow toward a low sun, 0–1. */
+export function glowToward(sun: SunPosition): Sky {
   const low = Math.min(ramp(sun.altitudeDeg, ...GLOW.above), ramp(sun.altitudeDeg, ...GLOW.below));
-  if (low === 0) return 0;
-  const turn = Math.abs(azimuthDeg - sun.azimuthDeg) % 360;
-  const [wide, high] = [Math.min(turn, 360 - turn) / ASSUMED.glowWidthDeg.value, altitudeDeg / ASSUMED.glowHeightDeg.value];
-  return ASSUMED.glowShare.value * low * Math.exp(-wide * wide - high * high);
+  if (low === 0) return () => 0;
+  const { glowShare, glowWidthDeg, glowHeightDeg } = ASSUMED;
+  return (altitudeDeg, azimuthDeg) => {
+    const turn = Math.abs(azimuthDeg - sun.azimuthDeg) % 360;
+    const [wide, high] = [Math.min(turn, 360 - turn) / glowWidthDeg.value, altitudeDeg / glowHeightDeg.value];
+    return glowShare.value * low * Math.exp(-wide * wide - high * high);
+  };
 }
 
 const COMPONENT_LUX = DAYLIGHT_COMPONENTS.map(luxOf);

@@ -4,10 +4,10 @@ import { integrationWeights } from '../colour/observer';
 import { whiteOf } from '../colour/tristimulus';
 import { daylightAvailable } from './availability';
 import { airMass, beamSpectrum, opticalDepth } from './beam-spectrum';
-import { daylightAmounts, glowShare, skyTemperature } from './sky-colour';
+import { daylightAmounts, glowToward, skyTemperature } from './sky-colour';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import { lampSpectrum, LAMP_KINDS } from './lamp';
-import { outdoorsAt, skyOnVertical, sunlitGround } from './outdoors';
+import { outdoorsAt, seenFromFront, skyOn, sunlitGround } from './outdoors';
 import { skyIlluminance, standardSky } from './sky';
 import { SKY_GRID, skyCell } from './sky-grid';
 import { luxOf, perLux } from './spectral';
@@ -86,15 +86,15 @@ describe('the sky’s colour', () => {
 
   test('the horizon toward a low sun glows; the sky opposite, and any sky with the sun well up, does not', () => {
     const low = { azimuthDeg: 300, altitudeDeg: 1 };
-    expect(glowShare(low, 0, 300)).toBeCloseTo(0.6, 9);
-    expect(glowShare(low, 0, 120)).toBeLessThan(1e-6);
-    expect(glowShare(low, 60, 300)).toBeLessThan(1e-6);
-    expect(glowShare({ azimuthDeg: 10, altitudeDeg: 0 }, 0, 350)).toBeCloseTo(
-      glowShare({ azimuthDeg: 350, altitudeDeg: 0 }, 0, 10),
+    expect(glowToward(low)(0, 300)).toBeCloseTo(0.6, 9);
+    expect(glowToward(low)(0, 120)).toBeLessThan(1e-6);
+    expect(glowToward(low)(60, 300)).toBeLessThan(1e-6);
+    expect(glowToward({ azimuthDeg: 10, altitudeDeg: 0 })(0, 350)).toBeCloseTo(
+      glowToward({ azimuthDeg: 350, altitudeDeg: 0 })(0, 10),
       12,
     );
-    expect(glowShare({ azimuthDeg: 300, altitudeDeg: 15 }, 0, 300)).toBe(0);
-    expect(glowShare({ azimuthDeg: 300, altitudeDeg: -10 }, 0, 300)).toBe(0);
+    expect(glowToward({ azimuthDeg: 300, altitudeDeg: 15 })(0, 300)).toBe(0);
+    expect(glowToward({ azimuthDeg: 300, altitudeDeg: -10 })(0, 300)).toBe(0);
   });
 
   test('before sunset a west front is warmer than an east front, and neither is bluer than 11,000 K (16,800–20,000 K before)', () => {
@@ -103,7 +103,13 @@ describe('the sky’s colour', () => {
     const outdoors = outdoorsAt({ at, place, date: '2026-06-21', sky: 'clear' });
     expect(outdoors.sun.altitudeDeg).toBeGreaterThan(0);
     expect(outdoors.sun.altitudeDeg).toBeLessThan(3);
-    const front = (bearingDeg: number) => kelvinOf(skyOnVertical(outdoors, bearingDeg, () => 0));
+    const front = (bearingDeg: number) =>
+      kelvinOf(
+        skyOn(
+          outdoors,
+          seenFromFront(bearingDeg, () => 0),
+        ),
+      );
     const toward = front(outdoors.sun.azimuthDeg);
     const away = front(outdoors.sun.azimuthDeg + 180);
     expect(toward).toBeLessThan(7500);

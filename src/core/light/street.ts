@@ -1,5 +1,15 @@
 import type { Reflectance, SpectralPower } from '../colour/grid';
-import { beamOnVertical, skyOnGround, skyOnVertical, sunlitGround, type Outdoors, type Skyline } from './outdoors';
+import { leastRecentlyUsed } from '../base/least-recently-used';
+import {
+  beamOnVertical,
+  seenFromFront,
+  seenFromGround,
+  skyOn,
+  sunlitGround,
+  type Outdoors,
+  type Skyline,
+  type SkySeen,
+} from './outdoors';
 import { addLight } from './spectral';
 import type { SunPosition } from './sun';
 
@@ -28,6 +38,18 @@ function sunlitShares({ altitudeDeg, azimuthDeg }: SunPosition, bearingDeg: numb
   return { ground: Math.max(0, 1 - needed / climbed), facade: needed > climbed ? climbed / needed : 1 };
 }
 
+/** What ground, façade and window see of the sky between the houses; made once for a street. */
+const seenInStreet = leastRecentlyUsed<{ readonly ground: SkySeen; readonly facade: SkySeen; readonly window: SkySeen }>(32);
+
+function skySeen(bearingDeg: number, obstructionDeg: number, middleDeg: number) {
+  return seenInStreet(`${bearingDeg} ${obstructionDeg}`, () => ({
+    ground: seenFromGround(ridge(bearingDeg, obstructionDeg)),
+    facade: seenFromFront((bearingDeg + 180) % 360, ridge(bearingDeg, middleDeg)),
+    // what a window sees over the houses begins at one altitude everywhere, as its sky and sun do
+    window: seenFromFront(bearingDeg, () => obstructionDeg),
+  }));
+}
+
 /**
  * Ground and façade before a window that faces `bearingDeg`, lit by the sun and the sky that are left between two long rows of houses of
  * one height, and by each other; without an obstruction (0°) over open ground by all of the sky. The shares of ground and façades in each
@@ -38,12 +60,13 @@ export function beforeWindow(outdoors: Outdoors, bearingDeg: number, street: Str
   const { sun, beam, beamNormalLux } = outdoors;
   // the façade is seen between the eye and its ridge: its middle stands for it
   const middleDeg = Math.atan(Math.tan(obstructionDeg * RAD) / 2) / RAD;
+  const seen = skySeen(bearingDeg, obstructionDeg, middleDeg);
   const sunlit = sunlitShares(sun, bearingDeg, obstructionDeg);
   const groundShare = Math.min(sunlit.ground, sunlitGround(sun, bearingDeg));
   const horizontalSun = groundShare * beamNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD));
-  const groundE = skyOnGround(outdoors, ridge(bearingDeg, obstructionDeg)).map((e, i) => e + horizontalSun * beam[i]!);
+  const groundE = skyOn(outdoors, seen.ground).map((e, i) => e + horizontalSun * beam[i]!);
   const facing = (bearingDeg + 180) % 360;
-  const facadeE = skyOnVertical(outdoors, facing, ridge(bearingDeg, middleDeg));
+  const facadeE = skyOn(outdoors, seen.facade);
   addLight(facadeE, beamOnVertical(outdoors, facing), sunlit.facade);
 
   // radiances g and f of ground and façades: g = ρg (Eg / π + (1 − cos θ) f), f = ρf (Ef / π + g / 2 + sin(middle) f / 2)
@@ -56,9 +79,8 @@ export function beforeWindow(outdoors: Outdoors, bearingDeg: number, street: Str
   });
   const ground = groundE.map((e, i) => onGround[i]! * (e / Math.PI + toGround * facade[i]!));
 
-  // what a window sees over the houses begins at one altitude everywhere, as its sky and sun do
   const up = obstructionDeg * RAD;
-  const onWindow = skyOnVertical(outdoors, bearingDeg, () => obstructionDeg);
+  const onWindow = skyOn(outdoors, seen.window);
   if (sun.altitudeDeg > Math.max(0, obstructionDeg)) addLight(onWindow, beamOnVertical(outdoors, bearingDeg), 1);
   addLight(onWindow, ground, Math.PI / 2);
   addLight(onWindow, facade, up + Math.sin(up) * Math.cos(up));
