@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { seenIn, type SceneLight } from '@/core/appearance/scene';
+import { SCENE, seenBy, viewOf, type SceneLight } from '@/core/appearance/scene';
+import { rangeIn } from '@/core/colour/metamers';
+import { populationSchema, rangeOf } from './range';
 import { flagsOf, readingsOf } from '@/core/appearance/readings';
 import { lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
@@ -69,8 +71,8 @@ const plainLight = z.strictObject({
 });
 
 const askedSchema = z.union([
-  z.object({ light: plainLight }),
-  z.object({ room: roomSchema, moment: momentSchema, position: z.string().max(40) }),
+  z.object({ light: plainLight, population: populationSchema }),
+  z.object({ room: roomSchema, moment: momentSchema, position: z.string().max(40), population: populationSchema }),
 ]);
 
 /** The light that comes into the room before any bounce, over its usual positions. */
@@ -97,18 +99,25 @@ function lightInRoom({
   return { power: totalOf(found[place]!), lux, room: directSum(found.slice(0, usual.length)) };
 }
 
-/** `appearance`: how a colour reads in a room at a moment, or in a plain light. */
+/** `appearance`: how a colour reads in a room at a moment, or in a plain light; where it is too dark to judge that is said instead of what it does. */
 export function appearance(request: Record<string, unknown>, colour: ColourInput) {
   const asked = askedSchema.parse(request);
   const scene = 'light' in asked ? { power: lightOfTemperature(asked.light.cct), lux: asked.light.lux } : lightInRoom(asked);
   const reflectance = reflectanceOfColour(colour);
-  const seen = seenIn(scene)(reflectance);
+  const view = viewOf(scene);
+  const seen = seenBy(view, reflectance);
+  const tooDark = scene.lux < SCENE.tooDarkLux;
   const readings = readingsOf(labFromXyz(tristimulus(reflectance, D65_10)), seen);
   return {
     lab: [seen.lab.l, seen.lab.a, seen.lab.b],
     hex: seen.hex,
     inGamut: seen.inGamut,
-    flags: flagsOf(readings),
+    flags: tooDark ? [] : flagsOf(readings),
+    tooDark,
+    ...(tooDark ? { says: 'too dark to judge' } : {}),
+    ...rangeOf(colour, asked.population, (curves) =>
+      rangeIn(curves, view.weights, (xyz) => view.reads(xyz).lab, asked.population),
+    ),
     numbers: { brightness: seen.brightness, colourfulness: seen.colourfulness, lux: scene.lux, readings },
   };
 }

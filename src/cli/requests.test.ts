@@ -58,6 +58,26 @@ describe('the core on the command line', () => {
     expect(found.lrv).toBeGreaterThan(53);
   });
 
+  test('xyz says how sure it is of a colour that only its Lab or hex is known of', () => {
+    const range = (request: Record<string, unknown>) =>
+      (answer('xyz', request) as { range?: { dE00: number; holds: number } }).range;
+    expect(range({ ...BEIGE })!.dE00).toBeLessThan(0.01); // in the light it was measured in
+    const [any, paint] = ['any', 'paint'].map((population) => range({ ...BEIGE, illuminant: 'A', population })!);
+    expect(any).toMatchObject({ holds: 0.9, population: 'any' });
+    expect(paint!.dE00).toBeGreaterThan(0.3);
+    expect(paint!.dE00).toBeLessThan(any!.dE00);
+    expect(range({ hex: '#d8c8b0', illuminant: 'F11' })!.dE00).toBeGreaterThan(0.3);
+    const spectrum = { start: 380, step: 5, values: Array.from({ length: 81 }, () => 0.5) };
+    expect(range({ spectrum, illuminant: 'A' })).toBeUndefined();
+  });
+
+  test('appearance says how sure it is, and that under 3 lx it is too dark to judge', () => {
+    const seen = (light: { cct: number; lux: number }) => answer('appearance', { ...BEIGE, light }) as Record<string, unknown>;
+    expect(seen({ cct: 2700, lux: 200 })).toMatchObject({ tooDark: false, range: { holds: 0.9, population: 'any' } });
+    expect((seen({ cct: 2700, lux: 200 }) as { range: { dE00: number } }).range.dE00).toBeGreaterThan(0.3);
+    expect(seen({ cct: 2700, lux: 1 })).toMatchObject({ tooDark: true, says: 'too dark to judge', flags: [] });
+  });
+
   test('undertone, absolute and against another', () => {
     expect(answer('undertone', BEIGE)).toMatchObject({ family: 'beige', lean: 'orange-pink' });
     expect(answer('undertone', { ...BEIGE, against: { lab: [78, -0.6, 13.5] } })).toMatchObject({

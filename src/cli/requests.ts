@@ -7,18 +7,19 @@ import { SCENE } from '@/core/appearance/scene';
 import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
-import { labFromHex } from '@/core/colour/srgb';
 import { D65_10, lightReflectanceValue, tristimulus, whiteOf } from '@/core/colour/tristimulus';
 import type { Lab } from '@/core/colour/types';
 import { undertone } from '@/core/colour/undertone';
 import { colourSchema, labTupleSchema, type ColourInput } from '@/core/colour/colour-schema';
 import { judgeSchema } from '@/core/judge/judge-request';
-import { reflectanceOfColour } from '@/core/colour/given-colour';
+import { labAsGiven, reflectanceOfColour } from '@/core/colour/given-colour';
 import { lightOnPair, relationInLight } from '@/core/judge/pair-in-light';
 import { relation, type Relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
+import { rangeIn } from '@/core/colour/metamers';
 import { day } from './day';
+import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
 import { rendering } from './rendering';
 
@@ -27,8 +28,7 @@ const tuple = (c: Lab) => [c.l, c.a, c.b];
 const spectrum = (values: Reflectance) => ({ start: GRID.start, step: GRID.step, values: Array.from(values) });
 
 function labOf(colour: ColourInput): Lab {
-  if ('lab' in colour) return lab(colour.lab);
-  if ('hex' in colour) return labFromHex(colour.hex);
+  if (!('spectrum' in colour)) return labAsGiven(colour);
   return labFromXyz(tristimulus(reflectanceOfColour(colour), D65_10));
 }
 
@@ -40,19 +40,28 @@ const colourOf = (request: Record<string, unknown>): ColourInput => {
   return colourSchema.parse(given);
 };
 
-const xyzSchema = z.object({ illuminant: z.string().max(20).default('D65'), observer: observerSchema.default(10) });
+const xyzSchema = z.object({
+  illuminant: z.string().max(20).default('D65'),
+  observer: observerSchema.default(10),
+  population: populationSchema,
+});
 
 function xyz(request: Record<string, unknown>) {
   const asked = xyzSchema.parse(request);
   const light = illuminant(asked.illuminant);
   if (!light.ok) throw new RangeError(`unknown illuminant ${light.name}`);
-  const reflectance = reflectanceOfColour(colourOf(request));
+  const colour = colourOf(request);
+  const reflectance = reflectanceOfColour(colour);
   const weights = integrationWeights(light.value, asked.observer);
   const found = tristimulus(reflectance, weights);
   return {
     XYZ: [found.x, found.y, found.z],
     lab: tuple(labFromXyz(found, whiteOf(weights))),
     lrv: lightReflectanceValue(reflectance),
+    ...rangeOf(colour, asked.population, (curves) => {
+      const white = whiteOf(weights);
+      return rangeIn(curves, weights, (v) => labFromXyz(v, white), asked.population);
+    }),
   };
 }
 

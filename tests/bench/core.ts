@@ -88,7 +88,7 @@ export function benchConversions(): void {
 /** An ensemble of metamers, and strengths solved for. */
 export function benchPaint(): void {
   const colours = labs(40).map((c) => ({ l: 40 + c.l / 2, a: c.a / 4, b: c.b / 3 }));
-  const ensemble = medianSeconds(() => colours.forEach((c, i) => metamers(c, i)), 3);
+  const ensemble = medianSeconds(() => colours.forEach((c) => metamers(c)), 3);
   against('ensemble of plausible metamers, each', (1000 * ensemble) / colours.length, 20, 'ms');
   const base = {
     id: 'b',

@@ -2,7 +2,7 @@ import { adaptingLuminance, cam16, degreeOfAdaptation, viewing, xyzFromCam16, ty
 import { fromRgb16, toRgb16, type Rgb } from '../colour/cat16';
 import type { Reflectance, SpectralPower } from '../colour/grid';
 import { labFromXyz } from '../colour/lab';
-import { integrationWeights } from '../colour/observer';
+import { integrationWeights, type Weights } from '../colour/observer';
 import { screenColour } from '../colour/srgb';
 import { tristimulus, WHITE_D65_10, whiteOf } from '../colour/tristimulus';
 import type { Lab, XYZ } from '../colour/types';
@@ -90,24 +90,38 @@ function shown(j: number, m: number, qWhite: number): { readonly j: number; read
   return { j: 100 - (100 - j) * share ** SCENE.glare, m: m * share };
 }
 
+/** A scene taken apart: how it weighs a surface, and how what it weighs reads. */
+export type SceneView = {
+  readonly weights: Weights;
+  /** How tristimulus values (Y = 100 of a perfect white) read. */
+  readonly reads: (xyz: XYZ) => Reads;
+};
+
 /**
  * How surfaces look in a light: CAM16 with the room's white, adapted as far as its luminance allows (Li et al. 2017 eq. 4) and never
  * wholly, so that warm lamps still look warm and dim rooms lose colour; then the corresponding colour for a D65 screen. Prepared once for
  * many surfaces.
  */
-export function readIn({ power, lux, room }: SceneLight): (reflectance: ArrayLike<number>) => Reads {
+export function viewOf({ power, lux, room }: SceneLight): SceneView {
   const weights = integrationWeights(power, 10);
   const spot = whiteOf(weights);
   const white = room ? mixWhites(spot, whiteOf(integrationWeights(room, 10)), SCENE.roomShare) : spot;
   const la = adaptingLuminance(Math.max(lux, SCENE.leastLux));
   const conditions = viewing({ white: adaptedWhite(white, la), la, yb: 20, surround: 'average', degree: 1 });
   const qWhite = whiteBrightness(Math.max(lux, SCENE.leastLux));
-  return (reflectance) => {
-    const { j, m, h, q } = cam16(tristimulus(reflectance, weights), conditions);
+  const reads = (xyz: XYZ): Reads => {
+    const { j, m, h, q } = cam16(xyz, conditions);
     const to = shown(j, m, qWhite);
     const lab = labFromXyz(xyzFromCam16({ j: to.j, c: to.m / SCREEN.fl ** 0.25, h }, SCREEN));
     return { lab, brightness: q, colourfulness: m };
   };
+  return { weights, reads };
+}
+
+/** {@link viewOf} as one: how a surface reads. */
+export function readIn(scene: SceneLight): (reflectance: ArrayLike<number>) => Reads {
+  const { weights, reads } = viewOf(scene);
+  return (reflectance) => reads(tristimulus(reflectance, weights));
 }
 
 /**
@@ -125,11 +139,14 @@ export function besideIn({ power, lux }: SceneLight): (reflectance: ArrayLike<nu
   };
 }
 
-/** {@link readIn} with the colour for the screen. */
+/** {@link viewOf} as one: how a surface reads, with the colour for the screen. */
 export function seenIn(scene: SceneLight): (reflectance: Reflectance) => Appearance {
-  const read = readIn(scene);
-  return (reflectance) => {
-    const found = read(reflectance);
-    return { ...found, ...screenColour(found.lab) };
-  };
+  const view = viewOf(scene);
+  return (reflectance) => seenBy(view, reflectance);
+}
+
+/** How a surface reads in a view, with the colour for the screen. */
+export function seenBy({ weights, reads }: SceneView, reflectance: Reflectance): Appearance {
+  const found = reads(tristimulus(reflectance, weights));
+  return { ...found, ...screenColour(found.lab) };
 }

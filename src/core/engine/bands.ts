@@ -1,23 +1,25 @@
-import type { Appearance } from '../appearance/scene';
+import type { Appearance, SceneView } from '../appearance/scene';
 import { turnIn, turnsOf, usualLook } from '../appearance/turns';
 import { cannotBe, dayOf, lightsOf, midday, placeOf, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { Band, BandsAnswer, DayRequest, Look, LookIn, NoAnswer, Swatch } from './light-protocol';
 import { lookAt } from './looks';
-import { seeAt, type Seer } from './seer';
+import { viewAt } from './view-at';
 
-function bandOf(swatch: Swatch, through: readonly Seer[], aside: { readonly overcast: Seer; readonly lamps: Seer }): Band {
+type View = SceneView | undefined;
+
+function bandOf(swatch: Swatch, through: readonly View[], aside: { readonly overcast: View; readonly lamps: View }): Band {
   const deck = swatch.lab;
   const looks: (Look | null)[] = [];
   const appearances: (Appearance | undefined)[] = [];
-  for (const see of through) {
-    const found = see && lookAt(swatch, see);
+  for (const view of through) {
+    const found = view && lookAt(swatch, view);
     looks.push(found?.look ?? null);
     appearances.push(found?.appearance);
   }
   const usual = usualLook(appearances) ?? deck;
-  const besides = (see: Seer) => {
-    const found = see && lookAt(swatch, see);
+  const besides = (view: View) => {
+    const found = view && lookAt(swatch, view);
     return found ? { look: found.look, turn: turnIn(deck, usual, found.appearance) ?? null } : null;
   };
   return {
@@ -39,10 +41,10 @@ export function* bands({ day: request, swatches, lookIn }: BandsRequest): Steps<
   const grey = yield* dayOf({ ...request, skies: 'overcast' });
   const place = placeOf(room, lookIn.position);
   const { scale, lampsOn } = lookIn;
-  const through = known.moments.map((_, m) => seeAt(lightsOf(known, m, lampsOn), place, scale));
+  const through = known.moments.map((_, m) => viewAt(lightsOf(known, m, lampsOn), place, scale));
   const aside = {
-    overcast: seeAt(lightsOf(grey, midday(grey), false), place, scale),
-    lamps: seeAt(known.day.lamps, place, scale),
+    overcast: viewAt(lightsOf(grey, midday(grey), false), place, scale),
+    lamps: viewAt(known.day.lamps, place, scale),
   };
   const found: Band[] = [];
   for (const swatch of swatches) {

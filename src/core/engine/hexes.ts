@@ -4,7 +4,8 @@ import type { Lab } from '../colour/types';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { DayRequest, HexesAnswer, LookIn, NoAnswer } from './light-protocol';
-import { seeAt } from './seer';
+import { seenBy } from '../appearance/scene';
+import { viewAt } from './view-at';
 
 /** Smoothest reflectances of colours known by Lab only, one after the other in one array each. */
 const smoothest = leastRecentlyUsed<Float64Array | undefined>(6000);
@@ -30,11 +31,11 @@ export function* hexes({ day: request, moment, labs, lookIn }: HexesRequest): St
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(request);
   const place = placeOf(room, lookIn.position);
-  const see = seeAt(lightsOf(known, moment, lookIn.lampsOn), place, lookIn.scale);
+  const view = viewAt(lightsOf(known, moment, lookIn.lampsOn), place, lookIn.scale);
   const found: string[] = [];
   for (const lab of labs) {
-    const curve = see && curveOf(lab);
-    found.push(curve && see ? see(curve).hex : NIGHT_HEX);
+    const curve = view && curveOf(lab);
+    found.push(curve && view ? seenBy(view, curve).hex : NIGHT_HEX);
     if (found.length % BATCH === 0) yield found.length / labs.length;
   }
   return { ok: true, hexes: found };

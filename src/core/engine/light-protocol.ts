@@ -1,5 +1,6 @@
 import type { Flag } from '../appearance/readings';
 import type { Turn, TurnKind } from '../appearance/turns';
+import type { Population } from '../colour/metamers';
 import type { Lab } from '../colour/types';
 import type { RoomDescription } from '../light/room-description';
 import type { Place } from '../light/day';
@@ -46,6 +47,8 @@ export type Swatch = {
   readonly id: string;
   readonly lab: Lab;
   readonly spectrum?: readonly number[] | null;
+  /** What it may be made of where only its Lab is known; any surface if not said. */
+  readonly population?: Population;
 };
 
 /** How a swatch looks: as it reads, on the screen, and how far (ΔE00) a real one may stray when only its Lab is known. */

@@ -1,35 +1,23 @@
 import { flagsOf, readingsOf } from '../appearance/readings';
-import { SCENE, seenIn, type Appearance, type SceneLight } from '../appearance/scene';
-import { deltaE00 } from '../colour/ciede2000';
+import { SCENE, seenBy, type Appearance, type SceneLight, type SceneView } from '../appearance/scene';
 import type { Reflectance } from '../colour/grid';
-import { metamers, METAMERS } from '../colour/metamers';
+import { knownMetamers, rangeIn } from '../colour/metamers';
 import type { PositionLight } from '../light/day-light';
-import { leastRecentlyUsed } from '../base/least-recently-used';
 import type { Look, Swatch } from './light-protocol';
 
-const ensembles = leastRecentlyUsed<readonly Reflectance[]>(400);
-
 /** The surfaces a swatch may be: its measured one alone, or plausible ones of its Lab, the smoothest first. */
-export function surfacesOf({ lab, spectrum }: Swatch): readonly Reflectance[] {
-  if (spectrum) return [Float64Array.from(spectrum)];
-  return ensembles(`${lab.l} ${lab.a} ${lab.b}`, () => {
-    const found = metamers(lab);
-    if (!found.ok) throw new RangeError(`not a surface colour: ${lab.l}, ${lab.a}, ${lab.b}`);
-    return found.value;
-  });
-}
+export const surfacesOf = ({ lab, spectrum, population = 'any' }: Swatch): readonly Reflectance[] =>
+  spectrum ? [Float64Array.from(spectrum)] : knownMetamers(lab, population);
 
-/** A swatch in a prepared scene: its look, and the appearance that look was made of. */
-export function lookAt(swatch: Swatch, see: ReturnType<typeof seenIn>): { readonly look: Look; readonly appearance: Appearance } {
+/** A swatch in a view: its look, and the appearance that look was made of. */
+export function lookAt(swatch: Swatch, view: SceneView): { readonly look: Look; readonly appearance: Appearance } {
   const surfaces = surfacesOf(swatch);
-  const appearance = see(surfaces[0]!);
-  const apart = surfaces.slice(1).map((r) => deltaE00(appearance.lab, see(r).lab));
-  apart.sort((p, q) => p - q);
+  const appearance = seenBy(view, surfaces[0]!);
   const look: Look = {
     lab: appearance.lab,
     hex: appearance.hex,
     inGamut: appearance.inGamut,
-    spread: apart[Math.min(apart.length - 1, Math.floor(apart.length * METAMERS.covered))] ?? 0,
+    spread: surfaces.length === 1 ? 0 : rangeIn(surfaces, view.weights, (xyz) => view.reads(xyz).lab, swatch.population ?? 'any'),
     flags: flagsOf(readingsOf(swatch.lab, appearance)),
   };
   return { look, appearance };

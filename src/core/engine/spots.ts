@@ -1,4 +1,4 @@
-import { seenIn } from '../appearance/scene';
+import { viewOf } from '../appearance/scene';
 import { incoming, type PositionLight } from '../light/day-light';
 import { outdoorsAt } from '../light/outdoors';
 import { illuminance, totalOf } from '../light/receiver';
@@ -26,12 +26,12 @@ export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Ste
     ok: true,
     spots: lights.map((light, p) => {
       const scene = sceneOf(light, room, scale);
-      const see = scene && seenIn(scene);
+      const view = scene && viewOf(scene);
       const scaled = { ...light, lux: light.lux * scale };
       return {
         position: ready.receivers[p]!.name,
         light: tinted(scaled),
-        looks: swatches.map((swatch) => (see ? lookAt(swatch, see).look : null)),
+        looks: swatches.map((swatch) => (view ? lookAt(swatch, view).look : null)),
       };
     }),
   };

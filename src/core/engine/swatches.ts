@@ -11,7 +11,8 @@ import type { Swatch } from './light-protocol';
 /** A recorded colour to look at, by what was measured of it. */
 export function colourSwatch(id: string, colour: RecordedColour): Swatch {
   const measured = measuredReflectance(colour);
-  return { id, lab: colour.lab, spectrum: measured ? Array.from(measured) : null };
+  const population = colour.source.kind === 'deck' ? 'paint' : 'any';
+  return { id, lab: colour.lab, spectrum: measured ? Array.from(measured) : null, population };
 }
 
 /** A thing that stays as it is judged. */
@@ -23,12 +24,13 @@ export const judgedStay = ({ id, name, kind, school, components }: RecordedStay)
   components: components.map((c) => ({ ...colourSwatch(c.id, c.colour), name: c.name, share: c.share })),
 });
 
-export const candidateSwatch = ({ id, lab, spectrum }: Candidate): Swatch => ({ id, lab, spectrum });
+export const candidateSwatch = ({ id, lab, spectrum }: Candidate): Swatch => ({ id, lab, spectrum, population: 'paint' });
 
 /** A strength of a colour that is not in the room. */
 export const offeredSwatch = ({ deckColourId }: Pick<Candidate, 'deckColourId'>, strength: number, lab: Lab): Swatch => ({
   id: `${deckColourId}@${strength}`,
   lab,
+  population: 'paint',
 });
 
 /** Swatches of what a colour may be held against. */

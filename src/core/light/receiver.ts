@@ -42,7 +42,13 @@ export type ReceiverSight = {
 type Rect = readonly [u0: number, u1: number, v0: number, v1: number];
 
 /** Calls back with a piece of a plane, or with its parts where it is wide for its distance from a point. */
-function eachPiece(plane: Plane, at: Vector, [u0, u1, v0, v1]: Rect, cutsLeft: number, found: (piece: Rect) => void): void {
+function eachPiece(
+  [u0, u1, v0, v1]: Rect,
+  from: { readonly plane: Plane; readonly at: Vector },
+  cutsLeft: number,
+  found: (piece: Rect) => void,
+): void {
+  const { plane, at } = from;
   const [u, v] = [(u0 + u1) / 2, (v0 + v1) / 2];
   const away = Math.hypot(plane.value - at[plane.axis], u - at[plane.u], v - at[plane.v]);
   if (cutsLeft === 0 || Math.max(u1 - u0, v1 - v0) <= WIDE * away) return found([u0, u1, v0, v1]);
@@ -52,7 +58,7 @@ function eachPiece(plane: Plane, at: Vector, [u0, u1, v0, v1]: Rect, cutsLeft: n
     [u0, u, v, v1],
     [u, u1, v, v1],
   ] as const)
-    eachPiece(plane, at, part, cutsLeft - 1, found);
+    eachPiece(part, from, cutsLeft - 1, found);
 }
 
 /** What a receiver sees straight through every aperture of a room, in the apertures' order, less what the glass takes aslant. */
@@ -64,6 +70,7 @@ export function straightSights(room: LightRoom, shape: RoomShape, { at, normal }
     const frame = wallFrame(room.box, window.wall);
     const { us, vs } = cutsOf(frame, aperture.rect, at[2], PIECES);
     const on = (u: number, v: number) => pointOf(frame.plane, u, v);
+    const from = { plane: frame.plane, at };
     const found: ReceiverSight[] = [];
     const add = ([u0, u1, v0, v1]: Rect) => {
       const factor = polygonFactor(at, normal, [on(u0, v0), on(u1, v0), on(u1, v1), on(u0, v1)]);
@@ -78,7 +85,7 @@ export function straightSights(room: LightRoom, shape: RoomShape, { at, normal }
       found.push({ factor: factor * slant, target: targetOf({ ...sight, altitudeDeg, azimuthDeg }), altitudeDeg, azimuthDeg });
     };
     for (let j = 0; j < PIECES; j++)
-      for (let i = 0; i < PIECES; i++) eachPiece(frame.plane, at, [us[i]!, us[i + 1]!, vs[j]!, vs[j + 1]!], MOST_CUTS, add);
+      for (let i = 0; i < PIECES; i++) eachPiece([us[i]!, us[i + 1]!, vs[j]!, vs[j + 1]!], from, MOST_CUTS, add);
     return found;
   });
 }

@@ -98,10 +98,10 @@ function strengthOf(paint: Paint, percent: number): SheetStrength {
 }
 
 function lightsOf(paint: Paint): Sheet['lights'] {
-  const ensemble = paint.reflectance ? undefined : metamers(paint.lab);
+  const ensemble = paint.reflectance ? undefined : metamers(paint.lab, 'paint');
   const under = (weights: Weights) => {
     if (paint.reflectance) return measuredUnder(paint.reflectance, weights);
-    return ensemble?.ok ? ensembleUnder(ensemble.value, weights) : undefined;
+    return ensemble?.ok ? ensembleUnder(ensemble.value, weights, 'paint') : undefined;
   };
   return SHEET_LIGHTS.flatMap(({ id, name }) => {
     const light = illuminant(id);
