@@ -1,12 +1,14 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
 import { benchJudge } from './judge';
 import { benchLight } from './light';
+import { benchLimits } from './limits';
 import { benchPage } from './page';
 import { benchVisit } from './visit';
 
 async function main() {
   if (process.argv.includes('--visit')) return benchVisit();
   benchLight();
+  benchLimits();
   benchDeltaE();
   benchReflectance();
   benchConversions();

@@ -1,5 +1,6 @@
 import { ramp } from '../base/ramp';
 import { ciede2000Terms, deltaE00 } from '../colour/ciede2000';
+import { hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { answering } from './answers';
 import { greener, hueReason } from './hue-reason';
@@ -38,12 +39,17 @@ const ROUNDING = 1e-9;
 const squared = (c: Costs): number =>
   c.hue * c.hue + c.tooStrong * c.tooStrong + c.tooWeak * c.tooWeak + c.dirty * c.dirty + c.dated * c.dated + c.close * c.close;
 
+/** The most that blending may cost two that are so far apart in depth at least, ΔE00. */
+function mostClose({ large, model: m }: PreparedComponent, apart: number): number {
+  if (large === 0 || apart >= m.closeBelow + m.closeStep + m.closeFades) return 0;
+  return large * (apart < m.closeBelow ? min(MOST_CLOSE, 1 + (m.closeBelow - apart) / m.closeBelow) : 1);
+}
+
 /** Whether what is left, the hue and blending, surely brings the cost to no more than `above`. */
 function staysUnder(stay: PreparedComponent, candidate: PreparedCandidate, touch: number, left: number): boolean {
   const m = stay.model;
-  const reach = (m.closeBelow + m.closeStep + m.closeFades) * MOST_SL;
-  const mayBlend = stay.large > 0 && abs(candidate.lab.l - stay.lab.l) < reach;
-  const forHue = left - (mayBlend ? MOST_CLOSE * MOST_CLOSE : 0);
+  const close = mostClose(stay, abs(candidate.lab.l - stay.lab.l) / MOST_SL);
+  const forHue = left - close * close;
   if (forHue < 0) return false;
   const most = touch === 0 ? 0 : (touch / m.hueStep) * m.greenBesidePink * (mostHue(stay, candidate) + ROUNDING);
   return most * most <= forHue;
@@ -111,8 +117,8 @@ function closeReason(stay: Lab, candidate: Lab): Reason {
 }
 
 /** The word for being weaker: where the hues differ visibly it is the hue that is seen. */
-function weakReason(stay: PreparedComponent, { lab, chroma: c, hueDeg }: PreparedCandidate): Reason {
-  const apart = abs(stay.hueDeg - hueDeg);
+function weakReason(stay: PreparedComponent, { lab, chroma: c }: PreparedCandidate): Reason {
+  const apart = abs(stay.hueDeg - hueDeg(lab));
   const otherHue = c >= WEAK_WITH_HUE && stay.chroma >= WEAK_WITH_HUE && min(apart, 360 - apart) >= OTHER_HUE_DEG;
   return otherHue ? hueReason(stay.lab, lab) : 'too-weak';
 }

@@ -40,7 +40,6 @@ export type PreparedComponent = {
 export type PreparedCandidate = {
   readonly lab: Lab;
   readonly chroma: number;
-  readonly hueDeg: number;
   /** Square root of the room for chroma left at its lightness. */
   readonly rootRoom: number;
   /** How far it has a hue to conflict with, 0–1; and beside a furnishing. */
@@ -121,17 +120,15 @@ export function prepareComponent(
 /** A candidate made ready for many components. Lab of the same light as theirs (D65, 10°, or corresponding). */
 export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate {
   const c = sqrt(lab.a * lab.a + lab.b * lab.b);
-  const hue = hueDeg(lab);
-  const yellow = ramp(abs(hue - 90), m.dirtyHueGone, m.dirtyHueFades);
+  const offWhite = ramp(lab.l, m.offWhiteL, m.offWhiteFullL) * ramp(c, m.dirtyGone, m.dirtyFades);
   return {
     lab,
     chroma: c,
-    hueDeg: hue,
     rootRoom: sqrt(roomForChroma(lab.l)),
     committed: ramp(c, m.hueCandidateFrom, m.hueCandidateFull),
     committedOnGround: ramp(c, m.hueGroundFrom, m.hueGroundFull),
     pale: ramp(lab.l, m.weakFrom, m.weakFull),
-    yellowed: ramp(lab.l, m.offWhiteL, m.offWhiteFullL) * ramp(c, m.dirtyGone, m.dirtyFades) * yellow,
+    yellowed: offWhite === 0 ? 0 : offWhite * ramp(abs(hueDeg(lab) - 90), m.dirtyHueGone, m.dirtyHueFades),
     cleanness: cleannessOf(lab.l, c, m),
   };
 }

@@ -19,7 +19,7 @@ export const ASSUMED = {
     value: 0.21,
     unit: '',
     what: 'What clear air takes from the sun’s beam overhead, as an optical depth: of its lux and, at 555 nm, of its spectrum',
-    origin: `IES RP-21, ${FROM_MEMORY}`,
+    origin: 'IES RP-21',
   },
   turbidityExponent: { value: 1.3, unit: '', what: 'Ångström’s exponent α', origin: `Ångström 1929, ${FROM_MEMORY}` },
   overcastTemperatureK: { value: 6500, unit: 'K', what: 'An overcast sky', origin: `CIE daylight; ${COMMON}` },

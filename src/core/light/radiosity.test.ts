@@ -134,7 +134,7 @@ describe('weights of bounced light', () => {
     const at = [1.1, 2.3, 1.2] as const;
     const up = [0, 0, 1] as const;
     const seen = Float64Array.from(patches, (p) => polygonFactor(at, up, p.corners));
-    const weights = bounceWeights(factors, { factors: seen, reflectance: rho, count: 1, bands: 1 });
+    const { weights } = bounceWeights(factors, { factors: seen, reflectance: rho, count: 1, bands: 1 });
     fc.assert(
       fc.property(fc.array(fc.double({ min: 0, max: 1000, noNaN: true }), { minLength: n, maxLength: n }), (direct) => {
         const { total } = bounce(factors, direct, rho);
@@ -154,13 +154,18 @@ describe('weights of bounced light', () => {
       Float64Array.from(patched.patches, (p) => polygonFactor([4 * x, 2, 1], [0, 0, 1], p.corners)),
     );
     const rho = [0.2, 0.5, 0.7];
-    const all = bounceWeights(factors, {
+    const { weights: all } = bounceWeights(factors, {
       factors: Float64Array.from([...seen[0]!, ...seen[1]!]),
       reflectance: Float64Array.from({ length: n * 3 }, (_, k) => rho[k % 3]!),
       count: 2,
       bands: 3,
     });
-    const alone = bounceWeights(factors, { factors: seen[1]!, reflectance: new Float64Array(n).fill(0.7), count: 1, bands: 1 });
+    const { weights: alone } = bounceWeights(factors, {
+      factors: seen[1]!,
+      reflectance: new Float64Array(n).fill(0.7),
+      count: 1,
+      bands: 1,
+    });
     alone.forEach((w, j) => expect(all[(j * 2 + 1) * 3 + 2]).toBeCloseTo(w, 5));
   });
 

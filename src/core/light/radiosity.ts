@@ -3,8 +3,9 @@ import { elementFactors } from './element-factors';
 
 const { abs, max } = Math;
 
-/** Points across and up a patch over which its form factors are averaged. */
+/** Points across and up a patch over which its form factors are averaged, and patches of a room from which its middle is enough. */
 const POINTS = 2;
+const MANY_PATCHES = 400;
 
 /**
  * Form factors from each patch to every other, row by row (n × n): the mean over a few points of the patch, exact for each, so that the rows of
@@ -13,13 +14,14 @@ const POINTS = 2;
 export function formFactors({ faces, patches }: PatchedBox): Float64Array {
   const n = patches.length;
   const factors = new Float64Array(n * n);
+  const points = n > MANY_PATCHES ? 1 : POINTS;
   patches.forEach((from, i) => {
     const own = faces[from.face]!.plane;
-    for (const at of pointsOf(from, POINTS))
+    for (const at of pointsOf(from, points))
       faces.forEach((to, f) => {
         if (f === from.face) return;
         const first = i * n + to.first;
-        elementFactors(at, own, to).forEach((factor, j) => (factors[first + j]! += factor / POINTS ** 2));
+        elementFactors(at, own, to).forEach((factor, j) => (factors[first + j]! += factor / points ** 2));
       });
   });
   return factors;
@@ -84,6 +86,13 @@ export type Receivers = {
   readonly bands: number;
 };
 
+export type BounceWeights = {
+  /** Of receiver r in band b for patch j at (j · count + r) · bands + b. */
+  readonly weights: Float64Array;
+  /** Multiplications with an addition that the sweeps took. */
+  readonly multiplyAdds: number;
+};
+
 /** The transpose of an n × n matrix. */
 function transposed(matrix: Float64Array, n: number): Float64Array {
   const out = new Float64Array(n * n);
@@ -110,8 +119,10 @@ function fourSums(factors: Float64Array, offset: number, block: Float64Array, su
   sums[3] = d;
 }
 
-/** Solves four columns, from `first` on; answers their weights, patch by patch. */
-function solveBlock(toPatch: Float64Array, { factors, reflectance, count, bands }: Receivers, first: number): Float64Array {
+type SolvedBlock = { readonly block: Float64Array; readonly sweeps: number };
+
+/** Solves four columns, from `first` on; answers their weights, patch by patch, and the sweeps it took. */
+function solveBlock(toPatch: Float64Array, { factors, reflectance, count, bands }: Receivers, first: number): SolvedBlock {
   const n = reflectance.length / bands;
   const block = new Float64Array(n * BLOCK);
   const sums = new Float64Array(BLOCK);
@@ -130,30 +141,31 @@ function solveBlock(toPatch: Float64Array, { factors, reflectance, count, bands 
         block[at] = value;
       }
     }
-    if (change <= RADIOSITY.weightTolerance * largest) return block;
+    if (change <= RADIOSITY.weightTolerance * largest) return { block, sweeps: sweep };
   }
   throw new RangeError('the bounced light does not settle: the surfaces reflect nearly everything');
 }
 
 /**
  * How much of the direct light of each patch reaches each receiver after one bounce or more, in each band: the adjoint of {@link bounce},
- * solved once for all moments. w = ρ (f + Fᵀ w), by Gauss–Seidel sweeps. Weight of receiver r in band b for patch j at
- * (j · count + r) · bands + b.
+ * solved once for all moments. w = ρ (f + Fᵀ w), by Gauss–Seidel sweeps.
  *
  * @param formFactorsOf the room's own (n × n)
  * @throws RangeError for a reflectance outside [0, 1), or when the sweeps do not settle
  */
-export function bounceWeights(formFactorsOf: Float64Array, receivers: Receivers): Float64Array {
+export function bounceWeights(formFactorsOf: Float64Array, receivers: Receivers): BounceWeights {
   const { reflectance, count, bands } = receivers;
   mustReflectLess(reflectance);
   const n = reflectance.length / bands;
   const columns = count * bands;
   const toPatch = transposed(formFactorsOf, n);
   const weights = new Float64Array(n * columns);
+  let multiplyAdds = 0;
   for (let first = 0; first < columns; first += BLOCK) {
-    const block = solveBlock(toPatch, receivers, first);
+    const { block, sweeps } = solveBlock(toPatch, receivers, first);
+    multiplyAdds += sweeps * n * n * BLOCK;
     for (let j = 0; j < n; j++)
       for (let c = 0; c < BLOCK && first + c < columns; c++) weights[j * columns + first + c] = block[j * BLOCK + c]!;
   }
-  return weights;
+  return { weights, multiplyAdds };
 }

@@ -20,7 +20,7 @@ export function weightsOf(room: LightRoom, { patched, factors, solid }: RoomShap
     for (let b = 0; b < BANDS.count; b++) reflectance[j * BANDS.count + b] = faces[patch.face]![b * BANDS.step]! * solid[j]!;
     receivers.forEach(({ at, normal }, r) => (seen[r * n + j] = polygonFactor(at, normal, patch.corners)));
   });
-  return bounceWeights(factors, { factors: seen, reflectance, count: receivers.length, bands: BANDS.count });
+  return bounceWeights(factors, { factors: seen, reflectance, count: receivers.length, bands: BANDS.count }).weights;
 }
 
 /** Adds `scale` times a row of weights, from `offset` on, to `into`. */
