@@ -4,13 +4,14 @@ import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-reac
 import type { Lab } from '@/core/colour/types';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
-import { LIGHTER_THAN_BASE, MARKED_BELOW } from '@/core/paint/strength';
+import { MARKED_BELOW } from '@/core/paint/strength';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
 import type { DeckColour } from '../entry/deck-data';
 import { ColourSheet } from './colour-sheet';
+import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
 import { useSheet, type Sheet, type SheetState } from './use-sheet';
 
@@ -40,7 +41,6 @@ function StrengthRow({ strength, candidate, onToggle }: RowProps) {
             {says.replace(/^.*\((.*)\)$/, '$1')}
             {percent < MARKED_BELOW && ', hardly any tint left'}
             {caution === 'hides-less' && ', hides less'}
-            {caution === 'lighter-than-base' && `, ${LIGHTER_THAN_BASE}`}
           </span>
         </span>
         <span className="grid w-12 place-items-center">
@@ -71,16 +71,19 @@ function Strengths({
       </div>
     );
   return (
-    <ul className="grid">
-      {state.sheet.strengths.map((strength) => (
-        <StrengthRow
-          key={strength.percent}
-          strength={strength}
-          candidate={candidates.find((c) => c.deckColourId === colour.id && c.strength === strength.percent)}
-          onToggle={onToggle}
-        />
-      ))}
-    </ul>
+    <>
+      <LighterThanBase sheet={state.sheet} />
+      <ul className="grid">
+        {state.sheet.strengths.map((strength) => (
+          <StrengthRow
+            key={strength.percent}
+            strength={strength}
+            candidate={candidates.find((c) => c.deckColourId === colour.id && c.strength === strength.percent)}
+            onToggle={onToggle}
+          />
+        ))}
+      </ul>
+    </>
   );
 }
 

@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import type { RecordedStay } from '@/core/record/stay';
-import { LIGHTER_THAN_BASE } from '@/core/paint/strength';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
 import { Explain } from '@/ui/explain';
@@ -13,6 +12,7 @@ import { sayColour } from '../words/say-colour';
 import type { DeckColour } from '../entry/deck-data';
 import { CounterOrder } from './counter-order';
 import { FindStrength } from './find-strength';
+import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
 import { Sheens } from './sheens';
 import type { Sheet, SheetState } from './use-sheet';
@@ -52,6 +52,7 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
   return (
     <section>
       <h3 className="mb-2 text-lg font-semibold">What each strength gives</h3>
+      <LighterThanBase sheet={sheet} />
       <table className="w-full text-left text-sm">
         <tbody>
           {sheet.strengths.map((s) => (
@@ -80,12 +81,6 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
                     two coats over {o.name}: ΔE {o.deltaE00.toFixed(1)} from the hiding colour
                   </span>
                 ))}
-                {s.caution === 'lighter-than-base' && (
-                  <span className="block">
-                    ▲ Lighter than its base: {LIGHTER_THAN_BASE}, and less colourant brings it down to the base. Ask for another
-                    base.
-                  </span>
-                )}
                 {s.caution === 'hides-less' && (
                   <span className="block">
                     ▲ Mixed in a {sheet.base.kind} base: the colourant does the hiding, so cutting strength costs hiding first.
