@@ -56,7 +56,7 @@ export const RELATION = {
   /** What is left of a conflict beside a black stay. */
   easyLeast: 0.05,
   /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than that. */
-  dirtyFrom: 1.5,
+  dirtyFrom: 1.35,
   dirtyStep: 3,
   dirtyMost: 2.4,
   /** A yellower white that is so much lighter does not look dirty any more. */
@@ -73,9 +73,9 @@ export const RELATION = {
   cleanGoneChroma: 6,
   cleanFullChroma: 3,
   /** L* from which a candidate can read dirty. */
-  offWhiteL: 86,
+  offWhiteL: 87,
   /** L* from which a candidate counts fully as an off-white: a light beige beside white trim is contrast, not dirt. */
-  offWhiteFullL: 89,
+  offWhiteFullL: 89.3,
   /** A light stay yellower than a clean white candidate by this many b* units looks dated beside it: costs one. */
   datedStep: 5,
   /** L* of the stay from which it can look dated; fully from offWhiteL. */

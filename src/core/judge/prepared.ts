@@ -104,7 +104,7 @@ export function prepareComponent(
     furnishing,
     large: ramp(alike, m.largeFrom, m.largeFull),
     uniform: ramp(alike, 0.9, 1),
-    committed: hasHue(c, m),
+    committed: hasHue(c, m) * (1 - clean),
     answerable: mayAnswer ? ramp(c, m.answerFromChroma, m.answerFullChroma) : 0,
     easiness: easiness(lab.l, m.easyAt, m.easyBelow, m),
     hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m),

@@ -190,6 +190,7 @@ export function LightStrip({ roomId }: StripProps) {
     >
       <p className="text-sm text-soft">
         {sayClock(day.moments[span[0]]!, zone)}
+        <span className="ml-4">grey: too dark to judge</span>
         <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
       </p>
       <p className="text-sm text-soft">overcast, midday</p>
