@@ -63,7 +63,7 @@ test('dragging the ribbon by pointer moves the cursor', async ({ page, demo }) =
 test('the strip names turns, and a tap takes the cursor there', async ({ page, demo }) => {
   await openAt(page, demo.url, 'Light');
   await view(page, 'Through the day');
-  const turn = page.getByRole('button', { name: /^Skirting: dingy before .*go there$/ });
+  const turn = page.getByRole('button', { name: /^Rug: dingy before .*go there$/ });
   await expect(turn).toBeVisible({ timeout: 30_000 });
   await turn.click();
   await expect(slider(page)).toHaveAttribute('aria-valuetext', /^07:/);
