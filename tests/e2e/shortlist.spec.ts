@@ -138,7 +138,7 @@ test('a finish that fights the wish is told on the brief, where it is recorded a
 });
 
 test('the schools are the visit’s; where a light turns colours both ways stand side by side', async ({ page, demo }) => {
-  await openSearch(page, demo.url, 'Kitchen');
+  await openSearch(page, demo.url, 'Sitting room');
   await page.getByLabel('Whites in a dim room').selectOption('with more chroma');
   await find(page).click();
   await expect(ranked(page)).toBeVisible();
