@@ -22,6 +22,7 @@ import { day } from './day';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
 import { rendering } from './rendering';
+import { shortlist } from './shortlist';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
 const tuple = (c: Lab) => [c.l, c.a, c.b];
@@ -161,6 +162,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   judge,
   day,
   rendering,
+  shortlist,
 };
 
 type Issue = z.core.$ZodIssue;

@@ -8,17 +8,20 @@ const componentSchema = z.object({
   lab: labTupleSchema,
 });
 
+/** A thing that stays, by the Lab of its components. */
+export const judgedThingSchema = z.object({
+  name: z.string().max(200).default('what stays'),
+  kind: z.enum(STAY_KINDS),
+  components: z
+    .array(componentSchema)
+    .min(1)
+    .max(50)
+    .refine((all) => all.reduce((s, c) => s + c.share, 0) <= 1.001, 'the shares add up to more than 1'),
+});
+
 /** One case for the relation model: what stays, the candidate, and under what. */
 export const judgeSchema = z.object({
-  stays: z.object({
-    name: z.string().max(200).default('what stays'),
-    kind: z.enum(STAY_KINDS),
-    components: z
-      .array(componentSchema)
-      .min(1)
-      .max(50)
-      .refine((all) => all.reduce((s, c) => s + c.share, 0) <= 1.001, 'the shares add up to more than 1'),
-  }),
+  stays: judgedThingSchema,
   candidate: z.object({ name: z.string().max(200).optional(), lab: labTupleSchema }),
   light: z.object({ cct: z.number().min(1000).max(25000), lux: z.number().positive().max(200000).optional() }).optional(),
   school: z.enum(SCHOOLS).default('share'),

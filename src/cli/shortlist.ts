@@ -1,0 +1,128 @@
+import { z } from 'zod';
+import { nameSchema } from '@/core/base/fields';
+import { leastRecentlyUsed } from '@/core/base/least-recently-used';
+import { colourSchema, labTupleSchema } from '@/core/colour/colour-schema';
+import { reflectanceOfColour } from '@/core/colour/given-colour';
+import { labFromXyz, lrvOf } from '@/core/colour/lab';
+import { D65_10, tristimulus } from '@/core/colour/tristimulus';
+import { advise } from '@/core/engine/advise';
+import { toTheEnd } from '@/core/engine/steps';
+import { ROOM_USES } from '@/core/engine/used-lights';
+import { judgedThingSchema } from '@/core/judge/judge-request';
+import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-conflict';
+import { sayBeside } from '@/core/judge/reasons';
+import { SCHOOLS } from '@/core/judge/relation';
+import type { Advice } from '@/core/judge/room-advice';
+import type { Surface } from '@/core/judge/room-score';
+import { ROOM_KINDS } from '@/core/judge/walls';
+import { WISH_WORDS, WISHES, type Wish } from '@/core/judge/wish';
+import { latitudeSchema, longitudeSchema } from '@/core/light/measures';
+import { roomSchema } from '@/core/light/room-description';
+import { isTimeZone } from '@/core/light/time-zone';
+import { strengthSchema } from '@/core/record/candidate';
+import { atStrength } from '@/core/paint/strength';
+
+const deckEntry = z.intersection(z.object({ id: nameSchema }), colourSchema);
+
+/** What `bin/core shortlist` is asked: a room and what stays in it, and a deck. */
+const shortlistSchema = z.object({
+  room: roomSchema,
+  place: z.strictObject({ latitude: latitudeSchema, longitude: longitudeSchema }),
+  date: z.iso.date(),
+  zone: z.string().max(60).refine(isTimeZone, 'a time zone such as Europe/London'),
+  stays: z.array(judgedThingSchema.extend({ school: z.enum(SCHOOLS).default('share') })).max(50),
+  wish: z.enum(WISHES).nullable().default(null),
+  schools: z
+    .object({
+      dimWhite: z.enum(DIM_WHITE_SCHOOLS).default(DEFAULT_SCHOOLS.dimWhite),
+      fightingLight: z.enum(FIGHTING_LIGHT_SCHOOLS).default(DEFAULT_SCHOOLS.fightingLight),
+    })
+    .default(DEFAULT_SCHOOLS),
+  use: z.enum(ROOM_USES).default('all'),
+  kind: z.enum(ROOM_KINDS).default('other'),
+  position: z.string().max(40).default('wall-2'),
+  deck: z.array(deckEntry).min(1).max(20_000),
+  base: z.union([labTupleSchema, colourSchema]).optional(),
+  strengths: z.array(strengthSchema).min(1).max(8).default([100]),
+  top: z.int().min(1).max(1000).default(40),
+});
+type Asked = z.infer<typeof shortlistSchema>;
+
+/** Request after request asks of the same deck: so many surfaces are kept. */
+const surfaces = leastRecentlyUsed<Surface>(20_000);
+
+const surfaceOf = (colour: z.infer<typeof colourSchema>): Surface =>
+  surfaces(JSON.stringify('lab' in colour ? colour.lab : colour), () => {
+    const reflectance = reflectanceOfColour(colour);
+    return { reflectance, lab: labFromXyz(tristimulus(reflectance, D65_10)) };
+  });
+
+type Sample = Surface & { readonly id: string; readonly strength: number };
+
+/** Every colour at every strength; one that its base cannot make at a strength is left out. */
+function samplesOf({ deck, base, strengths }: Asked): Sample[] {
+  if (!base && strengths.some((s) => s !== 100)) throw new RangeError('strengths other than 100 need a base');
+  const tinted = base && reflectanceOfColour(Array.isArray(base) ? { lab: base } : base);
+  return deck.flatMap((colour) => {
+    const full = surfaceOf(colour);
+    return strengths.flatMap((strength): Sample[] => {
+      if (strength === 100) return [{ ...full, id: colour.id, strength }];
+      const mixed = atStrength(Float64Array.from(full.reflectance), tinted!, strength / 100);
+      return mixed.ok ? [{ lab: mixed.value.lab, reflectance: mixed.value.reflectance, id: colour.id, strength }] : [];
+    });
+  });
+}
+
+/** Why a colour stands where it does, from the model's own figures. */
+function whyOf({ walls, weakest, verdict }: Advice, wish: Wish | null): string {
+  const parts = [
+    ...(walls.undertone < 0.25 ? ['shares the undertone of what stays'] : []),
+    ...(wish && walls.wish < 0.5 ? [`${WISH_WORDS[wish]} as wanted`] : []),
+    ...(walls.prior < 0.3 ? ['quiet and of a usual depth for walls'] : []),
+    ...(walls.refused > 0 ? ['a white that this dim room does not bear'] : []),
+  ];
+  const weak =
+    weakest && `${verdict === 'works' ? 'weakest: a little ' : ''}${sayBeside(weakest.reason, weakest.stay)}, ${weakest.light}`;
+  return [parts.join(', ') || 'little speaks for it', ...(weak ? [weak] : ['nothing fights it'])].join('; ');
+}
+
+/** `shortlist`: which colours of a deck serve as the walls of a room, best first. */
+export function shortlist(request: Record<string, unknown>) {
+  const asked = shortlistSchema.parse(request);
+  const samples = samplesOf(asked);
+  const stays = asked.stays.map((stay) => ({
+    ...stay,
+    components: stay.components.map(({ name, share, lab }) => ({ name, share, ...surfaceOf({ lab }) })),
+  }));
+  const { room, place, date, zone, schools, wish, use, kind, position } = asked;
+  const day = { room, place, date, zone };
+  const lookIn = { position, lampsOn: false, scale: 1 };
+  const found = toTheEnd(advise({ day, lookIn, stays, schools, wish, use, kind, colours: samples }));
+  if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
+  const rows = samples.map((sample, i) => ({ sample, advice: found.advice[i]! }));
+  const ranked = [...rows].sort((p, q) => p.advice.behind - q.advice.behind).slice(0, asked.top);
+  const named = (verdict: Advice['verdict']) =>
+    rows.filter((r) => r.sample.strength === 100 && r.advice.verdict === verdict).map((r) => r.sample.id);
+  return {
+    ranked: ranked.map(({ sample: { id, strength, lab }, advice }) => ({
+      id,
+      strength,
+      lab: [lab.l, lab.a, lab.b],
+      lrv: lrvOf(lab),
+      verdict: advice.verdict,
+      chance: advice.chance,
+      why: whyOf(advice, wish),
+      weakest: advice.weakest ?? null,
+    })),
+    works: named('works'),
+    nearly: named('nearly'),
+    no: named('no'),
+    about: [
+      found.dayLux === 0 ? 'No daylight is judged in.' : `By day about ${Math.round(found.dayLux)} lx on the wall.`,
+      ...(found.dayLux > 0 && found.dayLux < 100
+        ? ['A dim room: every colour is dimmer here; more light, a lamp or more chroma helps.']
+        : []),
+      ...(found.dayLux > 3000 ? ['A very bright room: light weak colours wash out; a clean white beside them helps.'] : []),
+    ],
+  };
+}
