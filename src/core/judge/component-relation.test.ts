@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Lab } from '../colour/types';
-import { costsBeside, noCosts } from './component-relation';
+import { conflictsOf, costsBeside, noCosts } from './component-relation';
 import { hueReason } from './hue-reason';
 import { ALONE, prepareCandidate, prepareComponent } from './prepared';
 import { RELATION } from './model';
@@ -94,6 +94,36 @@ describe('what a candidate costs beside one component', () => {
     const violetFleck = { l: 50, a: 4.5, b: -4.5 };
     const hue = (a: number) => kinds(violetFleck, { l: 80, a, b: 13 }).hue;
     expect(hue(3.2)).toBeLessThan(hue(-0.6));
+  });
+});
+
+describe('the words for being weak, and for a step of depth', () => {
+  const reasons = (stay: Lab, candidate: Lab) => {
+    const [beside, held] = [prepareComponent(stay, RELATION), prepareCandidate(candidate, RELATION)];
+    const costs = noCosts();
+    costsBeside(beside, held, costs);
+    return { reasons: conflictsOf(beside, held, costs).map((c) => c.reason), costs };
+  };
+
+  test('a weak colour of another hue is named by its hue, one without a hue or of the same hue by its weakness', () => {
+    const cream = { l: 91, a: 0.3, b: 12 };
+    const lavender = reasons(cream, { l: 84, a: 2.5, b: -3 });
+    expect(lavender.costs.tooWeak).toBeGreaterThan(1);
+    expect(lavender.reasons).not.toContain('too-weak');
+    expect(lavender.reasons[0]).toBe('too-violet');
+    expect(reasons(cream, { l: 84, a: 0, b: 0.5 }).reasons[0]).toBe('too-weak');
+    expect(reasons(cream, { l: 84, a: 0.1, b: 4 }).reasons[0]).toBe('too-weak');
+  });
+
+  test.each([
+    ['too-dark', { l: 74, a: 1.2, b: 7 }, { l: 70, a: 1.2, b: 7.1 }],
+    ['too-light', { l: 70, a: 1.2, b: 7 }, { l: 74, a: 1.2, b: 7 }],
+    ['too-dark', { l: 96.5, a: -0.4, b: 1.4 }, { l: 92, a: -0.4, b: 1.6 }],
+    ['too-close', { l: 74, a: 1.2, b: 7 }, { l: 74.5, a: 2.2, b: 8 }],
+  ] as const)('%s', (reason, stay, candidate) => expect(reasons(stay, candidate).reasons[0]).toBe(reason));
+
+  test('two greiges clearly a step apart have no such word', () => {
+    expect(reasons({ l: 68, a: 1.2, b: 7 }, { l: 80, a: 1, b: 6.4 }).costs.close).toBe(0);
   });
 });
 
