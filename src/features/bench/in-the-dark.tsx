@@ -24,7 +24,7 @@ export function InTheDark({ bench, room }: { readonly bench: Bench; readonly roo
       role="alertdialog"
       aria-label="Which light is it?"
       onKeyDown={(e) => e.key === 'Escape' && leave()}
-      className="mt-2 border-2 border-ink bg-raised p-2.5"
+      className="my-2 border-2 border-ink bg-raised p-2.5"
     >
       <p className="mb-2 font-semibold">At the cursor it is too dark to judge. Which light do you see it in?</p>
       <div className="flex flex-wrap gap-2">
