@@ -2,10 +2,10 @@ import type { RoomDescription } from '../light/room-description';
 import { firstProblem } from '../light/say-room-problem';
 import { lightRoomOf } from '../light/light-room-of';
 import type { SceneLight } from '../appearance/scene';
-import { dayLightSteps, incoming, together, type DayLight, type PositionLight } from '../light/day-light';
+import { dayLightSteps, incoming, positionLights, together, type DayLight, type PositionLight } from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
 import type { LightRoom } from '../light/light-room';
-import type { SkyName } from '../light/outdoors';
+import { outdoorsAt, outdoorsDark, type SkyName } from '../light/outdoors';
 import { prepareRoom, type PreparedRoom } from '../light/prepare-room';
 import { shapeKey, shapeOf, type RoomShape } from '../light/room-shape';
 import { slidePositions, usualPositions, wallPositions } from '../light/sample-positions';
@@ -52,9 +52,11 @@ function skiesOf({ skies, zone }: DayRequest, moments: readonly number[]): reado
 const days = new Map<string, KnownDay>();
 const MOST_DAYS = 30;
 
+const keyOf = ({ room, place, date, zone, skies }: DayRequest): string => JSON.stringify([room, place, date, zone, skies]);
+
 /** A room's light through a day: known, or computed now. */
 export function* dayOf(request: DayRequest): Steps<KnownDay> {
-  const key = JSON.stringify(request);
+  const key = keyOf(request);
   const known = days.get(key);
   if (known) return known;
   const moments = dayMoments(request.date, request.zone);
@@ -73,6 +75,27 @@ export function* dayOf(request: DayRequest): Steps<KnownDay> {
     yield step.value / moments.length;
   }
 }
+
+/** Lights of single moments where a whole day is not known, by what they depend on. */
+const singles = leastRecentlyUsed<readonly PositionLight[]>(400);
+
+type Single = Omit<DayRequest, 'skies'> & { readonly at: number; readonly sky: SkyName };
+
+/** Daylight at the usual positions at one moment of {@link dayMoments}: out of the day where that is known, the same number otherwise. */
+export function daylightAt({ at, sky, ...request }: Single): readonly PositionLight[] {
+  const known = days.get(keyOf({ ...request, skies: sky }));
+  if (known) return known.day.daylight[known.moments.indexOf(at)]!;
+  const { room, place, date } = request;
+  return singles(JSON.stringify([room, place, date, at, sky]), () =>
+    positionLights(prepare(room, 'usual').lightAt(outdoorsAt({ at, place, date, sky }), false)),
+  );
+}
+
+const byLamps = leastRecentlyUsed<readonly PositionLight[]>(40);
+
+/** All lamps alone at the usual positions. */
+export const lampsOf = (room: RoomDescription): readonly PositionLight[] =>
+  byLamps(JSON.stringify(room), () => positionLights(prepare(room, 'usual').lightAt(outdoorsDark(), true)));
 
 /** The lights of one moment of a day, with the lamps if they are on. */
 export const lightsOf = ({ day: found }: KnownDay, moment: number, lampsOn: boolean): readonly PositionLight[] =>

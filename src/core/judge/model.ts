@@ -15,7 +15,7 @@ export const RELATION = {
   hueGroundFrom: 7,
   hueGroundFull: 16,
   /** Chroma difference at which a hue conflict counts half: a neutral is a ground for a coloured thing. */
-  hueChroma: 22,
+  hueChroma: 18,
   /**
    * Two colours that share their pink, or their green, of at least so much a* are forgiven this share of a hue conflict, as far as the
    * weaker of the two has half as much as the stronger.
@@ -42,8 +42,12 @@ export const RELATION = {
   weakStep: 3,
   /** The share of that expected chroma a candidate may lack for free. */
   weakSlack: 0.25,
+  /** Share of the stay's chroma up to which a candidate counts wholly as the weaker one: what is as strong is never too weak. */
+  weakFully: 0.92,
   /** Lightness difference at which a shortfall counts half: far apart in depth, colours are easy. */
-  weakDepth: 18,
+  weakDepth: 11,
+  /** The same where the candidate is the deeper one: a deeper wall is not lifeless for being quieter. */
+  weakDeeper: 40,
   /** Only pale colours go lifeless: a shortfall counts from this L* of the candidate, and fully from the other. */
   weakFrom: 40,
   weakFull: 70,
@@ -55,6 +59,18 @@ export const RELATION = {
   easyHueBelow: 48,
   /** What is left of a conflict beside a black stay. */
   easyLeast: 0.05,
+  /**
+   * Wood is seen as wood: any quiet colour stands on it, and conflicts of hue and chroma with it are eased by this share. Wood lies within so
+   * many degrees of this hue, from a chroma and up to an L* at which it counts wholly.
+   */
+  woodRelief: 0.45,
+  woodHueDeg: 70,
+  woodHueWithin: 8,
+  woodHueNoMore: 16,
+  woodFromChroma: 15,
+  woodFullChroma: 19,
+  woodGoneL: 68,
+  woodFullL: 63,
   /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than that. */
   dirtyFrom: 1.35,
   dirtyStep: 3,

@@ -87,6 +87,12 @@ const easiness = (l: number, least: number, full: number, { easyLeast }: Relatio
 /** How far a colour has a hue to conflict with, 0–1. */
 export const hasHue = (c: number, m: RelationModel): number => ramp(c, m.hueFromChroma, m.hueFullChroma);
 
+/** How far a colour is that of wood, 0–1: yellow-brown, of medium depth, stronger than any stone. */
+const woodOf = (lab: Lab, c: number, m: RelationModel): number =>
+  ramp(abs(hueDeg(lab) - m.woodHueDeg), m.woodHueNoMore, m.woodHueWithin) *
+  ramp(c, m.woodFromChroma, m.woodFullChroma) *
+  ramp(lab.l, m.woodGoneL, m.woodFullL);
+
 /** A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding). */
 export function prepareComponent(
   lab: Lab,
@@ -96,6 +102,7 @@ export function prepareComponent(
   const c = chroma(lab);
   const own = strongFromOf(c, m, furnishing);
   const clean = cleannessOf(lab.l, c, m);
+  const wood = furnishing ? 1 : 1 - m.woodRelief * woodOf(lab, c, m);
   return {
     model: m,
     lab,
@@ -106,8 +113,8 @@ export function prepareComponent(
     uniform: ramp(alike, 0.9, 1),
     committed: hasHue(c, m) * (1 - clean),
     answerable: mayAnswer ? ramp(c, m.answerFromChroma, m.answerFullChroma) : 0,
-    easiness: easiness(lab.l, m.easyAt, m.easyBelow, m),
-    hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m),
+    easiness: easiness(lab.l, m.easyAt, m.easyBelow, m) * wood,
+    hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m) * wood,
     crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 4 * m.cleanFullChroma, m.cleanFullChroma),
     cleanness: whole ? clean + speck * (whole.cleanness - clean) : clean,
     pink: ramp(lab.a, 0, 1) * ramp(hueDeg(lab), 85, 75),

@@ -1,3 +1,4 @@
+import { ramp } from '../base/ramp';
 import { nearness } from './nearness';
 import type { PreparedCandidate, PreparedComponent } from './prepared';
 
@@ -16,10 +17,13 @@ export function tooStrongCost(
 }
 
 /** What being weaker than its depth family costs: the chroma that is missing, in steps, where a pale colour goes lifeless beside a stronger one. */
-export function tooWeakCost({ model: m, lab, familyChroma, easiness }: PreparedComponent, candidate: PreparedCandidate): number {
+export function tooWeakCost(
+  { model: m, lab, chroma, familyChroma, easiness }: PreparedComponent,
+  candidate: PreparedCandidate,
+): number {
   const lack = familyChroma * candidate.rootRoom * (1 - m.weakSlack) - candidate.chroma;
-  if (lack <= 0) return 0;
+  if (lack <= 0 || candidate.chroma >= chroma) return 0;
   const lighterBy = candidate.lab.l - lab.l;
-  const touch = lighterBy < 0 ? 1 : nearness(lighterBy, m.weakDepth);
-  return (lack / m.weakStep) * touch * easiness * candidate.pale;
+  const touch = nearness(lighterBy, lighterBy < 0 ? m.weakDeeper : m.weakDepth);
+  return (lack / m.weakStep) * ramp(candidate.chroma, chroma, m.weakFully * chroma) * touch * easiness * candidate.pale;
 }

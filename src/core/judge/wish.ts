@@ -69,6 +69,29 @@ const DEGREES: Readonly<Record<Wish, (lab: Lab) => number>> = {
 /** How far a wall colour grants a wish, 0–1. */
 export const grants = (wish: Wish, lab: Lab): number => DEGREES[wish](lab);
 
+/** How warm a colour looks: its yellow, and half of its pink. */
+export const warmthOf = ({ a, b }: Lab): number => b + a / 2;
+
+/** How a wish is measured in a room. */
+export const WARMER = {
+  /** {@link warmthOf} from which a colour is warm at all, and that plainly is warmer, at least. */
+  from: 2,
+  full: 9,
+  /** The same as a share of the chroma of the fixed finishes: beside strong ones a little is lost. */
+  ofFinishes: 0.65,
+} as const;
+
+/** The fixed finishes that a wall colour is measured against: their mean LRV and chroma, where there are any that are no whites. */
+export type WishedFor = { readonly ground: { readonly lrv: number; readonly chroma: number } | undefined };
+
+/** How far a colour grants the wish of a room, 0–1; 1 where nothing is wished for. */
+export function wished(wish: Wish | null, { ground }: WishedFor): (lab: Lab) => number {
+  if (!wish) return () => 1;
+  if (wish !== 'warmer') return (lab) => grants(wish, lab);
+  const full = Math.max(WARMER.full, WARMER.ofFinishes * (ground?.chroma ?? 0));
+  return (lab) => ramp(warmthOf(lab), WARMER.from, full);
+}
+
 /** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */
 const SOFT = { l: 91.5, chroma: 4.5 } as const;
 function softened(lab: Lab): Lab {

@@ -33,7 +33,8 @@ export type DayOf = {
   readonly skies: readonly SkyName[];
 };
 
-const positionLights = (found: ReturnType<PreparedRoom['lightAt']>): PositionLight[] =>
+/** What a prepared room receives, as lights at its positions. */
+export const positionLights = (found: ReturnType<PreparedRoom['lightAt']>): PositionLight[] =>
   found.map((light) => {
     const { direct, total } = illuminance(light);
     return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };

@@ -1,0 +1,39 @@
+import type { SkyName } from '../light/outdoors';
+
+/** When a room is used. */
+export const ROOM_USES = ['morning', 'day', 'evening', 'all'] as const;
+export type RoomUse = (typeof ROOM_USES)[number];
+export const USE_WORDS: Readonly<Record<RoomUse, string>> = {
+  morning: 'mornings',
+  day: 'by day',
+  evening: 'evenings',
+  all: 'all day and evening',
+};
+
+/** Hours of the local clock of each use, and the share of them that is lamplight. Common practice, no source; the figures are own choice. */
+export const USES: Readonly<Record<RoomUse, { readonly from: number; readonly to: number; readonly lamps: number }>> = {
+  morning: { from: 6, to: 12, lamps: 0.15 },
+  day: { from: 8, to: 18, lamps: 0.1 },
+  evening: { from: 16, to: 22, lamps: 0.7 },
+  all: { from: 7, to: 22, lamps: 0.35 },
+};
+
+/** How often each sky is met, adding up to 1. */
+export type SkyShares = Readonly<Record<SkyName, number>>;
+
+/** Where nothing is known of the climate. Own choice. */
+export const USUAL_SKIES: SkyShares = { clear: 0.3, broken: 0.35, overcast: 0.35 };
+
+/** Kinds of room that the trade treats differently. */
+export const ROOM_KINDS = ['living', 'dining', 'study', 'kitchen', 'bedroom', 'bath', 'hall', 'other'] as const;
+export type RoomKind = (typeof ROOM_KINDS)[number];
+export const KIND_WORDS: Readonly<Record<RoomKind, string>> = {
+  living: 'living room',
+  dining: 'dining room',
+  study: 'study, library',
+  kitchen: 'kitchen',
+  bedroom: 'bedroom',
+  bath: 'bathroom',
+  hall: 'hall, stairs',
+  other: 'another room',
+};
