@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOLS } from '@/core/judge/light-conflict';
+import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';

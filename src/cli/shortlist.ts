@@ -5,21 +5,21 @@ import { colourSchema, labTupleSchema } from '@/core/colour/colour-schema';
 import { reflectanceOfColour } from '@/core/colour/given-colour';
 import { labFromXyz, lrvOf } from '@/core/colour/lab';
 import { D65_10, tristimulus } from '@/core/colour/tristimulus';
-import { advise } from '@/core/engine/advise';
+import { adviseIn } from '@/core/engine/advised-room';
 import { toTheEnd } from '@/core/engine/steps';
-import { ROOM_USES } from '@/core/engine/used-lights';
 import { judgedThingSchema } from '@/core/judge/judge-request';
-import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-conflict';
-import { sayBeside } from '@/core/judge/reasons';
+import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-schools';
+import type { Verdict } from '@/core/judge/reasons';
 import { SCHOOLS } from '@/core/judge/relation';
-import type { Advice } from '@/core/judge/room-advice';
-import type { Surface } from '@/core/judge/room-score';
-import { ROOM_KINDS } from '@/core/judge/walls';
-import { WISH_WORDS, WISHES, type Wish } from '@/core/judge/wish';
+import { byServing } from '@/core/judge/room-advice';
+import type { Surface } from '@/core/judge/surfaces';
+import { aboutRoom, sayAdvice, sayWeakest } from '@/core/judge/say-advice';
+import { WISHES } from '@/core/judge/wish';
 import { latitudeSchema, longitudeSchema } from '@/core/light/measures';
 import { roomSchema } from '@/core/light/room-description';
 import { isTimeZone } from '@/core/light/time-zone';
 import { strengthSchema } from '@/core/record/candidate';
+import { ROOM_KINDS, ROOM_USES, skySharesSchema } from '@/core/room/use';
 import { atStrength } from '@/core/paint/strength';
 
 const deckEntry = z.intersection(z.object({ id: nameSchema }), colourSchema);
@@ -40,6 +40,8 @@ const shortlistSchema = z.object({
     .default(DEFAULT_SCHOOLS),
   use: z.enum(ROOM_USES).default('all'),
   kind: z.enum(ROOM_KINDS).default('other'),
+  /** How often each sky is met; usual shares where it is left out. */
+  climate: skySharesSchema.nullable().default(null),
   position: z.string().max(40).default('wall-2'),
   deck: z.array(deckEntry).min(1).max(20_000),
   base: z.union([labTupleSchema, colourSchema]).optional(),
@@ -73,56 +75,40 @@ function samplesOf({ deck, base, strengths }: Asked): Sample[] {
   });
 }
 
-/** Why a colour stands where it does, from the model's own figures. */
-function whyOf({ walls, weakest, verdict }: Advice, wish: Wish | null): string {
-  const parts = [
-    ...(walls.undertone < 0.25 ? ['shares the undertone of what stays'] : []),
-    ...(wish && walls.wish < 0.5 ? [`${WISH_WORDS[wish]} as wanted`] : []),
-    ...(walls.prior < 0.3 ? ['quiet and of a usual depth for walls'] : []),
-    ...(walls.refused > 0 ? ['a white that this dim room does not bear'] : []),
-  ];
-  const weak =
-    weakest && `${verdict === 'works' ? 'weakest: a little ' : ''}${sayBeside(weakest.reason, weakest.stay)}, ${weakest.light}`;
-  return [parts.join(', ') || 'little speaks for it', ...(weak ? [weak] : ['nothing fights it'])].join('; ');
-}
-
 /** `shortlist`: which colours of a deck serve as the walls of a room, best first. */
 export function shortlist(request: Record<string, unknown>) {
   const asked = shortlistSchema.parse(request);
   const samples = samplesOf(asked);
-  const stays = asked.stays.map((stay) => ({
+  const things = asked.stays;
+  const stays = things.map((stay) => ({
     ...stay,
     components: stay.components.map(({ name, share, lab }) => ({ name, share, ...surfaceOf({ lab }) })),
   }));
-  const { room, place, date, zone, schools, wish, use, kind, position } = asked;
-  const day = { room, place, date, zone };
-  const lookIn = { position, lampsOn: false, scale: 1 };
-  const found = toTheEnd(advise({ day, lookIn, stays, schools, wish, use, kind, colours: samples }));
+  const { room, place, date, zone, schools, wish, use, kind, position, climate } = asked;
+  const lit = { day: { room, place, date, zone }, lookIn: { position, lampsOn: false, scale: 1 }, usedFor: { use, skies: climate } };
+  const found = toTheEnd(adviseIn({ ...lit, kind, schools, wish }, stays));
   if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
-  const rows = samples.map((sample, i) => ({ sample, advice: found.advice[i]! }));
-  const ranked = [...rows].sort((p, q) => p.advice.behind - q.advice.behind).slice(0, asked.top);
-  const named = (verdict: Advice['verdict']) =>
+  const rows = samples.map((sample) => ({ sample, advice: found.adviceOn(sample) }));
+  // equals stand by their names, so that the order of the deck does not matter
+  const ranked = [...rows].sort(
+    (p, q) => byServing(p.advice, q.advice) || q.sample.strength - p.sample.strength || (p.sample.id < q.sample.id ? -1 : 1),
+  );
+  const named = (verdict: Verdict) =>
     rows.filter((r) => r.sample.strength === 100 && r.advice.verdict === verdict).map((r) => r.sample.id);
   return {
-    ranked: ranked.map(({ sample: { id, strength, lab }, advice }) => ({
+    ranked: ranked.slice(0, asked.top).map(({ sample: { id, strength, lab }, advice }) => ({
       id,
       strength,
       lab: [lab.l, lab.a, lab.b],
       lrv: lrvOf(lab),
       verdict: advice.verdict,
       chance: advice.chance,
-      why: whyOf(advice, wish),
-      weakest: advice.weakest ?? null,
+      why: sayAdvice(lab, advice, { wish, things }),
+      weakest: sayWeakest(advice, things) ?? null,
     })),
     works: named('works'),
     nearly: named('nearly'),
     no: named('no'),
-    about: [
-      found.dayLux === 0 ? 'No daylight is judged in.' : `By day about ${Math.round(found.dayLux)} lx on the wall.`,
-      ...(found.dayLux > 0 && found.dayLux < 100
-        ? ['A dim room: every colour is dimmer here; more light, a lamp or more chroma helps.']
-        : []),
-      ...(found.dayLux > 3000 ? ['A very bright room: light weak colours wash out; a clean white beside them helps.'] : []),
-    ],
+    about: aboutRoom(found),
   };
 }

@@ -3,6 +3,7 @@ import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
 import { bands } from '@/core/engine/bands';
 import { day } from '@/core/engine/day';
+import { fights } from '@/core/engine/fights';
 import { hexes } from '@/core/engine/hexes';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
@@ -48,7 +49,12 @@ const worker: RoomLightWorker & JudgementWorker = {
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, shortlist(request, curves, environment.now), progress);
   },
-  next: (id, request) => run(id, next(request)),
+  fights: (id, request) => run(id, fights(request)),
+  next: async (id, request) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, next(request, curves));
+  },
   cancel: (id) => void cancelled.add(id),
 };
 expose(worker);

@@ -3,7 +3,7 @@ import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
 import { prepareAffinity } from '@/core/judge/affinity';
 import { nextSamples } from '@/core/judge/next-sample';
-import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/room-score';
+import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/surfaces';
 import { shortlistSteps } from '@/core/judge/shortlist';
 import { seededRandom } from '@/core/base/random';
 import { against, medianSeconds } from './measure';

@@ -1,40 +1,57 @@
-import { seenIn } from '../appearance/scene';
+import { flagsOf, readingsOf, type Flag } from '../appearance/readings';
+import { readIn, seenIn } from '../appearance/scene';
 import type { Lab } from '../colour/types';
-import { missingOf, type Affinity } from '../judge/affinity';
-import type { LightSchools } from '../judge/light-conflict';
-import type { JudgedMoment } from '../judge/room-score';
-import type { Ranked, ShortlistDeck } from '../judge/shortlist';
-import { twoWays } from '../judge/two-ways';
-import type { BothWays, Found, JudgedStay } from './judgement-protocol';
-import { surfaceStay } from './surface-stay';
+import type { BothWays, Found } from './judgement-protocol';
+import type { UsedLight } from './used-lights';
 
-/** What the ranked colours were judged in. */
-type Around = {
-  readonly source: ShortlistDeck;
-  readonly stays: readonly JudgedStay[];
-  readonly moments: readonly JudgedMoment[];
-  readonly dimWhite: LightSchools['dimWhite'];
-  readonly affinityOf: (lab: Lab) => Affinity;
-};
+/** A row of a list, with the surface it is. */
+export type FoundSurface = { readonly found: Found; readonly reflectance: ArrayLike<number> };
 
-/** The best of either school on what a light does, as both look when it does it. */
-export function bothWaysOf(ranked: readonly Ranked[], around: Around, foundOf: (ranked: Ranked) => Found): BothWays | null {
-  const { source, stays, moments, dimWhite, affinityOf } = around;
-  const surfaceOf = (index: number) => ({ lab: source.labOf(index), reflectance: source.reflectanceOf(index) });
-  const ways = twoWays({
-    indices: ranked.map((r) => r.index),
-    surfaceOf,
-    stays: stays.map(surfaceStay),
-    moments,
-    dimWhite,
-    missing: (lab) => missingOf(affinityOf(lab)),
-  });
-  const scene = ways && moments[ways.moment]!.scene;
-  if (!ways || !scene) return null;
-  const see = seenIn(scene);
-  const look = (index: number) => ({
-    found: foundOf(ranked.find((r) => r.index === index)!),
-    hex: see(Float64Array.from(source.reflectanceOf(index))).hex,
-  });
-  return { moment: moments[ways.moment]!.name, flag: ways.flag, corrected: look(ways.corrected), embraced: look(ways.embraced) };
+/** Rows that are looked at, and how far apart in L* two of like depth may lie. */
+const WAYS = { most: 120, likeDepth: 6 } as const;
+
+const TURNS: ReadonlySet<Flag> = new Set(['turned-blue', 'turned-warm', 'turned-green', 'turned-pink', 'washed-out']);
+
+type Turned = { readonly row: FoundSurface; readonly rank: number; readonly light: UsedLight; readonly flag: Flag };
+
+/** Where a row is turned first among the lights; undefined where none turns it. */
+function turnOf(lab: Lab, reflectance: ArrayLike<number>, reads: readonly { light: UsedLight; read: ReturnType<typeof readIn> }[]) {
+  for (const { light, read } of reads) {
+    const flag = flagsOf(readingsOf(lab, read(reflectance))).find((f) => TURNS.has(f));
+    if (flag) return { light, flag };
+  }
+  return undefined;
+}
+
+/**
+ * Where the schools part: the best row that no light of the room turns beside the best that one does, of like depth, both as they look in that
+ * light. Null when there is no such pair. Common practice: both are laid side by side as they would look.
+ *
+ * @param rows best first; what does not work is left out
+ */
+export function bothWaysOf(rows: readonly FoundSurface[], lights: readonly UsedLight[]): BothWays | null {
+  const reads = lights.map((light) => ({ light, read: readIn(light.scene) }));
+  const steady: { row: FoundSurface; rank: number }[] = [];
+  const turned: Turned[] = [];
+  rows
+    .filter(({ found }) => found.verdict !== 'no')
+    .slice(0, WAYS.most)
+    .forEach((row, rank) => {
+      const turn = turnOf(row.found.lab, row.reflectance, reads);
+      if (turn) turned.push({ row, rank, ...turn });
+      else steady.push({ row, rank });
+    });
+  let best: { corrected: FoundSurface; embraced: Turned; ranks: number } | undefined;
+  for (const s of steady) {
+    for (const t of turned) {
+      const ranks = s.rank + t.rank;
+      const alike = Math.abs(s.row.found.lab.l - t.row.found.lab.l) <= WAYS.likeDepth;
+      if (alike && (!best || ranks < best.ranks)) best = { corrected: s.row, embraced: t, ranks };
+    }
+  }
+  if (!best) return null;
+  const { light, flag, row } = best.embraced;
+  const see = seenIn(light.scene);
+  const look = ({ found, reflectance }: FoundSurface) => ({ found, hex: see(Float64Array.from(reflectance)).hex });
+  return { light: light.kind, flag, corrected: look(best.corrected), embraced: look(row) };
 }

@@ -2,7 +2,7 @@ import { all } from '../../../tests/all';
 import { GRID } from '../colour/grid';
 import { reflectanceFromLab } from '../colour/reflectance';
 import type { DeckCurves } from '../formats/deck-curves';
-import { DEFAULT_SCHOOLS } from '../judge/light-conflict';
+import { DEFAULT_SCHOOLS } from '../judge/light-schools';
 import { relation } from '../judge/relation';
 import { describeRoom } from '../record/describe-room';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';

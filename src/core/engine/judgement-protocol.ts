@@ -1,13 +1,14 @@
 import type { Lab } from '../colour/types';
 import type { Directions } from '../colour/directions';
 import type { Family } from '../colour/family';
-import type { LightSchools } from '../judge/light-conflict';
 import type { Reason, Verdict } from '../judge/reasons';
 import type { School, StayKind } from '../judge/relation';
-import type { Wish } from '../judge/wish';
+import type { Fight, Wish } from '../judge/wish';
 import type { Flag } from '../appearance/readings';
 import type { JudgingLight } from '../room/facing';
+import type { AdvisedRoom, LitRoom } from './advised-room';
 import type { DayRequest, LookIn, NoAnswer, Progress, Swatch } from './light-protocol';
+import type { UsedLight } from './used-lights';
 
 export type JudgedComponent = Swatch & { readonly name: string; readonly share: number };
 /** A thing that stays, its components to be seen in any light. */
@@ -42,9 +43,7 @@ export type PairLook = {
 /** By moment of the day; null in the dark. */
 export type PairAnswer = { readonly ok: true; readonly looks: readonly (PairLook | null)[] };
 
-export type CellsRequest = {
-  readonly day: DayRequest;
-  readonly lookIn: LookIn;
+export type CellsRequest = LitRoom & {
   readonly stays: readonly JudgedStay[];
   readonly candidates: readonly Swatch[];
 };
@@ -66,65 +65,80 @@ export type Wanted = {
   readonly strengths: readonly number[];
   /** LRV from and to, 0–100. */
   readonly lrv: readonly [from: number, to: number];
+  /** Leaves out what only nearly works. */
+  readonly onlyWorks: boolean;
 };
-export type ShortlistRequest = {
-  readonly day: DayRequest;
-  readonly lookIn: LookIn;
-  readonly stays: readonly JudgedStay[];
-  readonly schools: LightSchools;
-  /** What the client wants of the room; ranked for. */
-  readonly wish: Wish | null;
-  readonly wanted: Wanted;
-};
-/** Where a colour is weakest, or why it was dropped. */
-export type Weakest = {
-  readonly moment: string;
-  readonly stay: string | null;
-  readonly component: string | null;
-  readonly reason: Reason | null;
-  readonly flag: Flag | null;
-};
-export type Found = {
-  readonly deckColourId: string;
+export type ShortlistRequest = AdvisedRoom & { readonly stays: readonly JudgedStay[]; readonly wanted: Wanted };
+
+/** A colour at one of the strengths looked through. */
+export type FoundStrength = {
   readonly strength: number;
   readonly lab: Lab;
-  /** Of the weakest link; under 1 works, under 2 nearly. */
-  readonly cost: number;
-  /** 0–100: the cost, and what speaks for it (undertone shared, wish granted). */
-  readonly fit: number;
-  readonly weakest: Weakest | null;
-  /** The thing whose undertone it plainly shares. */
-  readonly shares: string | null;
+  readonly verdict: Verdict;
+  /** Chance that it serves as the walls, 0–1. */
+  readonly chance: number;
 };
-/** A colour as it looks at a moment. */
+/** A colour at the strength that serves best. */
+export type Found = FoundStrength & {
+  readonly deckColourId: string;
+  /** One sentence from the model itself. */
+  readonly why: string;
+  /** Where it is weakest, in words; null where nothing is against it. */
+  readonly weakest: string | null;
+  /** Every strength looked through, strongest first. */
+  readonly strengths: readonly FoundStrength[];
+};
+/** A colour as it looks in a light. */
 export type FoundLook = { readonly found: Found; readonly hex: string };
 /** The best of either school where a light of the room turns colours: one it leaves alone, one that goes with it, as both look then. */
 export type BothWays = {
-  readonly moment: string;
+  readonly light: UsedLight['kind'];
   readonly flag: Flag;
   readonly corrected: FoundLook;
   readonly embraced: FoundLook;
 };
+/** Something that would have to change, and how many colours would work then. */
+export type Opening = {
+  readonly change: { readonly kind: 'thing'; readonly stay: number } | { readonly kind: 'lamps' } | { readonly kind: 'wish' };
+  readonly works: number;
+};
 export type ShortlistAnswer = {
   readonly ok: true;
+  /** Colours, best first, each once. */
   readonly found: readonly Found[];
+  /** Colours by the verdict of their best strength. */
   readonly looked: { readonly works: number; readonly nearly: number; readonly no: number };
-  readonly drops: readonly { readonly weakest: Weakest; readonly count: number }[];
+  /** Why colours at a strength were dropped, most often first. */
+  readonly drops: readonly { readonly says: string; readonly count: number }[];
   readonly bothWays: BothWays | null;
-  /** What was judged in, by name. */
-  readonly moments: readonly string[];
-  /** Every place that was looked at, for the plot: Lab one after the other, and the cost. */
+  /** Where nothing works: what would have to change, by how much it opens up. */
+  readonly openings: readonly Opening[];
+  /** What is to be said of the room itself. */
+  readonly about: readonly string[];
+  /** What was judged in, with the shares of the use. */
+  readonly lights: readonly { readonly light: JudgingLight; readonly share: number }[];
+  /** Every place that was looked at, for the plot: Lab one after the other, the cost of the weakest link, and the chance; NaN was not looked at. */
   readonly labs: Float32Array;
   readonly costs: Float32Array;
-  /** Milliseconds that the ranking took, without the light and the deck. */
-  readonly rankedInMs: number;
+  readonly chances: Float32Array;
+  /** Milliseconds that the judging took, without fetching the deck. */
+  readonly tookMs: number;
 };
 
+export type FightsRequest = Omit<AdvisedRoom, 'wish'> & { readonly wish: Wish; readonly stays: readonly JudgedStay[] };
+export type FightsAnswer = { readonly ok: true; readonly fights: readonly Fight[] };
+
 /** Samples that can be put on the table, and what was said so far. */
-export type NextRequest = {
-  /** Lab one after the other; the first `atHand` of them are strengths of what is in the room. `name` tells one set of samples from another. */
-  readonly samples: { readonly name: string; readonly labs: Float32Array; readonly atHand: number };
-  /** Conflicts with them, as in the deck, speak against a colour beforehand. */
+export type NextRequest = AdvisedRoom & {
+  /** Colours of the deck at a strength; the first `atHand` of them are strengths of what is in the room. `name` tells one set from another. */
+  readonly samples: {
+    readonly name: string;
+    readonly ids: readonly string[];
+    readonly strengths: readonly number[];
+    readonly labs: Float32Array;
+    readonly atHand: number;
+  };
+  /** How a colour serves as the walls is what is believed of it beforehand. */
   readonly stays: readonly JudgedStay[];
   readonly said: readonly {
     readonly lab: Lab;
@@ -143,5 +157,6 @@ export type JudgementWorker = {
   readonly pair: (id: number, request: PairRequest) => Promise<PairAnswer | NoAnswer>;
   readonly cells: (id: number, request: CellsRequest) => Promise<CellsAnswer | NoAnswer>;
   readonly shortlist: (id: number, request: ShortlistRequest, progress: Progress) => Promise<ShortlistAnswer | NoAnswer>;
+  readonly fights: (id: number, request: FightsRequest) => Promise<FightsAnswer | NoAnswer>;
   readonly next: (id: number, request: NextRequest) => Promise<NextAnswer | NoAnswer>;
 };

@@ -1,41 +1,65 @@
 import { leastRecentlyUsed } from '../base/least-recently-used';
+import type { DeckCurves } from '../formats/deck-curves';
 import { labAt } from '../formats/deck-curves';
-import { likelihoodOver, NEXT, nextSamples, type LikelihoodOf, type Sample } from '../judge/next-sample';
-import { prepareJudgement, roomScore } from '../judge/room-score';
+import { likelihoodOver, nextSamples, type LikelihoodOf, type Sample } from '../judge/next-sample';
+import { adviseIn } from './advised-room';
+import { sourceOf } from './deck-places';
 import type { NextAnswer, NextRequest } from './judgement-protocol';
-import type { Steps } from './steps';
 import type { NoAnswer } from './light-protocol';
+import { surfacesOf } from './looks';
+import type { Steps } from './steps';
+import { surfaceStay } from './surface-stay';
 
-/** Nothing is read of a reflectance as long as a colour is judged as in the deck. */
-const NO_CURVE = new Float64Array(0);
-
-/** Samples with what the room holds against them, and what was asked of them before, kept from one verdict to the next. */
+/** Samples with what is believed of them beforehand, and what was asked of them before, kept from one verdict to the next. */
 const MOST_SETS = 4;
 const MOST_SAID = 200;
-const sampleSets = leastRecentlyUsed<{ readonly samples: readonly Sample[]; readonly likelihoodOf: LikelihoodOf }>(MOST_SETS);
+type SampleSet = { readonly samples: readonly Sample[]; readonly likelihoodOf: LikelihoodOf };
+const sets = new Map<string, SampleSet>();
 
-function preparedSamples({ samples: { labs, atHand }, stays }: NextRequest) {
-  const things = stays.map(({ components, ...stay }) => ({
-    ...stay,
-    components: components.map((c) => ({ name: c.name, share: c.share, lab: c.lab, reflectance: NO_CURVE })),
-  }));
-  const inDeck = prepareJudgement(things, [{ name: 'as in the deck', scene: undefined }]);
-  const samples = Array.from({ length: labs.length / 3 }, (_, i): Sample => {
-    const lab = labAt({ labs }, i);
-    const { cost } = roomScore({ lab, reflectance: NO_CURVE }, inDeck, NEXT.mostCost);
-    return { lab, atHand: i < atHand, cost };
-  });
-  const kept = leastRecentlyUsed<ArrayLike<number>>(MOST_SAID);
-  const compute = likelihoodOver(samples);
-  const likelihoodOf: LikelihoodOf = (said) => kept(JSON.stringify(said), () => compute(said));
-  return { samples, likelihoodOf };
+/** Samples between two looks at the clock. */
+const BATCH = 32;
+
+/** Where each colour of a deck stands in it, at which strength. */
+function placesIn(deck: DeckCurves): (id: string, strength: number) => number | undefined {
+  const colours = new Map(deck.ids.map((id, k) => [id, k]));
+  const per = deck.strengths.length;
+  return (id, strength) => {
+    const [colour, at] = [colours.get(id), deck.strengths.indexOf(strength)];
+    return colour === undefined || at < 0 ? undefined : colour * per + at;
+  };
 }
 
-/** What to look at next. */
-export function* next(request: NextRequest): Steps<NextAnswer | NoAnswer> {
+function* prepared({ samples, stays, said: _, ...room }: NextRequest, deck: DeckCurves): Steps<SampleSet | NoAnswer> {
+  const advised = yield* adviseIn(room, stays.map(surfaceStay));
+  if (!advised.ok) return advised;
+  const source = sourceOf(deck);
+  const placeOf = placesIn(deck);
+  const found: Sample[] = [];
+  for (const [i, id] of samples.ids.entries()) {
+    if (i % BATCH === 0) yield i / samples.ids.length;
+    const lab = labAt(samples, i);
+    const place = placeOf(id, samples.strengths[i]!);
+    // a strength that is not in the deck's file is taken as the smoothest paint of its Lab
+    const reflectance = place === undefined ? surfacesOf({ id, lab, population: 'paint' })[0]! : source.reflectanceOf(place);
+    found.push({ lab, atHand: i < samples.atHand, chance: advised.adviceOn({ lab, reflectance }).chance });
+  }
+  const kept = leastRecentlyUsed<ArrayLike<number>>(MOST_SAID);
+  const compute = likelihoodOver(found);
+  return { samples: found, likelihoodOf: (said) => kept(JSON.stringify(said), () => compute(said)) };
+}
+
+/** What to look at next: by what was said so far, and beforehand by how well each colour serves as the walls of the room. */
+export function* next(request: NextRequest, deck: DeckCurves): Steps<NextAnswer | NoAnswer> {
   yield 0;
-  const { samples, likelihoodOf } = sampleSets(`${request.samples.name} ${JSON.stringify(request.stays)}`, () =>
-    preparedSamples(request),
-  );
-  return { ok: true, ...nextSamples(samples, request.said, likelihoodOf) };
+  const { samples, said, ...room } = request;
+  const name = `${samples.name} ${JSON.stringify(room)}`;
+  let set = sets.get(name);
+  if (!set) {
+    const found = yield* prepared(request, deck);
+    if ('ok' in found) return found;
+    set = found;
+    sets.set(name, set);
+    if (sets.size > MOST_SETS) sets.delete(sets.keys().next().value!);
+  }
+  return { ok: true, ...nextSamples(set.samples, said, set.likelihoodOf) };
 }

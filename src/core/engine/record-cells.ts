@@ -1,59 +1,74 @@
+import { conflictsWith, verdictOf } from '../judge/relation';
+import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
 import type { SceneLight } from '../appearance/scene';
-import { correspondingIn } from '../colour/corresponding';
-import type { PositionLight } from '../light/day-light';
+import { dayMoments } from '../light/day-moments';
+import { sunPosition } from '../light/sun';
 import type { VerdictMoment } from '../record/verdict';
 import type { JudgingLight } from '../room/facing';
+import { lightsOfUse, weighed, type LitRoom } from './advised-room';
 import type { Cell, CellsAnswer, CellsRequest } from './judgement-protocol';
-import { cannotBe, dayOf, lightsOf, midday, placeOf, roomOf, sceneAt, type KnownDay } from './known-days';
+import type { NoAnswer } from './light-protocol';
+import { surfacesOf } from './looks';
 import type { Steps } from './steps';
-import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
-import { relationIn, surfacesOfPair } from './pair-surfaces';
+import { surfaceStay } from './surface-stay';
+import type { UsedLight } from './used-lights';
 
 /** A light of the record: a moment that stands for it, and what the eye is in then. */
 export type RecordLight = { readonly scene: SceneLight; readonly moment: Pick<VerdictMoment, 'at' | 'sky' | 'lampsOn' | 'lux'> };
 
-/** The first moment after the highest sun at which it is dark; the last of the day where it never is. */
-function nightfall({ day: { sun }, moments }: KnownDay, noon: number): number {
-  const after = sun.findIndex((p, m) => m > noon && p.altitudeDeg < NIGHT_ALTITUDE_DEG);
-  return after < 0 ? moments.length - 1 : after;
-}
 /** The sun at the end of civil twilight. */
 const NIGHT_ALTITUDE_DEG = -6;
 
-/** What stands for each light of the record: midday under a clear sky, midday under cloud, the lamps alone. */
-export function* recordLights(day: DayRequest, lookIn: LookIn): Steps<ReadonlyMap<JudgingLight, RecordLight>> {
-  const { room } = roomOf(day.room);
-  const clear = yield* dayOf({ ...day, skies: 'clear' });
-  const grey = yield* dayOf({ ...day, skies: 'overcast' });
-  const place = placeOf(room, lookIn.position);
-  const noon = midday(clear);
+/** The first moment of a day after its highest sun at which it is dark; the last where it never is. */
+function nightfall({ date, zone, place }: LitRoom['day']): number {
+  const moments = dayMoments(date, zone);
+  const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
+  const noon = altitudes.indexOf(Math.max(...altitudes));
+  return moments.find((_, m) => m > noon && altitudes[m]! < NIGHT_ALTITUDE_DEG) ?? moments.at(-1)!;
+}
+
+/** The middle one of the lights of a kind. */
+function middle(lights: readonly UsedLight[], kind: UsedLight['kind']): UsedLight | undefined {
+  const of = lights.filter((l) => l.kind === kind);
+  return of[Math.floor(of.length / 2)];
+}
+
+/** What stands for each light of the record: the middle of the hours of use under a clear sky, the same under cloud, the lamps alone. */
+export function* recordLights(room: LitRoom): Steps<ReadonlyMap<JudgingLight, RecordLight>> {
+  const lights = yield* lightsOfUse(room);
   const found = new Map<JudgingLight, RecordLight>();
-  const add = (light: JudgingLight, lights: readonly PositionLight[], moment: Omit<RecordLight['moment'], 'lux'>) => {
-    const scene = sceneAt(lights, place, lookIn.scale);
-    if (scene) found.set(light, { scene, moment: { ...moment, lux: scene.lux } });
+  if ('ok' in lights) return found;
+  const add = (judging: JudgingLight, light: UsedLight | undefined) => {
+    if (!light) return;
+    const { kind, scene } = light;
+    const lampsOn = kind === 'lamps';
+    const at = new Date(lampsOn ? nightfall(room.day) : light.at).toISOString();
+    found.set(judging, { scene, moment: { at, sky: kind === 'lamps' ? 'clear' : kind, lampsOn, lux: scene.lux } });
   };
-  const at = (m: number) => new Date(clear.moments[m]!).toISOString();
-  add('window-day', lightsOf(clear, noon, false), { at: at(noon), sky: 'clear', lampsOn: false });
-  add('overcast', lightsOf(grey, midday(grey), false), { at: at(noon), sky: 'overcast', lampsOn: false });
-  add('lamps', clear.day.lamps, { at: at(nightfall(clear, noon)), sky: 'clear', lampsOn: true });
+  add('window-day', middle(lights, 'clear'));
+  add('overcast', middle(lights, 'overcast'));
+  add('lamps', middle(lights, 'lamps'));
   return found;
 }
 
-/** What is predicted in every cell of a room record. */
-export function* cells({ day, lookIn, stays, candidates }: CellsRequest): Steps<CellsAnswer | NoAnswer> {
-  const { problem } = roomOf(day.room);
-  if (problem) return cannotBe(problem);
-  const lights = yield* recordLights(day, lookIn);
+/** What is predicted in every cell of a room record: what is felt in at least half of the light. */
+export function* cells({ stays, candidates, ...room }: CellsRequest): Steps<CellsAnswer | NoAnswer> {
+  const lights = yield* lightsOfUse(room);
+  if ('ok' in lights) return lights;
+  const prepared = prepareCells(stays.map(surfaceStay), weighed(lights));
   const found: Cell[] = [];
-  for (const [light, { scene }] of lights) {
-    const see = correspondingIn(scene.power);
-    for (const candidate of candidates) {
-      for (const stay of stays) {
-        const { verdict, reasons } = relationIn(see, { stay, surfaces: surfacesOfPair(stay, candidate), n: 0 });
-        found.push({ candidateId: candidate.id, stayId: stay.id, light, verdict, reason: reasons[0] ?? null });
-      }
-      yield found.length / (lights.size * candidates.length * stays.length);
+  for (const candidate of candidates) {
+    const seen = seenInScenes(prepared, surfacesOf(candidate)[0]!);
+    for (const kind of prepared.kinds) {
+      stays.forEach((stay, s) => {
+        const { cost, scene, component } = cellOf(prepared, kind, s, seen);
+        const verdict = verdictOf(cost);
+        const conflicts = conflictsWith(prepared.scenes[scene]!.things[s]![component]!, seen[scene]!);
+        const reason = verdict === 'works' ? null : (conflicts[0]?.reason ?? null);
+        found.push({ candidateId: candidate.id, stayId: stay.id, light: kind.kind, verdict, reason });
+      });
     }
+    yield found.length / (prepared.kinds.length * candidates.length * stays.length);
   }
   return { ok: true, cells: found };
 }

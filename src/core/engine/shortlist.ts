@@ -1,55 +1,106 @@
-import { prepareAffinity } from '../judge/affinity';
-import { prepareJudgement } from '../judge/room-score';
-import { shortlistSteps, type Ranked } from '../judge/shortlist';
 import type { DeckCurves } from '../formats/deck-curves';
+import { sayAdvice, sayDrop, sayWeakest, aboutRoom } from '../judge/say-advice';
+import { byServing, type Advice } from '../judge/room-advice';
+import type { JudgingLight } from '../room/facing';
+import { weighed } from './advised-room';
 import { bothWaysOf } from './both-ways';
 import { letsThrough, namedAt, sourceOf } from './deck-places';
-import type { Found, ShortlistAnswer, ShortlistRequest } from './judgement-protocol';
-import { cannotBe, dayOf, placeOf, roomOf } from './known-days';
+import { judgedDeck, type JudgedDeck } from './judged-deck';
+import type { Found, FoundStrength, ShortlistAnswer, ShortlistRequest } from './judgement-protocol';
 import type { NoAnswer } from './light-protocol';
-import { momentsToJudge } from './moments-to-judge';
+import { openingsOf } from './openings';
 import { inPart, type Steps } from './steps';
 import { surfaceStay } from './surface-stay';
-import { weakestOf } from './weakest';
 
-/** Share of the work that the light is, when it has to be computed. */
-const LIGHT_SHARE = 0.3;
+/** Colours that are kept in the list. */
+const MOST = 300;
+/** Share of the work that the judging is; the rest is asking what would have to change where nothing works. */
+const JUDGING_SHARE = 0.7;
 
-/** A whole deck against everything that stays in every telling light of the day. */
-export function* shortlist(
-  { day, lookIn, stays, schools, wish, wanted }: ShortlistRequest,
-  deck: DeckCurves,
-  now: () => number,
-): Steps<ShortlistAnswer | NoAnswer> {
-  const { room, problem } = roomOf(day.room);
-  if (problem) return cannotBe(problem);
-  yield 0;
-  const clear = yield* inPart(dayOf({ ...day, skies: 'clear' }), 0, LIGHT_SHARE / 2);
-  const grey = yield* inPart(dayOf({ ...day, skies: 'overcast' }), LIGHT_SHARE / 2, LIGHT_SHARE);
-  const moments = momentsToJudge({ clear, grey, zone: day.zone }, placeOf(room, lookIn.position), lookIn.scale);
-  const judged = prepareJudgement(stays.map(surfaceStay), moments, schools);
-  const affinityOf = prepareAffinity(stays.map(surfaceStay), wish);
-  const source = sourceOf(deck);
+/** A colour of the deck at its strengths, the best first. */
+type Colour = { readonly places: readonly number[]; readonly best: Advice<JudgingLight> };
+
+type Looked = Pick<JudgedDeck, 'advice'> & { readonly deck: DeckCurves; readonly wanted: ShortlistRequest['wanted'] };
+
+/** Colours with the places that a filter lets through. */
+function coloursOf({ advice, deck, wanted }: Looked): Colour[] {
+  const lets = letsThrough(deck, wanted);
+  const per = deck.strengths.length;
+  return deck.ids.flatMap((_, colour) => {
+    const places = deck.strengths.map((__, k) => colour * per + k).filter((place) => advice[place] && lets(place));
+    places.sort((p, q) => byServing(advice[p]!, advice[q]!) || p - q);
+    return places.length > 0 ? [{ places, best: advice[places[0]!]! }] : [];
+  });
+}
+
+/** Why what was looked at and does not work was dropped, most often first. */
+function dropsOf(colours: readonly Colour[], { advice }: Looked, { stays }: ShortlistRequest) {
+  const counts = new Map<string, number>();
+  for (const place of colours.flatMap((c) => c.places)) {
+    const found = advice[place]!;
+    if (found.verdict !== 'no') continue;
+    const says = sayDrop(found, stays);
+    if (says) counts.set(says, (counts.get(says) ?? 0) + 1);
+  }
+  return [...counts].map(([says, count]) => ({ says, count })).sort((p, q) => q.count - p.count);
+}
+
+/** A whole deck as walls of a room: what works and nearly does, best first, and what is in the way. */
+export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () => number): Steps<ShortlistAnswer | NoAnswer> {
+  const { wanted, stays: things, ...room } = request;
   const from = now();
-  const { ranked, costs, looked, drops } = yield* inPart(
-    shortlistSteps(source, judged, { wanted: letsThrough(deck, wanted), affinityOf }),
-    LIGHT_SHARE,
-    1,
-  );
-  const foundOf = ({ index, cost, fit, link, affinity: { sharesWith } }: Ranked): Found => {
-    const weakest = link ? weakestOf(link, stays, moments) : null;
-    const shares = sharesWith === undefined ? null : stays[sharesWith]!.name;
-    return { ...namedAt(deck, index), lab: source.labOf(index), cost, fit, weakest, shares };
+  const stays = things.map(surfaceStay);
+  const judged = yield* inPart(judgedDeck(JSON.stringify({ room, things }), room, { stays, deck }), 0, JUDGING_SHARE);
+  if (!judged.ok) return judged;
+  const looked: Looked = { advice: judged.advice, deck, wanted };
+  const source = sourceOf(deck);
+  const colours = coloursOf(looked);
+  const wanting = wanted.onlyWorks ? ['works'] : ['works', 'nearly'];
+  const kept = colours.filter((c) => wanting.includes(c.best.verdict)).sort((p, q) => byServing(p.best, q.best));
+  const strengthOf = (place: number): FoundStrength => {
+    const { verdict, chance } = judged.advice[place]!;
+    return { strength: namedAt(deck, place).strength, lab: source.labOf(place), verdict, chance };
   };
+  const foundOf = ({ places, best }: Colour): Found => ({
+    ...strengthOf(places[0]!),
+    deckColourId: namedAt(deck, places[0]!).deckColourId,
+    why: sayAdvice(source.labOf(places[0]!), best, { wish: room.wish, things }),
+    weakest: sayWeakest(best, things) ?? null,
+    strengths: places.map(strengthOf).sort((p, q) => q.strength - p.strength),
+  });
+  const rows = kept.slice(0, MOST).map((c) => ({ found: foundOf(c), reflectance: source.reflectanceOf(c.places[0]!) }));
+  const count = (verdict: Found['verdict']) => colours.filter((c) => c.best.verdict === verdict).length;
+  const works = count('works');
+  const strongest = colours.map(({ places }) => places.reduce((p, q) => (strengthOf(q).strength > strengthOf(p).strength ? q : p)));
+  const openings = works > 0 ? [] : yield* inPart(openingsOf(room, stays, { deck, places: strongest }), JUDGING_SHARE, 1);
   return {
     ok: true,
-    found: ranked.map(foundOf),
-    bothWays: bothWaysOf(ranked, { source, stays, moments, dimWhite: schools.dimWhite, affinityOf }, foundOf),
-    looked,
-    drops: drops.map(({ link, count }) => ({ weakest: weakestOf(link, stays, moments), count })),
-    moments: moments.map((m) => m.name),
-    labs: deck.labs,
-    costs,
-    rankedInMs: now() - from,
+    found: rows.map((r) => r.found),
+    looked: { works, nearly: count('nearly'), no: count('no') },
+    drops: dropsOf(colours, looked, request),
+    bothWays: bothWaysOf(rows, judged.room.lights),
+    openings,
+    about: aboutRoom(judged.room),
+    lights: sharesOf(judged),
+    ...forPlot(colours, looked),
+    tookMs: now() - from,
   };
+}
+
+/** The lights of a room by the light of the record, with their shares of the use. */
+function sharesOf({ room }: JudgedDeck): ShortlistAnswer['lights'] {
+  const shares = new Map<JudgingLight, number>();
+  for (const { kind, weight } of weighed(room.lights)) shares.set(kind, (shares.get(kind) ?? 0) + weight);
+  return [...shares].map(([light, share]) => ({ light, share }));
+}
+
+/** What was looked at, as numbers by place. */
+function forPlot(colours: readonly Colour[], { advice, deck }: Looked): Pick<ShortlistAnswer, 'labs' | 'costs' | 'chances'> {
+  const costs = new Float32Array(advice.length).fill(NaN);
+  const chances = new Float32Array(advice.length).fill(NaN);
+  for (const place of colours.flatMap((c) => c.places)) {
+    costs[place] = advice[place]!.cost;
+    chances[place] = advice[place]!.chance;
+  }
+  return { labs: deck.labs, costs, chances };
 }

@@ -1,4 +1,4 @@
-import type { SurfaceStay } from '../judge/room-score';
+import type { SurfaceStay } from '../judge/surfaces';
 import type { JudgedStay } from './judgement-protocol';
 import { surfacesOf } from './looks';
 

@@ -3,7 +3,7 @@ import type { Lab } from '../colour/types';
 import { logLikelihood, type Observation } from './verdict-likelihood';
 import { bitsOf, worth } from './worth';
 
-const { exp, max, min } = Math;
+const { exp, log: ln, max } = Math;
 
 export const NEXT = {
   /** Proposals at a time. */
@@ -19,9 +19,9 @@ export const NEXT = {
   spread: 40,
   /** Possible wanted colours by which a gain is measured. */
   imagined: 90,
-  /** How much a conflict the core computes speaks against a colour beforehand: log weight for each unit of cost, at most so many units. */
-  perCost: 0.6,
-  mostCost: 4,
+  /** How much the chance that a colour serves as the walls counts beforehand, as a power of it, and the least that chance is taken as. */
+  trust: 0.6,
+  leastChance: 0.02,
 } as const;
 
 /** A sample that could be looked at. */
@@ -29,8 +29,8 @@ export type Sample = {
   readonly lab: Lab;
   /** True for a strength of a colour that is in the room already. */
   readonly atHand: boolean;
-  /** Cost of its weakest link in the room, when it was computed. */
-  readonly cost?: number | undefined;
+  /** Chance that it serves as the walls of the room, when it was computed, 0–1. */
+  readonly chance?: number | undefined;
 };
 
 export type Proposal = {
@@ -63,7 +63,7 @@ export function belief(
   said: readonly Observation[],
   likelihoodOf: LikelihoodOf = likelihoodOver(samples),
 ): Float64Array {
-  const log = Float64Array.from(samples, ({ cost }) => -NEXT.perCost * min(NEXT.mostCost, cost ?? 0));
+  const log = Float64Array.from(samples, ({ chance = 1 }) => NEXT.trust * ln(max(NEXT.leastChance, chance)));
   for (const likelihood of said.map(likelihoodOf)) for (let i = 0; i < log.length; i++) log[i]! += likelihood[i]!;
   const most = log.reduce((p, q) => max(p, q), -Infinity);
   const weights = log.map((v) => exp(v - most));

@@ -3,7 +3,7 @@ import { besideIn, SCENE } from '../appearance/scene';
 import { correspondingIn } from '../colour/corresponding';
 import { daylight65, lightOfTemperature } from '../colour/illuminant';
 import { lightOnPair, relationInLight } from './pair-in-light';
-import type { Surface, SurfaceStay } from './room-score';
+import type { Surface, SurfaceStay } from './surfaces';
 
 const surface = (l: number, a: number, b: number): Surface => ({ lab: { l, a, b }, reflectance: paint(l, a, b) });
 const fixed = (name: string, s: Surface): SurfaceStay => ({

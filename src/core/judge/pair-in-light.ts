@@ -2,7 +2,7 @@ import { FLAG_NAMES, flagsOf, readingsOf, type Flag } from '../appearance/readin
 import { besideIn, readIn, SCENE, type SceneLight } from '../appearance/scene';
 import { RELATION, type RelationModel } from './model';
 import { relation, type Relation } from './relation';
-import type { Surface, SurfaceStay } from './room-score';
+import type { Surface, SurfaceStay } from './surfaces';
 
 /** What a light does to the two of a pair, each by itself. */
 export type LightOnPair = {

@@ -29,6 +29,8 @@ export type PreparedComponent = {
   readonly pink: number;
   /** How much it is a clean white, beside which a yellower one looks dirty, 0–1. */
   readonly cleanness: number;
+  /** How far it can look dated beside a clean white, 0–1: what is light and no wood. */
+  readonly datable: number;
   /** Chroma a candidate may have beside it before it is too strong, and when it is wholly an answer. */
   readonly strongFrom: number;
   readonly strongFromAnswering: number;
@@ -102,7 +104,8 @@ export function prepareComponent(
   const c = chroma(lab);
   const own = strongFromOf(c, m, furnishing);
   const clean = cleannessOf(lab.l, c, m);
-  const wood = furnishing ? 1 : 1 - m.woodRelief * woodOf(lab, c, m);
+  const wood = furnishing ? 0 : woodOf(lab, c, m);
+  const eased = 1 - m.woodRelief * wood;
   return {
     model: m,
     lab,
@@ -113,10 +116,11 @@ export function prepareComponent(
     uniform: ramp(alike, 0.9, 1),
     committed: hasHue(c, m) * (1 - clean),
     answerable: mayAnswer ? ramp(c, m.answerFromChroma, m.answerFullChroma) : 0,
-    easiness: easiness(lab.l, m.easyAt, m.easyBelow, m) * wood,
-    hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m) * wood,
+    easiness: easiness(lab.l, m.easyAt, m.easyBelow, m) * eased,
+    hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m) * eased,
     crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 4 * m.cleanFullChroma, m.cleanFullChroma),
     cleanness: whole ? clean + speck * (whole.cleanness - clean) : clean,
+    datable: ramp(lab.l, m.datedFrom, m.offWhiteL) * (1 - wood),
     pink: ramp(lab.a, 0, 1) * ramp(hueDeg(lab), 85, 75),
     strongFrom: whole ? max(own, own + speck * (whole.strongFrom - own)) : own,
     strongFromAnswering: strongFromOf(c, m, furnishing, m.answerGrowth),

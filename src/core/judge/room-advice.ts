@@ -1,9 +1,20 @@
 import type { Flag } from '../appearance/readings';
 import { ramp } from '../base/ramp';
+import { deltaE00 } from '../colour/ciede2000';
+import type { Lab } from '../colour/types';
+import type { PreparedCandidate } from './prepared';
 import { conflictsWith, verdictOf } from './relation';
 import type { Reason, Verdict } from './reasons';
-import { cellOf, prepareCells, seenInScenes, type RoomCell, type WeighedLight } from './room-cells';
-import type { Surface, SurfaceStay } from './room-score';
+import {
+  cellOf,
+  prepareCells,
+  seenInScene,
+  seenInScenes,
+  worstInScene,
+  type PreparedCells,
+  type WeighedLight,
+} from './room-cells';
+import type { Surface, SurfaceStay } from './surfaces';
 import { prepareWalls, type WallCosts, type WallsOf } from './walls';
 
 export const ADVICE = {
@@ -16,10 +27,15 @@ export const ADVICE = {
   nearly: 0.6,
   no: 2,
   /** Log odds that a colour serves as the walls: even at this much behind, and so steep. Fitted by likelihood to the rooms of tests/golden. */
-  evenAt: 2,
-  steep: 1.5,
+  evenAt: 2.8,
+  steep: 0.9,
+  /** What it costs to be turned by the lights, beyond what they do to a white beside it: from so many ΔE00 on, each that many more. */
+  turnedFrom: 1.5,
+  turnedStep: 6,
+  /** A cost in the light a room is used in most from which a colour is hopeless. */
+  hopeless: 3,
   /** Behind by more than this a colour is of no use as walls here, whatever its verdict. */
-  ofNoUse: 3,
+  ofNoUse: 2.2,
 } as const;
 
 /** Where a colour is weakest: beside a component of a thing in a light, or as the walls of such a room at all. */
@@ -41,6 +57,8 @@ export type Advice<Kind extends string = string> = {
   /** What the order is by, in "nearlies": the less the better. */
   readonly behind: number;
   readonly walls: WallCosts;
+  /** What the lights turn it by, beyond what they do to a white, costs in the order; 0 where that is embraced. */
+  readonly turned: number;
   /** The conflict that counts most, however small; undefined when there is none. */
   readonly weakest: WeakestLink<Kind> | undefined;
 };
@@ -57,50 +75,78 @@ export const tierOf = ({ verdict, behind }: Pick<Advice, 'verdict' | 'behind'>):
 /** Best first. */
 export const byServing = (p: Advice, q: Advice): number => tierOf(p) - tierOf(q) || p.behind - q.behind;
 
-type Met = { readonly cell: RoomCell; readonly stay: number; readonly kind: number; readonly cost: number };
+type Met = { readonly stay: number; readonly kind: number; readonly scene: number; readonly component: number; readonly cost: number };
+
+/** Every cell of a candidate: the one that counts most, and all of them as the root of their weighted squares. */
+function meet(cells: PreparedCells, says: readonly number[], seen: readonly PreparedCandidate[], stays: number) {
+  let soft = 0;
+  let worst: Met | undefined;
+  for (let stay = 0; stay < stays; stay++) {
+    for (let kind = 0; kind < cells.kinds.length; kind++) {
+      const { cost: felt, scene, component } = cellOf(cells, cells.kinds[kind]!, stay, seen);
+      const cost = says[kind]! * felt;
+      soft += cells.kinds[kind]!.weight * felt * felt;
+      if (!worst || cost > worst.cost) worst = { stay, kind, scene, component, cost };
+    }
+  }
+  return { worst, soft: Math.sqrt(soft) };
+}
+
+/** What the lights do to a colour that they do not do to a white beside it, in excess of what is seen, over the use of the room, ΔE00. */
+const turnedBy = ({ lights }: PreparedCells, deck: Lab, seen: readonly PreparedCandidate[]): number =>
+  seen.reduce((s, { lab }, k) => s + lights[k]!.weight * Math.max(0, deltaE00(deck, lab) - ADVICE.turnedFrom), 0);
+
+/** What is against a colour as the walls of such a room at all, in the units of a conflict. */
+function against({ refused, tooDark, tooLight }: WallCosts): { cost: number; reason: Reason | null; flag: Flag | null } {
+  const cost = Math.max(refused, tooDark, tooLight);
+  if (cost === refused) return { cost, reason: null, flag: 'dingy' };
+  return { cost, reason: cost === tooDark ? 'too-dark' : 'too-light', flag: null };
+}
 
 /**
  * Makes a room ready to say of any colour how it serves as its walls: beside everything that stays in every kind of light the room is used
- * in, and by what belongs on the walls of such a room. Order of things, components and lights does not matter.
+ * in, and by what belongs on the walls of such a room. Order of things, components and lights does not matter. A colour that is hopeless in
+ * the light the room is used in most is not followed into the others.
  *
  * @throws RangeError without a light
  */
 export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (candidate: Surface) => Advice<Kind> {
   if (room.lights.length === 0) throw new RangeError('a room without any light cannot be judged');
-  const { stays, lights } = room;
-  const cells = prepareCells(stays, lights);
+  const { stays } = room;
+  const cells = prepareCells(stays, room.lights);
   const wallsOf = prepareWalls(room);
   const says = cells.kinds.map((k) => ramp(k.weight, ADVICE.saysFrom, ADVICE.saysFully));
+  const embraced = room.schools.fightingLight === 'embrace';
+  const main = cells.lights.reduce((best, l, k) => (l.weight > cells.lights[best]!.weight ? k : best), 0);
+  const mainKind = cells.kinds.findIndex((k) => k.kind === cells.lights[main]!.kind);
+
+  const meetAll = (reflectance: ArrayLike<number>) => {
+    const first = seenInScene(cells, main, reflectance);
+    const { cost, ...at } = worstInScene(cells, main, first);
+    const hopeless = cost >= ADVICE.hopeless;
+    const seen = hopeless ? [] : seenInScenes(cells, reflectance);
+    const worst: Met = { ...at, cost, scene: main, kind: mainKind };
+    return { ...(hopeless ? { worst, soft: cost } : meet(cells, says, seen, stays.length)), seen, seenIn: (k: number) => seen[k] ?? first };
+  };
+
   return (candidate) => {
-    const seen = seenInScenes(cells, candidate.reflectance);
-    let soft = 0;
-    let worst: Met | undefined;
-    for (let stay = 0; stay < stays.length; stay++) {
-      for (let kind = 0; kind < cells.kinds.length; kind++) {
-        const cell = cellOf(cells, cells.kinds[kind]!, stay, seen);
-        const cost = says[kind]! * cell.cost;
-        soft += cells.kinds[kind]!.weight * cell.cost * cell.cost;
-        if (!worst || cost > worst.cost) worst = { cell, stay, kind, cost };
-      }
-    }
+    const { worst, soft, seen, seenIn } = meetAll(candidate.reflectance);
     const walls = wallsOf(candidate.lab);
-    const cost = Math.max(walls.refused, walls.tooDark, walls.tooLight, worst?.cost ?? 0);
+    const room = against(walls);
+    const cost = Math.max(room.cost, worst?.cost ?? 0);
     const verdict = verdictOf(cost);
     const held = verdict === 'no' ? ADVICE.no : verdict === 'nearly' ? ADVICE.nearly : 0;
-    const behind =
-      ADVICE.conflicts * Math.sqrt(soft) + walls.prior + walls.wish + walls.undertone + walls.light + walls.refused + held;
+    const turned = embraced ? 0 : turnedBy(cells, candidate.lab, seen) / ADVICE.turnedStep;
+    const asWalls = walls.prior + walls.wish + walls.undertone + walls.light + walls.refused;
+    const behind = ADVICE.conflicts * soft + asWalls + turned + held;
     const chance = 1 / (1 + Math.exp(ADVICE.steep * (behind - ADVICE.evenAt)));
     const link = (): WeakestLink<Kind> | undefined => {
-      if (cost > (worst?.cost ?? 0)) {
-        const [reason, flag] =
-          cost === walls.refused ? [null, 'dingy' as const] : [cost === walls.tooDark ? 'too-dark' : 'too-light', null] as const;
-        return { stay: null, component: null, kind: null, reason, flag };
-      }
-      if (!worst || worst.cost === 0) return undefined;
-      const { scene, component } = worst.cell;
-      const reason = conflictsWith(cells.scenes[scene]!.things[worst.stay]![component]!, seen[scene]!)[0]?.reason;
-      return reason && { stay: worst.stay, component, kind: cells.kinds[worst.kind]!.kind, reason, flag: null };
+      if (cost === 0) return undefined;
+      if (!worst || cost > worst.cost) return { stay: null, component: null, kind: null, reason: room.reason, flag: room.flag };
+      const { stay, component, scene } = worst;
+      const reason = conflictsWith(cells.scenes[scene]!.things[stay]![component]!, seenIn(scene))[0]?.reason;
+      return reason && { stay, component, kind: cells.kinds[worst.kind]!.kind, reason, flag: null };
     };
-    return { verdict, cost, chance, behind, walls, weakest: link() };
+    return { verdict, cost, chance, behind, walls, turned, weakest: link() };
   };
 }

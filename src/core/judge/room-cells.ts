@@ -4,7 +4,7 @@ import type { Lab } from '../colour/types';
 import { RELATION } from './model';
 import { prepareCandidate, type PreparedCandidate } from './prepared';
 import { costOf, prepareStay, type PreparedStay } from './relation';
-import type { SurfaceStay } from './room-score';
+import type { SurfaceStay } from './surfaces';
 
 /** A light a room is used in: the kind of light it is an instance of, and its share of the use. */
 export type WeighedLight<Kind extends string = string> = {
@@ -26,7 +26,15 @@ type PreparedScene = {
 };
 
 /** The scenes of one kind of light, with their shares of it. */
-type PreparedKind<Kind> = { readonly kind: Kind; readonly weight: number; readonly scenes: Int32Array; readonly shares: Float64Array };
+type PreparedKind<Kind> = {
+  readonly kind: Kind;
+  readonly weight: number;
+  readonly scenes: Int32Array;
+  readonly shares: Float64Array;
+  /** Room to work in, by scene. */
+  readonly costs: Float64Array;
+  readonly components: Int32Array;
+};
 
 export type PreparedCells<Kind extends string = string> = {
   readonly lights: readonly WeighedLight<Kind>[];
@@ -34,11 +42,30 @@ export type PreparedCells<Kind extends string = string> = {
   readonly scenes: readonly PreparedScene[];
 };
 
+/** Lights of a kind that differ in amount alone are one to adapted eyes. */
+function merged<Kind extends string>(lights: readonly WeighedLight<Kind>[]): WeighedLight<Kind>[] {
+  const found: WeighedLight<Kind>[] = [];
+  for (const light of lights) {
+    const same = found.findIndex((f) => f.kind === light.kind && proportional(f.scene.power, light.scene.power));
+    if (same < 0) found.push(light);
+    else found[same] = { ...found[same]!, weight: found[same]!.weight + light.weight };
+  }
+  return found;
+}
+
+/** Whether two spectra are the same but for their amount, to rounding. */
+function proportional(p: ArrayLike<number>, q: ArrayLike<number>): boolean {
+  const sum = (power: ArrayLike<number>) => Array.from(power).reduce((s, v) => s + v, 0);
+  const ratio = sum(q) / sum(p);
+  return Array.from(p).every((v, i) => Math.abs(v * ratio - q[i]!) <= 1e-6 * ratio * sum(p));
+}
+
 /** Everything that stays seen in every light a room is used in, made ready for many candidates. */
 export function prepareCells<Kind extends string>(
   stays: readonly SurfaceStay[],
-  lights: readonly WeighedLight<Kind>[],
+  used: readonly WeighedLight<Kind>[],
 ): PreparedCells<Kind> {
+  const lights = merged(used);
   const scenes = lights.map(({ scene }): PreparedScene => {
     const see = correspondingIn(scene.power);
     const things = stays.map(({ school, ...stay }) =>
@@ -49,42 +76,66 @@ export function prepareCells<Kind extends string>(
   const kinds = [...new Set(lights.map((l) => l.kind))].map((kind): PreparedKind<Kind> => {
     const of = [...lights.keys()].filter((k) => lights[k]!.kind === kind);
     const weight = of.reduce((s, k) => s + lights[k]!.weight, 0);
-    return { kind, weight, scenes: Int32Array.from(of), shares: Float64Array.from(of, (k) => lights[k]!.weight / weight) };
+    return {
+      kind,
+      weight,
+      scenes: Int32Array.from(of),
+      shares: Float64Array.from(of, (k) => lights[k]!.weight / weight),
+      costs: new Float64Array(of.length),
+      components: new Int32Array(of.length),
+    };
   });
   return { lights, kinds, scenes };
 }
 
-/** A candidate as it stands to everything else in each scene. */
-export const seenInScenes = ({ scenes }: PreparedCells, reflectance: ArrayLike<number>): PreparedCandidate[] =>
-  scenes.map(({ see }) => prepareCandidate(see(reflectance), RELATION));
+/** A candidate as it stands to everything else in a scene. */
+export const seenInScene = ({ scenes }: PreparedCells, scene: number, reflectance: ArrayLike<number>): PreparedCandidate =>
+  prepareCandidate(scenes[scene]!.see(reflectance), RELATION);
 
-/** The component of a thing that costs a candidate most. */
-function worstOf(components: readonly PreparedStay[], candidate: PreparedCandidate): { cost: number; component: number } {
+/** A candidate as it stands to everything else in each scene. */
+export const seenInScenes = (cells: PreparedCells, reflectance: ArrayLike<number>): PreparedCandidate[] =>
+  cells.scenes.map((_, scene) => seenInScene(cells, scene, reflectance));
+
+/** What costs a candidate most in a single scene, over everything that stays. */
+export function worstInScene(cells: PreparedCells, scene: number, seen: PreparedCandidate) {
+  const { things } = cells.scenes[scene]!;
+  let worst = { stay: 0, component: 0, cost: 0 };
+  for (let stay = 0; stay < things.length; stay++) {
+    const component = worstOf(things[stay]!, seen);
+    if (SCRATCH.cost > worst.cost) worst = { stay, component, cost: SCRATCH.cost };
+  }
+  return worst;
+}
+
+/** The component of a thing that costs a candidate most; its cost is left in {@link SCRATCH}. */
+function worstOf(components: readonly PreparedStay[], candidate: PreparedCandidate): number {
   let [cost, component] = [0, 0];
   for (let k = 0; k < components.length; k++) {
     const found = costOf(components[k]!, candidate, cost);
     if (found > cost) [cost, component] = [found, k];
   }
-  return { cost, component };
+  SCRATCH.cost = cost;
+  return component;
 }
+/** Millions of pairs are met: nothing is allocated for one. */
+const SCRATCH = { cost: 0 };
 
-/** The cost that is reached or passed in enough of a kind's scenes. */
-function oftenFelt({ scenes, shares }: PreparedKind<string>, felt: readonly RoomCell[]): RoomCell {
-  if (felt.length === 1) return felt[0]!;
-  const order = [...felt.keys()].sort((p, q) => felt[q]!.cost - felt[p]!.cost || scenes[p]! - scenes[q]!);
-  let share = 0;
-  for (const k of order) {
-    share += shares[k]!;
-    if (share >= OFTEN_ENOUGH - 1e-9) return felt[k]!;
-  }
-  return felt[order.at(-1)!]!;
-}
-
-/** What a candidate costs beside one thing in one kind of light: what is felt in at least half of it. */
+/** What a candidate costs beside one thing in one kind of light: what is reached or passed in at least half of it. */
 export function cellOf(cells: PreparedCells, kind: PreparedKind<string>, stay: number, seen: readonly PreparedCandidate[]): RoomCell {
-  const felt = Array.from(kind.scenes, (scene): RoomCell => {
-    const { cost, component } = worstOf(cells.scenes[scene]!.things[stay]!, seen[scene]!);
-    return { cost, scene, component };
-  });
-  return oftenFelt(kind, felt);
+  const { scenes, shares, costs, components } = kind;
+  for (let k = 0; k < scenes.length; k++) {
+    const scene = scenes[k]!;
+    components[k] = worstOf(cells.scenes[scene]!.things[stay]!, seen[scene]!);
+    costs[k] = SCRATCH.cost;
+  }
+  let share = 0;
+  for (let left = scenes.length; ; left--) {
+    let largest = 0;
+    for (let k = 1; k < scenes.length; k++) if (costs[k]! > costs[largest]!) largest = k;
+    share += shares[largest]!;
+    if (left === 1 || share >= OFTEN_ENOUGH - 1e-9) {
+      return { cost: costs[largest]!, scene: scenes[largest]!, component: components[largest]! };
+    }
+    costs[largest] = -1;
+  }
 }

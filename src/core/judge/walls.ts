@@ -3,10 +3,9 @@ import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import type { RoomKind } from '../room/use';
 import { prepareAffinity } from './affinity';
-import type { LightSchools } from './light-conflict';
+import type { LightSchools } from './light-schools';
 import type { School, Stay } from './relation';
-import { warmthOf, wished, type WishedFor } from './wish';
-import type { Wish } from './wish';
+import { coolness, warmthOf, wished, type Ground, type Wish } from './wish';
 
 const { max } = Math;
 
@@ -81,15 +80,17 @@ export type WallCosts = {
   readonly refused: number;
   readonly tooDark: number;
   readonly tooLight: number;
+  /** Index of the thing whose undertone it plainly shares. */
+  readonly sharesWith: number | undefined;
 };
 
-/** Mean of the fixed finishes that are no whites, by share; undefined without any. */
-function groundOf(stays: WallsOf['stays']): WishedFor['ground'] {
+/** The fixed finishes that are no whites; undefined without any. */
+function groundOf(stays: WallsOf['stays']): Ground | undefined {
   const parts = stays.filter((s) => s.kind === 'fixed').flatMap((s) => s.components.filter((c) => c.lab.l < 91));
   const all = parts.reduce((s, p) => s + p.share, 0);
   if (all === 0) return undefined;
   const mean = (of: (lab: Lab) => number) => parts.reduce((s, p) => s + p.share * of(p.lab), 0) / all;
-  return { lrv: mean(lrvOf), chroma: mean(chroma) };
+  return { lrv: mean(lrvOf), chroma: mean(chroma), warmth: mean(warmthOf) };
 }
 
 const over = (value: number, from: number, step: number) => max(0, (value - from) / step);
@@ -139,21 +140,25 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
   const m = WALLS;
   const { stays, wish, schools, light } = room;
   const ground = groundOf(stays);
-  const affinityOf = prepareAffinity(stays, wish);
+  const affinityOf = prepareAffinity(stays);
   const partner = stays.some((s) => s.components.some((c) => c.lab.l > 92 && chroma(c.lab) < 4));
-  const grantedBy = wished(wish, { ground });
+  const grantedBy = wished(wish, ground);
+  // who wants warmth beside a cool floor does not want its undertone
+  const shares = m.undertone * (wish === 'warmer' && ground ? 1 - coolness(ground) : 1);
   return (lab) => {
     const lrv = lrvOf(lab);
+    const { undertone, sharesWith } = affinityOf(lab);
     const weak = ramp(lrv, 55, 65) * ramp(lrv, 88, 82) * ramp(chroma(lab), 12, 6);
     return {
       prior: priorOf(lab, room, ground?.lrv ?? 0),
       wish: m.wish * (1 - grantedBy(lab)),
-      undertone: m.undertone * (1 - affinityOf(lab).undertone),
+      undertone: shares * (1 - undertone),
       light:
         light.dim * m.dimAsks * (1 - holdsInDim(lab, schools)) +
         light.bright * weak * (partner ? m.washedOutWithWhite : m.washedOut),
       refused: light.dim * m.dimWhite * ramp(lrv, m.whiteLrv, m.whiteLrv + 5) * refusedBy[schools.dimWhite](lab),
       ...depthConflict(lrv, room),
+      sharesWith,
     };
   };
 }

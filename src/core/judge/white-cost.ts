@@ -13,9 +13,9 @@ export function dirtyCost({ model: m, lab, cleanness }: PreparedComponent, candi
 }
 
 /** White by white, the candidate clean and no darker: it makes the yellower one look dated. */
-export function datedCost({ model: m, lab }: PreparedComponent, candidate: PreparedCandidate): number {
+export function datedCost({ model: m, lab, datable }: PreparedComponent, candidate: PreparedCandidate): number {
   const yellower = candidate.lab.b - lab.b;
   if (candidate.cleanness === 0 || yellower >= 0) return 0;
   const lighter = ramp(candidate.lab.l, lab.l - 2, lab.l);
-  return (lighter * candidate.cleanness * ramp(lab.l, m.datedFrom, m.offWhiteL) * -yellower) / m.datedStep;
+  return (lighter * candidate.cleanness * datable * -yellower) / m.datedStep;
 }

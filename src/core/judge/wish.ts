@@ -77,19 +77,30 @@ export const WARMER = {
   /** {@link warmthOf} from which a colour is warm at all, and that plainly is warmer, at least. */
   from: 2,
   full: 9,
+  /** The same beside fixed finishes that are themselves cool: there a soft warm white is warm already. */
+  fromInCool: 0,
+  fullInCool: 5,
   /** The same as a share of the chroma of the fixed finishes: beside strong ones a little is lost. */
   ofFinishes: 0.65,
 } as const;
 
-/** The fixed finishes that a wall colour is measured against: their mean LRV and chroma, where there are any that are no whites. */
-export type WishedFor = { readonly ground: { readonly lrv: number; readonly chroma: number } | undefined };
+/** The fixed finishes that a wall colour is measured against, those that are no whites: means over their parts by share. */
+export type Ground = { readonly lrv: number; readonly chroma: number; readonly warmth: number };
+
+/** How far fixed finishes are cool, 0–1. */
+export const coolness = ({ warmth }: Ground): number => ramp(warmth, 1, -2);
 
 /** How far a colour grants the wish of a room, 0–1; 1 where nothing is wished for. */
-export function wished(wish: Wish | null, { ground }: WishedFor): (lab: Lab) => number {
+export function wished(wish: Wish | null, ground: Ground | undefined): (lab: Lab) => number {
   if (!wish) return () => 1;
   if (wish !== 'warmer') return (lab) => grants(wish, lab);
-  const full = Math.max(WARMER.full, WARMER.ofFinishes * (ground?.chroma ?? 0));
-  return (lab) => ramp(warmthOf(lab), WARMER.from, full);
+  const { from, full, fromInCool, fullInCool, ofFinishes } = WARMER;
+  if (!ground) return (lab) => ramp(warmthOf(lab), from, full);
+  const cool = coolness(ground);
+  const start = from + cool * (fromInCool - from);
+  const usual = Math.max(full, ofFinishes * ground.chroma);
+  const end = usual + cool * (fullInCool - usual);
+  return (lab) => ramp(warmthOf(lab), start, end);
 }
 
 /** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */
@@ -123,30 +134,53 @@ const most = <T>(values: readonly T[]): T[] => {
   return [...counts].sort((p, q) => q[1] - p[1]).map(([v]) => v);
 };
 
+/** How a colour stands beside one of the things, by its index. */
+export type Judged = {
+  readonly verdict: Verdict;
+  readonly cost: number;
+  /** Undefined where nothing is against it. */
+  readonly reason: Reason | undefined;
+  /** Name of the component that decides. */
+  readonly component: string;
+};
+
 /**
  * The things that fight what the client wants, said before a sample is fetched: beside them nearly everything that would grant the wish is
  * refused. Common practice: such a finish rules; only soft, light, weak versions stand a chance, or go with it, or change it.
+ *
+ * @param judge how a colour stands beside a thing, in whatever light is asked about
  */
-export function fightsWish(stays: readonly (Stay & { readonly school: School })[], wish: Wish): Fight[] {
+export function fightsWish(
+  stays: readonly Pick<Stay, 'components'>[],
+  wish: Wish,
+  judge: (stay: number, lab: Lab) => Judged,
+): Fight[] {
   const wanted = GRANTS[wish];
-  return stays.flatMap((stay, index): Fight[] => {
-    const found = wanted.map((lab) => relation(stay, lab, stay.school));
+  return stays.flatMap(({ components }, stay): Fight[] => {
+    const found = wanted.map((lab) => judge(stay, lab));
     const refused = found.filter((r) => r.verdict === 'no');
     if (refused.length < wanted.length - 1) return [];
-    const component = most(refused.map((r) => r.link))[0]!;
     const soft = wanted
       .map((lab) => softened(lab))
-      .map((lab) => ({ lab, cost: relation(stay, lab, stay.school).cost }))
+      .map((lab) => ({ lab, cost: judge(stay, lab).cost }))
       .reduce((p, q) => (q.cost < p.cost ? q : p));
-    const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
+    const largest = components.reduce((p, q) => (q.share > p.share ? q : p));
     return [
       {
-        stay: index,
-        component,
-        reasons: most(refused.flatMap((r) => r.reasons.slice(0, 1))),
+        stay,
+        component: most(refused.map((r) => r.component))[0]!,
+        reasons: most(refused.flatMap((r) => r.reason ?? [])),
         hard: refused.length === wanted.length,
         waysOut: { soft: { lab: soft.lab, verdict: verdictOf(soft.cost) }, goWith: undertone(largest.lab).says },
       },
     ];
   });
 }
+
+/** How colours stand beside things as in the deck, in no light in particular. */
+export const judgedInDeck =
+  (stays: readonly (Stay & { readonly school: School })[]) =>
+  (stay: number, lab: Lab): Judged => {
+    const { verdict, cost, reasons, link } = relation(stays[stay]!, lab, stays[stay]!.school);
+    return { verdict, cost, reason: reasons[0], component: link };
+  };

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-conflict';
+import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { operation } from './operation';
 
 /** Chooses the school the visit follows where good consultants disagree. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, instantSchema, nameSchema } from '../base/fields';
-import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-conflict';
+import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone } from '../light/time-zone';
 import { UNITS } from '../units/length';

@@ -1,4 +1,4 @@
-import type { SkyName } from '../light/outdoors';
+import { z } from 'zod';
 
 /** When a room is used. */
 export const ROOM_USES = ['morning', 'day', 'evening', 'all'] as const;
@@ -18,8 +18,12 @@ export const USES: Readonly<Record<RoomUse, { readonly from: number; readonly to
   all: { from: 7, to: 22, lamps: 0.35 },
 };
 
+const share = z.number().min(0).max(1);
 /** How often each sky is met, adding up to 1. */
-export type SkyShares = Readonly<Record<SkyName, number>>;
+export const skySharesSchema = z
+  .strictObject({ clear: share, broken: share, overcast: share })
+  .refine(({ clear, broken, overcast }) => Math.abs(clear + broken + overcast - 1) < 1e-6, 'the shares do not add up to 1');
+export type SkyShares = Readonly<z.infer<typeof skySharesSchema>>;
 
 /** Where nothing is known of the climate. Own choice. */
 export const USUAL_SKIES: SkyShares = { clear: 0.3, broken: 0.35, overcast: 0.35 };

@@ -1,6 +1,6 @@
 'use client';
 
-import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS, type LightSchools } from '@/core/judge/light-conflict';
+import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS, type LightSchools } from '@/core/judge/light-schools';
 import { ChoiceField } from '@/ui/field';
 import { useVisit } from '../session/visit-context';
 

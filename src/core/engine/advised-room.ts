@@ -1,0 +1,61 @@
+import { SCENE } from '../appearance/scene';
+import type { LightSchools } from '../judge/light-schools';
+import { prepareAdvice, type Advice } from '../judge/room-advice';
+import type { WeighedLight } from '../judge/room-cells';
+import type { Surface, SurfaceStay } from '../judge/surfaces';
+import type { RoomLight } from '../judge/walls';
+import type { Wish } from '../judge/wish';
+import type { JudgingLight } from '../room/facing';
+import type { RoomKind } from '../room/use';
+import { cannotBe, roomOf } from './known-days';
+import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
+import type { Steps } from './steps';
+import { middleOf, roomLightOf, usedLights, type UsedFor, type UsedLight } from './used-lights';
+
+/** What a room's lights depend on. */
+export type LitRoom = { readonly day: Omit<DayRequest, 'skies'>; readonly lookIn: LookIn; readonly usedFor: UsedFor };
+
+/** A room to be advised on, apart from what stays in it. */
+export type AdvisedRoom = LitRoom & {
+  readonly kind: RoomKind;
+  readonly schools: LightSchools;
+  readonly wish: Wish | null;
+};
+
+/** What is known of a room before any colour is tried. */
+export type RoomToAdvise = {
+  readonly ok: true;
+  readonly adviceOn: (candidate: Surface) => Advice<JudgingLight>;
+  readonly lights: readonly UsedLight[];
+  readonly light: RoomLight;
+  /** Middle lux by day in the hours of use; 0 without daylight. */
+  readonly dayLux: number;
+};
+
+/** Lights as things are judged in them: by the light of the record that each belongs to. */
+export const weighed = (lights: readonly UsedLight[]): WeighedLight<JudgingLight>[] =>
+  lights.map(({ judging, weight, scene }) => ({ kind: judging, weight, scene }));
+
+/** The lights of a room, or why it has none. */
+export function* lightsOfUse({ day, lookIn, usedFor }: LitRoom): Steps<readonly UsedLight[] | NoAnswer> {
+  const { problem } = roomOf(day.room);
+  if (problem) return cannotBe(problem);
+  const lights = yield* usedLights(day, lookIn, usedFor);
+  return lights.length === 0 ? cannotBe('The room has neither a window nor a lamp.') : lights;
+}
+
+/** Makes a room ready to say how any colour serves as its walls. The one way to it: search, prior and early warning all go by it. */
+export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Steps<RoomToAdvise | NoAnswer> {
+  const lights = yield* lightsOfUse(room);
+  if ('ok' in lights) return lights;
+  const { kind, schools, wish } = room;
+  const light = roomLightOf(lights);
+  const lux = lights.filter((l) => l.kind !== 'lamps').map((l) => l.scene.lux);
+  return {
+    ok: true,
+    adviceOn: prepareAdvice({ stays, lights: weighed(lights), light, kind, schools, wish }),
+    lights,
+    light,
+    dayLux: middleOf(lux.filter((v) => v >= SCENE.tooDarkLux)),
+  };
+}
