@@ -70,8 +70,7 @@ const SHOTS: readonly Shot[] = [
     name: 'shortlist',
     ...room('Sitting room', 'Deck', async (page) => {
       await radio(page, 'What could work here').click();
-      await button(page, 'Find what could work').click();
-      await page.getByRole('list', { name: 'Ranked' }).waitFor({ timeout: 120_000 });
+      await page.getByRole('group', { name: 'What could work, best first' }).waitFor({ timeout: 120_000 });
     }),
   },
   { name: 'bench', ...room('Sitting room', 'Bench') },

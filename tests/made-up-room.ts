@@ -90,6 +90,8 @@ export const room = (more: Partial<Room> = {}): Room => ({
   obstruction: 'masonry',
   ceiling: null,
   calibrated: false,
+  use: 'all',
+  kind: 'living',
   readings: [],
   windows: [roomWindow()],
   lamps: [],

@@ -4,7 +4,7 @@ import { chroma, hueDeg, lrvOf } from '@/core/colour/lab';
 import type { Lab } from '@/core/colour/types';
 import { answer } from './requests';
 
-type Bounds = { readonly lrv?: number[]; readonly hue?: number[]; readonly c?: number[]; readonly b?: number[] };
+type Bounds = { readonly [K in 'lrv' | 'hue' | 'c' | 'a' | 'b']?: number[] };
 type RoomCase = {
   readonly id: string;
   readonly accept: Bounds;
@@ -12,6 +12,7 @@ type RoomCase = {
   readonly top: number;
   readonly atLeast: number;
   readonly easy?: number;
+  readonly set?: string;
 };
 type Row = {
   readonly id: string;
@@ -33,10 +34,10 @@ const within = (bounds: number[] | undefined, v: number) => !bounds || (v >= bou
 /** Hue is not asked of a colour with hardly any. */
 const HUELESS = 1.2;
 
-function lies({ lrv, hue, c, b }: Bounds, colour: Lab, hueless: boolean): boolean {
+function lies({ lrv, hue, c, a, b }: Bounds, colour: Lab): boolean {
   const own = chroma(colour);
-  const inHue = !hue || (own < HUELESS ? hueless : within(hue, hueDeg(colour)));
-  return within(lrv, lrvOf(colour)) && within(c, own) && within(b, colour.b) && inHue;
+  const inHue = own < HUELESS || within(hue, hueDeg(colour));
+  return within(lrv, lrvOf(colour)) && within(c, own) && within(a, colour.a) && within(b, colour.b) && inHue;
 }
 
 const DECK = open.deck;
@@ -46,9 +47,9 @@ const ask = (request: object): Found => answer('shortlist', { deck: DECK, base: 
 function tried(entry: RoomCase) {
   const { ranked, works } = ask(entry);
   const first = ranked.slice(0, entry.top).map((r) => lab(r.lab));
-  const accepted = first.filter((c) => lies(entry.accept, c, true)).length;
-  const forbidden = first.filter((c) => entry.forbid.some((f) => lies(f, c, false))).length;
-  const easyOnes = DECK.filter((d) => lies(entry.accept, lab(d.lab), true)).map((d) => d.id);
+  const accepted = first.filter((c) => lies(entry.accept, c)).length;
+  const forbidden = first.filter((c) => entry.forbid.some((f) => lies(f, c))).length;
+  const easyOnes = DECK.filter((d) => lies(entry.accept, lab(d.lab))).map((d) => d.id);
   const easy = easyOnes.filter((id) => works.includes(id)).length / easyOnes.length;
   return {
     id: entry.id,
@@ -69,24 +70,19 @@ function met(title: string, cases: readonly RoomCase[]): number {
   return count;
 }
 
-// One of twelve and two of twenty-four by the ranking of "What could work here" on the day the rooms were written.
+// On the day the first two sets were written the ranking of "What could work here" met one of the twelve open rooms and two of these twenty-four.
+// A model set on the open ones and the first set met 11, 12 and, of the second, 8. Seen and set on, the second is 12; the third, written before
+// the last change, was met by 12 of 12 when it was first tried.
 describe('advice for whole rooms (common practice, no published source)', () => {
-  test('twelve open rooms', () => expect(met('open rooms', open.cases as RoomCase[])).toBeGreaterThanOrEqual(11));
+  test('twelve open rooms', () => expect(met('open rooms', open.cases as RoomCase[])).toBe(12));
 
-  test('twelve rooms of our own it was set on, twelve it was not', () => {
-    const cases = own.cases as RoomCase[];
+  test.each(['first', 'second', 'third'])('twelve rooms of our own, the %s set', (set) => {
     expect(
       met(
-        'set on',
-        cases.filter((_, i) => i % 2 === 0),
+        `${set} set`,
+        (own.cases as RoomCase[]).filter((c) => c.set === set),
       ),
     ).toBe(12);
-    expect(
-      met(
-        'kept back',
-        cases.filter((_, i) => i % 2 === 1),
-      ),
-    ).toBeGreaterThanOrEqual(8);
   });
 });
 
@@ -99,16 +95,17 @@ describe('bin/core shortlist', () => {
     expect([...works, ...nearly, ...no].sort()).toEqual(SOME.map((d) => d.id).sort());
     expect(ranked).toHaveLength(40);
     for (const row of ranked) {
-      expect(row.chance > 0.5).toBe(row.verdict === 'works');
-      expect(row.why.length).toBeGreaterThan(10);
+      expect(row.chance).toBeGreaterThan(0.5);
+      expect(row.why).toMatch(/; (nothing fights it|weakest: )/);
     }
+    const order = ranked.map((r) => ['works', 'nearly', 'no'].indexOf(r.verdict));
+    expect([...order].sort((p, q) => p - q)).toEqual(order);
   });
 
   test('the order of things, components and deck does not matter', () => {
     const there = ask(ROOM).ranked.map((r) => r.id);
     const stays = [...ROOM.stays].reverse().map((s) => ({ ...s, components: [...s.components].reverse() }));
-    const back = ask({ ...ROOM, stays, deck: [...SOME].reverse() }).ranked.map((r) => r.id);
-    expect(new Set(back)).toEqual(new Set(there));
+    expect(ask({ ...ROOM, stays, deck: [...SOME].reverse() }).ranked.map((r) => r.id)).toEqual(there);
   });
 
   test('the mirrored house in the other hemisphere at the mirrored season has the same list', () => {
@@ -126,16 +123,6 @@ describe('bin/core shortlist', () => {
     expect(shared.length).toBeGreaterThanOrEqual(11);
   });
 
-  test('a dim north room is given more warmth than a bright south one', () => {
-    const warmth = (entry: object) => {
-      const first = ask({ ...entry, deck: SOME }).ranked.slice(0, 12);
-      return first.reduce((s, r) => s + r.lab[2]! + r.lab[1]! / 2, 0) / first.length;
-    };
-    const [dim, bright] = [open.cases[6]!, open.cases[10]!];
-    const things = { stays: bright.stays, wish: null };
-    expect(warmth({ ...dim, ...things })).toBeGreaterThan(warmth({ ...bright, ...things }) + 1);
-  });
-
   test('strengths are mixed toward the base, and need one', () => {
     const rows = (ask({ ...ROOM, deck: SOME.slice(100, 104), strengths: [100, 50], top: 100 }) as Found).ranked;
     expect(rows).toHaveLength(8);
@@ -149,5 +136,87 @@ describe('bin/core shortlist', () => {
     [{ ...ROOM, room: { ...ROOM.room, windows: [], lamps: [] } }, 'neither a window nor a lamp'],
   ])('a request that is wrong says so', (request, says) => {
     expect((answer('shortlist', request) as { error: string }).error).toContain(says);
+  });
+});
+
+describe('the light matters, and only as it should', () => {
+  const [dim, usual, bright] = [open.cases[6]!, open.cases[3]!, open.cases[10]!];
+  const under = ({ room, place, date, zone }: typeof dim, more: object) => ask({ room, place, date, zone, deck: DECK, ...more });
+  const first = (found: Found) => found.ranked.slice(0, 12).map((r) => lab(r.lab));
+  const mean = (labs: readonly Lab[], of: (c: Lab) => number) => labs.reduce((s, c) => s + of(c), 0) / labs.length;
+  const warmth = ({ a, b }: Lab) => b + a / 2;
+  const things = [open.cases[9]!.stays, open.cases[10]!.stays, open.cases[4]!.stays];
+
+  test.each([0, 1, 2])('warmer, or with more chroma, in a dim north room than in a bright south one: %d', (n) => {
+    const stays = things[n]!;
+    const school = (dimWhite: string) => ({ stays, wish: null, schools: { dimWhite } });
+    const bySchool = (dimWhite: string) => [first(under(dim, school(dimWhite))), first(under(bright, school(dimWhite)))] as const;
+    for (const dimWhite of ['never', 'warm-only']) {
+      const [there, south] = bySchool(dimWhite);
+      expect(mean(there, warmth)).toBeGreaterThan(mean(south, warmth) + 0.5);
+    }
+    const [there, south] = bySchool('more-chroma');
+    expect(mean(there, chroma)).toBeGreaterThan(mean(south, chroma) + 0.5);
+  });
+
+  test('never a white in a dim room, or a warm one only, by the school; in a usual room whites stand as they do', () => {
+    const stays = things[0]!;
+    const whites = (where: typeof dim, dimWhite: string) =>
+      first(under(where, { stays, wish: 'lighter', schools: { dimWhite } })).filter((c) => lrvOf(c) > 74);
+    expect(whites(dim, 'never')).toHaveLength(0);
+    expect(whites(usual, 'never').length).toBeGreaterThan(6);
+    const warm = whites(dim, 'warm-only');
+    expect(warm.length).toBeGreaterThan(0);
+    for (const c of warm) expect(warmth(c)).toBeGreaterThan(2.5);
+  });
+
+  test('in a very bright room what is light and weak gives way', () => {
+    const washed = (where: typeof dim) =>
+      under(where, { stays: things[0]!, wish: null })
+        .ranked.slice(0, 40)
+        .filter((r) => r.lrv > 66 && r.lrv < 82 && chroma(lab(r.lab)) < 6);
+    expect(washed(bright).length).toBeLessThan(washed(usual).length);
+  });
+
+  test('the room says so once, and no row does', () => {
+    const found = under(dim, { stays: things[0]!, wish: 'warmer' });
+    expect(found.about.join(' ')).toMatch(/A dim room: every colour is duller here/);
+    for (const row of found.ranked.slice(0, 12)) expect(row.why).not.toMatch(/dingy|duller/);
+  });
+
+  test('a room used by lamps is judged by them; one used by day hardly hears of them', () => {
+    const tubes = { ...usual, room: { ...usual.room, lamps: usual.room.lamps.map((l) => ({ ...l, kind: 'tube', cctK: 6500 })) } };
+    const works = (where: typeof dim, use: string) => under(where, { stays: things[1]!, wish: 'warmer', use }).works;
+    const moved = (use: string) => {
+      const [there, here] = [works(usual, use), works(tubes as typeof usual, use)];
+      return there.filter((id) => !here.includes(id)).length + here.filter((id) => !there.includes(id)).length;
+    };
+    expect(moved('day')).toBe(0);
+    expect(moved('evening')).toBeGreaterThan(10);
+  });
+
+  test('a darker lamp or a smaller window never raises a score by itself', () => {
+    const stays = things[1]!;
+    const chances = (room: object) =>
+      new Map(ask({ ...usual, stays, wish: null, room, deck: SOME, top: 1000 }).ranked.map((r) => [r.id, r.chance]));
+    const here = chances(usual.room);
+    const darker = chances({ ...usual.room, lamps: usual.room.lamps.map((l) => ({ ...l, lumens: l.lumens / 4 })) });
+    const smaller = chances({
+      ...usual.room,
+      windows: usual.room.windows.map((w) => ({ ...w, widthM: w.widthM / 2, heightM: w.heightM / 2 })),
+    });
+    // what is left are the tints of the bounce, which change with where the light falls
+    for (const [id, chance] of here) {
+      expect(darker.get(id)!).toBeLessThan(chance + 0.01);
+      expect(smaller.get(id)!).toBeLessThan(chance + 0.02);
+    }
+  });
+
+  test('the climate weighs the skies', () => {
+    const climate = { clear: 0, broken: 0, overcast: 1 };
+    expect(under(usual, { stays: things[0]!, climate }).works.length).toBeGreaterThan(0);
+    expect(answer('shortlist', { ...ROOM, climate: { ...climate, clear: 1 } })).toEqual({
+      error: expect.stringContaining('do not add up to 1'),
+    });
   });
 });

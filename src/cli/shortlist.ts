@@ -85,7 +85,11 @@ export function shortlist(request: Record<string, unknown>) {
     components: stay.components.map(({ name, share, lab }) => ({ name, share, ...surfaceOf({ lab }) })),
   }));
   const { room, place, date, zone, schools, wish, use, kind, position, climate } = asked;
-  const lit = { day: { room, place, date, zone }, lookIn: { position, lampsOn: false, scale: 1 }, usedFor: { use, skies: climate } };
+  const lit = {
+    day: { room, place, date, zone },
+    lookIn: { position, lampsOn: false, scale: 1 },
+    usedFor: { use, skies: climate },
+  };
   const found = toTheEnd(adviseIn({ ...lit, kind, schools, wish }, stays));
   if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
   const rows = samples.map((sample) => ({ sample, advice: found.adviceOn(sample) }));

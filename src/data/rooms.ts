@@ -59,6 +59,9 @@ export const countRooms = async (sql: Sql, visitId: string): Promise<number> =>
 export const setWish = (sql: Sql, room: Pick<RoomFields, 'id' | 'wish' | 'wishWords'>) =>
   sql.query(`update room set wish = $2, wish_words = $3 where id = $1`, [room.id, room.wish, room.wishWords]);
 
+export const setUse = (sql: Sql, room: Pick<RoomFields, 'id' | 'use' | 'kind'>) =>
+  sql.query(`update room set use = $2, kind = $3 where id = $1`, [room.id, room.use, room.kind]);
+
 export const setCalibrated = (sql: Sql, roomId: string, on: boolean) =>
   sql.query(`update room set calibrated = $2 where id = $1`, [roomId, on]);
 

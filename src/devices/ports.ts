@@ -1,5 +1,6 @@
 import type { Lab } from '@/core/colour/types';
 import type { SkyName } from '@/core/light/outdoors';
+import type { SkyShares } from '@/core/room/use';
 import type { Container } from '@/core/paint/containers';
 import type { Formula } from '@/core/paint/tint-system';
 import type { Random } from '@/core/base/random';
@@ -37,6 +38,8 @@ export interface LightMeter extends Device {
 /** Tells the sky of a date (YYYY-MM-DD), one word for each hour of the local clock. */
 export interface SkyService extends Device {
   skyOfDay(date: string): Promise<readonly SkyName[]>;
+  /** How often each sky is met there by day around a date, adding up to 1. */
+  skyShares(date: string): Promise<SkyShares>;
 }
 
 /** What to make: millilitres per litre at 100 %, and into which can. */

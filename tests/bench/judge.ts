@@ -1,10 +1,10 @@
 import { lightOfTemperature } from '@/core/colour/illuminant';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
-import { prepareAffinity } from '@/core/judge/affinity';
 import { nextSamples } from '@/core/judge/next-sample';
-import { prepareJudgement, type JudgedMoment, type Surface, type SurfaceStay } from '@/core/judge/surfaces';
-import { shortlistSteps } from '@/core/judge/shortlist';
+import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
+import { byServing, prepareAdvice } from '@/core/judge/room-advice';
+import type { Surface, SurfaceStay } from '@/core/judge/surfaces';
 import { seededRandom } from '@/core/base/random';
 import { against, medianSeconds } from './measure';
 
@@ -20,9 +20,10 @@ function surface(lab: Lab): Surface {
   return { lab, reflectance: solved.value };
 }
 
-/** Twelve lights from a grey dawn to the lamps. */
-const MOMENTS: JudgedMoment[] = Array.from({ length: 12 }, (_, i) => ({
-  name: `moment ${i}`,
+/** Twelve lights from a grey dawn to the lamps: six of one kind, three of another, three of lamps. */
+const LIGHTS = Array.from({ length: 12 }, (_, i) => ({
+  kind: i < 6 ? 'clear' : i < 9 ? 'cloud' : 'lamps',
+  weight: 1 / 12,
   scene: { power: lightOfTemperature(2700 + 700 * i), lux: 60 + 90 * i },
 }));
 
@@ -55,24 +56,24 @@ function deckOf(near: boolean): Surface[] {
   );
 }
 
-/** Runs the ranking to its end; answers the longest stretch between two of its steps, milliseconds. */
-function rank(near: boolean, deck: readonly Surface[]): number {
-  const things = stays(near);
-  const steps = shortlistSteps(
-    {
-      count: COLOURS * STRENGTHS,
-      labOf: (i) => deck[i % DISTINCT]!.lab,
-      reflectanceOf: (i) => deck[i % DISTINCT]!.reflectance,
-    },
-    prepareJudgement(things, MOMENTS),
-    { affinityOf: prepareAffinity(things, 'warmer') },
-  );
+/** Judges a whole deck as the walls of a room; answers the longest time a single colour took, milliseconds. */
+function judge(near: boolean, deck: readonly Surface[]): number {
+  const adviceOn = prepareAdvice({
+    stays: stays(near),
+    lights: LIGHTS,
+    light: { dim: 0.3, bright: 0 },
+    kind: 'other',
+    schools: DEFAULT_SCHOOLS,
+    wish: 'warmer',
+  });
   let longest = 0;
-  let from = performance.now();
-  for (let step = steps.next(); !step.done; step = steps.next()) {
+  const found = Array.from({ length: COLOURS * STRENGTHS }, (_, i) => {
+    const from = performance.now();
+    const advice = adviceOn(deck[i % DISTINCT]!);
     longest = Math.max(longest, performance.now() - from);
-    from = performance.now();
-  }
+    return advice;
+  });
+  found.sort(byServing);
   return longest;
 }
 
@@ -84,16 +85,16 @@ export function benchJudge(): void {
   ] as const) {
     const deck = deckOf(near);
     let longest = 0;
-    const seconds = medianSeconds(() => (longest = rank(near, deck)), 3);
+    const seconds = medianSeconds(() => (longest = judge(near, deck)), 3);
     against(`4,000 × 4 × 10 × 12 ranked, ${name}`, seconds, 2, 's');
-    // a worker looks for a cancel and tells progress after 40 ms and the step it is in
-    against('  longest step of it, with the 40 ms of a slice', 40 + longest, 100, 'ms');
+    // a worker looks for a cancel and tells progress after 40 ms and the colour it is in
+    against('  longest colour of it, with the 40 ms of a slice', 40 + longest, 100, 'ms');
   }
   const samples = deckOf(false).flatMap((s, i) =>
     Array.from({ length: COLOURS / DISTINCT }, (_, k) => ({
       lab: { ...s.lab, l: s.lab.l + 0.1 * k },
       atHand: i < 3,
-      cost: (i % 5) / 2,
+      chance: 0.1 + (i % 5) / 6,
     })),
   );
   const said = samples.slice(0, 6).map(({ lab }, i) => ({

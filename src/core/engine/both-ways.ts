@@ -15,7 +15,11 @@ const TURNS: ReadonlySet<Flag> = new Set(['turned-blue', 'turned-warm', 'turned-
 type Turned = { readonly row: FoundSurface; readonly rank: number; readonly light: UsedLight; readonly flag: Flag };
 
 /** Where a row is turned first among the lights; undefined where none turns it. */
-function turnOf(lab: Lab, reflectance: ArrayLike<number>, reads: readonly { light: UsedLight; read: ReturnType<typeof readIn> }[]) {
+function turnOf(
+  lab: Lab,
+  reflectance: ArrayLike<number>,
+  reads: readonly { light: UsedLight; read: ReturnType<typeof readIn> }[],
+) {
   for (const { light, read } of reads) {
     const flag = flagsOf(readingsOf(lab, read(reflectance))).find((f) => TURNS.has(f));
     if (flag) return { light, flag };

@@ -71,7 +71,9 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const rows = kept.slice(0, MOST).map((c) => ({ found: foundOf(c), reflectance: source.reflectanceOf(c.places[0]!) }));
   const count = (verdict: Found['verdict']) => colours.filter((c) => c.best.verdict === verdict).length;
   const works = count('works');
-  const strongest = colours.map(({ places }) => places.reduce((p, q) => (strengthOf(q).strength > strengthOf(p).strength ? q : p)));
+  const strongest = colours.map(({ places }) =>
+    places.reduce((p, q) => (strengthOf(q).strength > strengthOf(p).strength ? q : p)),
+  );
   const openings = works > 0 ? [] : yield* inPart(openingsOf(room, stays, { deck, places: strongest }), JUDGING_SHARE, 1);
   return {
     ok: true,

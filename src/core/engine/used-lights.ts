@@ -107,7 +107,7 @@ function withLamps(
 }
 
 /** Lux by day between which a room is dim, and very bright, from not at all to fully; and the share of the use that is as good as all. Own choice. */
-const AMOUNT = { dim: [150, 50], bright: [2000, 5000], asGoodAsAll: 0.6 } as const;
+const AMOUNT = { dim: [150, 50], bright: [1500, 3500], asGoodAsAll: 0.6 } as const;
 
 /** How dim and how bright a room is in its use. */
 export function roomLightOf(lights: readonly UsedLight[]): RoomLight {

@@ -19,6 +19,7 @@ import { schemeSchema } from '../record/scheme';
 import { verdictSchema, type VerdictEvent } from '../record/verdict';
 import type { Visit } from '../record/visit';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
+import { ROOM_KINDS, ROOM_USES } from '../room/use';
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
 const taggedLab = z.object({
@@ -34,10 +35,10 @@ const id = z.string();
 const verdict = verdictSchema.omit({ candidateId: true }).extend({ id, stayId: id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 3. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 4: use and kind of the room. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(3),
+  version: z.literal(4),
   visit: z.object({ id: z.string(), label: z.string(), place: z.string(), createdAt: z.string() }),
   room: z.object({
     id: z.string(),
@@ -46,6 +47,8 @@ export const roomRecordSchema = z.object({
     lights: z.array(z.enum(LIGHTS)),
     wish: z.enum(WISHES).nullable(),
     wishWords: z.string(),
+    use: z.enum(ROOM_USES),
+    kind: z.enum(ROOM_KINDS),
   }),
   stays: z.array(
     z.object({
@@ -101,7 +104,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 3,
+    version: 4,
     visit: { id: visit.id, label: visit.label, place: visit.place.name, createdAt: visit.createdAt },
     room: {
       id: room.id,
@@ -110,6 +113,8 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       lights: [...lights],
       wish: room.wish,
       wishWords: room.wishWords,
+      use: room.use,
+      kind: room.kind,
     },
     stays: room.stays.map(({ id, name, kind, school, components }) => ({
       id,

@@ -20,6 +20,23 @@ export const greener = (stay: Lab, candidate: Lab): number => ramp(atOneChroma(s
  * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet.
  */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
+  const word = byOneChroma(stay, candidate);
+  return agrees(word, stay, candidate) ? word : (IN_TURN.find((other) => agrees(other, stay, candidate)) ?? word);
+}
+
+/** Words of hue where the first one says what the bars do not. */
+const IN_TURN = ['too-violet', 'too-yellow', 'too-pink', 'too-green'] as const;
+
+/** Whether a word says what is seen between the two as they are: never "too green" of what is pinker. */
+function agrees(word: Reason, stay: Lab, candidate: Lab): boolean {
+  const pinker = 1.5 * (candidate.a - stay.a);
+  const yellower = candidate.b - stay.b;
+  if (word === 'too-green') return pinker <= 0;
+  if (word === 'too-pink') return pinker >= 0;
+  return word === 'too-yellow' ? yellower >= 0 : pinker >= yellower;
+}
+
+function byOneChroma(stay: Lab, candidate: Lab): Reason {
   const { pinker, yellower, chroma } = atOneChroma(stay, candidate);
   if (abs(pinker) < abs(yellower)) {
     if (yellower > 0) return 'too-yellow';

@@ -42,8 +42,8 @@ export const RELATION = {
   weakStep: 3,
   /** The share of that expected chroma a candidate may lack for free. */
   weakSlack: 0.25,
-  /** Share of the stay's chroma up to which a candidate counts wholly as the weaker one: what is as strong is never too weak. */
-  weakFully: 0.92,
+  /** Share of the stay's chroma by which a candidate must fall short to count wholly as the weaker one: what is as strong is never too weak. */
+  weakMargin: 0.08,
   /** Lightness difference at which a shortfall counts half: far apart in depth, colours are easy. */
   weakDepth: 11,
   /** The same where the candidate is the deeper one: a deeper wall is not lifeless for being quieter. */

@@ -100,16 +100,16 @@ describe('the next sample', () => {
     expect(nextSamples(farOff, said).proposals[0]!.index).toBe(0);
   });
 
-  test('a conflict the core computes speaks against a colour', () => {
+  test('what serves as the walls is believed sooner, and nothing is ruled out by it', () => {
     const lab = { l: 80, a: 1, b: 8 };
     const [free, refused] = belief(
       [
-        { lab, atHand: false, cost: 0 },
-        { lab, atHand: false, cost: 3 },
+        { lab, atHand: false, chance: 0.9 },
+        { lab, atHand: false, chance: 0 },
       ],
       [],
     );
-    expect(free! / refused!).toBeCloseTo(Math.exp(3 * NEXT.perCost), 9);
+    expect(free! / refused!).toBeCloseTo((0.9 / NEXT.leastChance) ** NEXT.trust, 9);
   });
 
   test('with nothing to look at there is nothing to propose', () => {

@@ -64,6 +64,6 @@ export function relationInLight(
 ): Relation | undefined {
   if (scene.lux < SCENE.tooDarkLux) return undefined;
   const see = besideIn(scene);
-  const components = stay.components.map((c) => ({ ...c, lab: see(c.reflectance) }));
+  const components = stay.components.map((c) => ({ ...c, lab: see(c.reflectance), deck: c.lab }));
   return relation({ ...stay, components }, see(candidate.reflectance), school, model);
 }

@@ -10,6 +10,8 @@ export type PreparedComponent = {
   readonly model: RelationModel;
   readonly lab: Lab;
   readonly chroma: number;
+  /** Chroma as CIEDE2000 sees it, by which the bars say stronger and weaker. */
+  readonly strength: number;
   readonly hueDeg: number;
   readonly furnishing: boolean;
   /** How much it is large enough to blend with, 0–1: parts that are alike count together. */
@@ -42,6 +44,7 @@ export type PreparedComponent = {
 export type PreparedCandidate = {
   readonly lab: Lab;
   readonly chroma: number;
+  readonly strength: number;
   /** Square root of the room for chroma left at its lightness. */
   readonly rootRoom: number;
   /** How far it has a hue to conflict with, 0–1; and beside a furnishing. */
@@ -67,10 +70,21 @@ export type InThing = {
   /** How far it is a joint or a speck, which asks no more than the whole does, 0–1. */
   readonly speck: number;
   readonly whole: Whole | undefined;
+  /** What it is in the deck, where that is known apart. */
+  readonly deck?: Lab | undefined;
 };
 
 /** A thing of a single part. */
 export const ALONE: InThing = { furnishing: false, mayAnswer: false, alike: 1, speck: 0, whole: undefined };
+
+const POW25_7 = 25 ** 7;
+
+/** C′ of CIEDE2000 (Sharma, Wu & Dalal 2005, eq. 4–7) with the stretch of the colour's own chroma. */
+function strengthOf({ a, b }: Lab, c: number): number {
+  const c7 = c ** 7;
+  const stretched = a * (1.5 - 0.5 * sqrt(c7 / (c7 + POW25_7)));
+  return sqrt(stretched * stretched + b * b);
+}
 
 /** The room for chroma left at a lightness: it grows away from white along a strip. */
 const roomForChroma = (l: number) => 1 - exp(-max(1, 98 - l) / 15);
@@ -90,26 +104,27 @@ const easiness = (l: number, least: number, full: number, { easyLeast }: Relatio
 export const hasHue = (c: number, m: RelationModel): number => ramp(c, m.hueFromChroma, m.hueFullChroma);
 
 /** How far a colour is that of wood, 0–1: yellow-brown, of medium depth, stronger than any stone. */
-const woodOf = (lab: Lab, c: number, m: RelationModel): number =>
+const woodOf = (lab: Lab, m: RelationModel): number =>
   ramp(abs(hueDeg(lab) - m.woodHueDeg), m.woodHueNoMore, m.woodHueWithin) *
-  ramp(c, m.woodFromChroma, m.woodFullChroma) *
+  ramp(chroma(lab), m.woodFromChroma, m.woodFullChroma) *
   ramp(lab.l, m.woodGoneL, m.woodFullL);
 
 /** A component made ready for many candidates. Lab of the same light as the candidates' (D65, 10°, or corresponding). */
 export function prepareComponent(
   lab: Lab,
   m: RelationModel,
-  { furnishing, mayAnswer, alike, speck, whole }: InThing = ALONE,
+  { furnishing, mayAnswer, alike, speck, whole, deck = lab }: InThing = ALONE,
 ): PreparedComponent {
   const c = chroma(lab);
   const own = strongFromOf(c, m, furnishing);
   const clean = cleannessOf(lab.l, c, m);
-  const wood = furnishing ? 0 : woodOf(lab, c, m);
+  const wood = furnishing ? 0 : woodOf(deck, m);
   const eased = 1 - m.woodRelief * wood;
   return {
     model: m,
     lab,
     chroma: c,
+    strength: strengthOf(lab, c),
     hueDeg: hueDeg(lab),
     furnishing,
     large: ramp(alike, m.largeFrom, m.largeFull),
@@ -135,6 +150,7 @@ export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate 
   return {
     lab,
     chroma: c,
+    strength: strengthOf(lab, c),
     rootRoom: sqrt(roomForChroma(lab.l)),
     committed: ramp(c, m.hueCandidateFrom, m.hueCandidateFull),
     committedOnGround: ramp(c, m.hueGroundFrom, m.hueGroundFull),

@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import golden from '../../../tests/golden/casebook.json';
 import further from '../../../tests/golden/pair-cases.json';
 import rules from '../../../tests/golden/trade-rules.json';
+import { seededRandom } from '../base/random';
 import { deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import { RELATION, type RelationModel } from './model';
-import { REASONS } from './reasons';
+import { REASONS, type Reason } from './reasons';
 import { relation, type School, type Stay } from './relation';
 
 const lab = ([l, a, b]: readonly number[]): Lab => ({ l: l!, a: a!, b: b! });
@@ -116,6 +117,45 @@ describe('relation, against trade cases (common practice, no published source)',
       }),
       { seed: 10 },
     );
+  });
+
+  test('words and bars never contradict each other, over 20,000 random pairs', () => {
+    const random = seededRandom(12);
+    const any = (): Lab => ({ l: 15 + 82 * random(), a: 40 * random() - 15, b: 55 * random() - 20 });
+    const said = new Map<string, number>();
+    for (let n = 0; n < 20_000; n++) {
+      const near = any();
+      const candidate =
+        n % 2 ? any() : { l: near.l + 20 * random() - 10, a: near.a + 8 * random() - 4, b: near.b + 8 * random() - 4 };
+      const [found] = relation(
+        { name: 'thing', kind: n % 3 ? 'fixed' : 'furnishing', components: [{ name: 'c', share: 1, lab: near }] },
+        candidate,
+      ).components;
+      const { strongWeak, lightDark, pinkGreen, yellowBlue } = found!.directions;
+      // by how much the bar points the other way than the word; the bars of hue lie askew to the words for warm and cool greens
+      const against: Partial<Record<Reason, number>> = {
+        'too-weak': strongWeak,
+        'too-strong': -strongWeak,
+        'too-dark': lightDark,
+        'too-light': -lightDark,
+        'too-pink': -pinkGreen,
+        'too-green': pinkGreen,
+        'too-yellow': -yellowBlue,
+        'reads-dirty': -yellowBlue,
+        'dates-it': yellowBlue,
+      };
+      for (const { reason } of found!.conflicts) {
+        const wrong = against[reason];
+        if (wrong === undefined) continue;
+        said.set(reason, (said.get(reason) ?? 0) + 1);
+        if (wrong > 0)
+          throw new Error(
+            `${reason} though the bar says otherwise: ${JSON.stringify({ near, candidate, directions: found!.directions })}`,
+          );
+      }
+    }
+    for (const reason of ['too-weak', 'too-strong', 'too-pink', 'too-green', 'too-yellow'])
+      expect(said.get(reason) ?? 0).toBeGreaterThan(100);
   });
 
   test('one more component never weakens what those with a hue of their own hold against a colour', () => {

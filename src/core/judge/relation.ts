@@ -22,7 +22,13 @@ export type StayKind = (typeof STAY_KINDS)[number];
 export const SCHOOLS = ['share', 'answer'] as const;
 export type School = (typeof SCHOOLS)[number];
 
-export type Component = { readonly name: string; readonly share: number; readonly lab: Lab };
+export type Component = {
+  readonly name: string;
+  readonly share: number;
+  readonly lab: Lab;
+  /** In the deck, where `lab` is how it stands in another light: what a thing is made of does not change with the light. */
+  readonly deck?: Lab;
+};
 export type Stay = { readonly name: string; readonly kind: StayKind; readonly components: readonly Component[] };
 
 export type ComponentRelation = {
@@ -67,13 +73,20 @@ const alikeTo = (lab: Lab, parts: readonly SharedPart[], { alikeUpTo, alikeNoMor
 /** The components of a thing that stays, ready for many candidates. Shares count by their part of the sum. */
 export function prepareStay(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedStay[] {
   const sum = stay.components.reduce((s, c) => s + c.share, 0);
-  const parts = stay.components.map(({ lab, share }) => ({ lab, share: share / sum }));
+  const parts = stay.components.map(({ lab, share, deck }) => ({ lab, share: share / sum, deck }));
   const largest = Math.max(...parts.map((c) => c.share));
   const furnishing = stay.kind === 'furnishing';
   const whole = wholeOf(parts, model, furnishing);
-  return parts.map(({ lab, share }) => {
+  return parts.map(({ lab, share, deck }) => {
     const speck = ramp(share, model.speckBelow, model.speckFull) * (1 - hasHue(chroma(lab), model));
-    const inThing = { furnishing, mayAnswer: furnishing && school === 'answer', alike: alikeTo(lab, parts, model), speck, whole };
+    const inThing = {
+      furnishing,
+      mayAnswer: furnishing && school === 'answer',
+      alike: alikeTo(lab, parts, model),
+      speck,
+      whole,
+      deck,
+    };
     return {
       component: prepareComponent(lab, model, inThing),
       weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),

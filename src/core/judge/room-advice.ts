@@ -19,8 +19,8 @@ import { prepareWalls, type WallCosts, type WallsOf } from './walls';
 
 export const ADVICE = {
   /** Share of the use under which a kind of light has no say, and from which it has a full one. */
-  saysFrom: 0.05,
-  saysFully: 0.15,
+  saysFrom: 0.1,
+  saysFully: 0.2,
   /** How much the conflicts with what stays count in the order, beside what belongs on walls. */
   conflicts: 0.7,
   /** What a colour that nearly works, and one that does not, is put behind by. */
@@ -75,7 +75,13 @@ export const tierOf = ({ verdict, behind }: Pick<Advice, 'verdict' | 'behind'>):
 /** Best first. */
 export const byServing = (p: Advice, q: Advice): number => tierOf(p) - tierOf(q) || p.behind - q.behind;
 
-type Met = { readonly stay: number; readonly kind: number; readonly scene: number; readonly component: number; readonly cost: number };
+type Met = {
+  readonly stay: number;
+  readonly kind: number;
+  readonly scene: number;
+  readonly component: number;
+  readonly cost: number;
+};
 
 /** Every cell of a candidate: the one that counts most, and all of them as the root of their weighted squares. */
 function meet(cells: PreparedCells, says: readonly number[], seen: readonly PreparedCandidate[], stays: number) {
@@ -126,7 +132,11 @@ export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (can
     const hopeless = cost >= ADVICE.hopeless;
     const seen = hopeless ? [] : seenInScenes(cells, reflectance);
     const worst: Met = { ...at, cost, scene: main, kind: mainKind };
-    return { ...(hopeless ? { worst, soft: cost } : meet(cells, says, seen, stays.length)), seen, seenIn: (k: number) => seen[k] ?? first };
+    return {
+      ...(hopeless ? { worst, soft: cost } : meet(cells, says, seen, stays.length)),
+      seen,
+      seenIn: (k: number) => seen[k] ?? first,
+    };
   };
 
   return (candidate) => {

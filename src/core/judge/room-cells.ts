@@ -69,7 +69,7 @@ export function prepareCells<Kind extends string>(
   const scenes = lights.map(({ scene }): PreparedScene => {
     const see = correspondingIn(scene.power);
     const things = stays.map(({ school, ...stay }) =>
-      prepareStay({ ...stay, components: stay.components.map((c) => ({ ...c, lab: see(c.reflectance) })) }, school),
+      prepareStay({ ...stay, components: stay.components.map((c) => ({ ...c, lab: see(c.reflectance), deck: c.lab })) }, school),
     );
     return { see, things };
   });
@@ -121,7 +121,12 @@ function worstOf(components: readonly PreparedStay[], candidate: PreparedCandida
 const SCRATCH = { cost: 0 };
 
 /** What a candidate costs beside one thing in one kind of light: what is reached or passed in at least half of it. */
-export function cellOf(cells: PreparedCells, kind: PreparedKind<string>, stay: number, seen: readonly PreparedCandidate[]): RoomCell {
+export function cellOf(
+  cells: PreparedCells,
+  kind: PreparedKind<string>,
+  stay: number,
+  seen: readonly PreparedCandidate[],
+): RoomCell {
   const { scenes, shares, costs, components } = kind;
   for (let k = 0; k < scenes.length; k++) {
     const scene = scenes[k]!;

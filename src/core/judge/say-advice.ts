@@ -59,7 +59,7 @@ export function sayAdvice(
   if (turned > PLAINLY.turned) parts.push('the lights turn it');
   const weak = sayWeakest(advice, things);
   const end = !weak ? 'nothing fights it' : verdict === 'works' ? `weakest: a little ${weak}` : `weakest: ${weak}`;
-  return [parts.join(', '), end].filter((p) => p !== '').join('; ');
+  return `${parts.join(', ') || 'little speaks for it'}; ${end}`;
 }
 
 /** Share from which a room is called dim, or very bright. */
@@ -70,7 +70,9 @@ export function aboutRoom({ dayLux, light }: { readonly dayLux: number; readonly
   if (dayLux === 0) return ['No daylight is judged in: it is a room of lamps.'];
   const says = [`By day about ${Number(dayLux.toPrecision(2))} lx on this wall.`];
   if (light.dim > PLAIN_LIGHT) {
-    says.push('A dim room: every colour is duller here, whites most. More light, a lamp by day, or more warmth and chroma helps.');
+    says.push(
+      'A dim room: every colour is duller here, whites most. More light, a lamp by day, or more warmth and chroma helps.',
+    );
   }
   if (light.bright > PLAIN_LIGHT) says.push('A very bright room: light weak colours wash out; a clean white beside them helps.');
   return says;

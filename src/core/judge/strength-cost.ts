@@ -18,12 +18,14 @@ export function tooStrongCost(
 
 /** What being weaker than its depth family costs: the chroma that is missing, in steps, where a pale colour goes lifeless beside a stronger one. */
 export function tooWeakCost(
-  { model: m, lab, chroma, familyChroma, easiness }: PreparedComponent,
+  { model: m, lab, strength, familyChroma, easiness }: PreparedComponent,
   candidate: PreparedCandidate,
 ): number {
   const lack = familyChroma * candidate.rootRoom * (1 - m.weakSlack) - candidate.chroma;
-  if (lack <= 0 || candidate.chroma >= chroma) return 0;
+  if (lack <= 0 || candidate.strength >= strength) return 0;
   const lighterBy = candidate.lab.l - lab.l;
   const touch = nearness(lighterBy, lighterBy < 0 ? m.weakDeeper : m.weakDepth);
-  return (lack / m.weakStep) * ramp(candidate.chroma, chroma, m.weakFully * chroma) * touch * easiness * candidate.pale;
+  return (
+    (lack / m.weakStep) * ramp(candidate.strength, strength, (1 - m.weakMargin) * strength) * touch * easiness * candidate.pale
+  );
 }

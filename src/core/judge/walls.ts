@@ -42,11 +42,12 @@ export const WALLS = {
   /** A warm colour in a bedroom or bath: calm cool ones suit them. */
   warmWhereCool: 0.3,
   /** What a wholly dim room costs a colour without warmth, or without chroma, by the school. */
-  dimAsks: 0.8,
-  dimChroma: [3, 9],
+  dimAsks: 1.1,
+  dimWarmth: [1, 12],
+  dimChroma: [3, 14],
   /** A light weak colour washes out in a very bright room, less with a clean white beside it. */
-  washedOut: 0.8,
-  washedOutWithWhite: 0.3,
+  washedOut: 1.2,
+  washedOutWithWhite: 0.7,
   /** What the school costs a white it refuses in a dim room: a cool one, any, or one of little chroma. LRV from which a colour is a white. */
   dimWhite: 2.2,
   whiteLrv: 70,
@@ -102,7 +103,8 @@ const outside = (value: number, [from, to]: readonly [number, number], under: nu
 function priorOf(lab: Lab, { wish, kind }: WallsOf, groundLrv: number): number {
   const m = WALLS;
   const [lrv, c] = [lrvOf(lab), chroma(lab)];
-  if (wish === 'deeper') return outside(lrv, m.deep.lrv, m.deep.underStep, m.deep.overStep) + over(c, m.deep.quietTo, m.deep.loudStep);
+  if (wish === 'deeper')
+    return outside(lrv, m.deep.lrv, m.deep.underStep, m.deep.overStep) + over(c, m.deep.quietTo, m.deep.loudStep);
   if (wish === 'more-colour') {
     const k = m.colour;
     return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(c, k.chroma, k.weakStep, k.loudStep);
@@ -125,7 +127,7 @@ const refusedBy: Readonly<Record<LightSchools['dimWhite'], (lab: Lab) => number>
 
 /** How far a colour has what a dim room asks for, 0–1: warmth, or chroma where the school goes by that. */
 const holdsInDim = (lab: Lab, { dimWhite }: LightSchools): number =>
-  dimWhite === 'more-chroma' ? ramp(chroma(lab), ...WALLS.dimChroma) : ramp(warmthOf(lab), 1, 7);
+  dimWhite === 'more-chroma' ? ramp(chroma(lab), ...WALLS.dimChroma) : ramp(warmthOf(lab), ...WALLS.dimWarmth);
 
 /** Too dark, or too light, for what is wished or for a dim room: in the same units as a conflict. */
 function depthConflict(lrv: number, { wish, light: { dim } }: WallsOf): { tooDark: number; tooLight: number } {

@@ -1,5 +1,5 @@
 import type { Stay } from './relation';
-import { fightsWish, WISHES } from './wish';
+import { fightsWish, judgedInDeck, WISHES, wished, type Wish } from './wish';
 
 const stay = (name: string, ...components: [name: string, share: number, l: number, a: number, b: number][]) => ({
   name,
@@ -11,9 +11,11 @@ const marble = stay('grey marble', ['field', 0.75, 90, -0.4, -0.4], ['vein', 0.2
 const travertine = stay('travertine floor', ['field', 0.65, 78, 3.6, 13], ['band', 0.25, 70, 5, 16], ['pores', 0.1, 86, 2, 10]);
 const darkOak = stay('dark oak', ['boards', 1, 38, 9, 17]);
 
+const fights = (stays: ReturnType<typeof stay>[], wish: Wish) => fightsWish(stays, wish, judgedInDeck(stays));
+
 describe('a finish that fights what the client wants (common practice, no source)', () => {
   test('grey, marble-like finish against a wish for warmth: it rules, and soft and light is the honest way out', () => {
-    const [fight, ...others] = fightsWish([darkOak, marble], 'warmer');
+    const [fight, ...others] = fights([darkOak, marble], 'warmer');
     expect(others).toHaveLength(0);
     expect(fight).toMatchObject({ stay: 1, hard: true });
     expect(fight!.reasons.some((r) => r === 'too-yellow' || r === 'too-strong')).toBe(true);
@@ -23,15 +25,33 @@ describe('a finish that fights what the client wants (common practice, no source
   });
 
   test('warm stone fights a wish for cool calm, not one for warmth', () => {
-    expect(fightsWish([travertine], 'calmer')).toHaveLength(1);
-    expect(fightsWish([travertine], 'warmer')).toHaveLength(0);
+    expect(fights([travertine], 'calmer')).toHaveLength(1);
+    expect(fights([travertine], 'warmer')).toHaveLength(0);
   });
 
   test('dark wood fights no wish for light', () => {
-    expect(fightsWish([darkOak], 'lighter')).toHaveLength(0);
+    expect(fights([darkOak], 'lighter')).toHaveLength(0);
   });
 
   test.each(WISHES)('nothing that stays fights no wish: %s', (wish) => {
-    expect(fightsWish([], wish)).toEqual([]);
+    expect(fights([], wish)).toEqual([]);
+  });
+});
+
+describe('a wish in a room (own choice)', () => {
+  const at = (wish: Wish, warmth: number, chroma: number) => wished(wish, { lrv: 50, chroma, warmth });
+  const soft = { l: 92, a: 0.6, b: 4 };
+  const beige = { l: 80, a: 3, b: 13 };
+
+  test('beside cool finishes a soft off-white is warm already, beside strong warm ones it is not', () => {
+    expect(at('warmer', -4, 4)(soft)).toBeGreaterThan(0.8);
+    expect(at('warmer', 15, 15)(soft)).toBeLessThan(0.4);
+    expect(at('warmer', 15, 15)(beige)).toBe(1);
+  });
+
+  test('where nothing is wished for everything is granted; where nothing stays the wish is measured as it is', () => {
+    expect(wished(null, undefined)(soft)).toBe(1);
+    expect(wished('warmer', undefined)(beige)).toBe(1);
+    expect(wished('deeper', undefined)(beige)).toBe(0);
   });
 });

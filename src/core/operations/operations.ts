@@ -18,6 +18,7 @@ import { roomAdd } from './room-add';
 import { roomLight } from './room-light';
 import { roomRename } from './room-rename';
 import { roomRetire } from './room-retire';
+import { roomUse } from './room-use';
 import { roomWish } from './room-wish';
 import { rulingSet } from './ruling-set';
 import { schemeRetire } from './scheme-retire';
@@ -42,6 +43,7 @@ export const OPERATIONS = {
   'room.retire': roomRetire,
   'room.light': roomLight,
   'room.wish': roomWish,
+  'room.use': roomUse,
   'stay.save': staySave,
   'stay.retire': stayRetire,
   'candidate.add': candidateAdd,
@@ -74,6 +76,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   roomRename.schema,
   roomRetire.schema,
   roomLight.schema,
+  roomUse.schema,
   roomWish.schema,
   staySave.schema,
   stayRetire.schema,

@@ -3,6 +3,7 @@ import { idSchema, nameSchema, wordsSchema } from '../base/fields';
 import { WISHES } from '../judge/wish';
 import { GROUND_KINDS, OBSTRUCTION_KINDS } from '../light/assumptions';
 import { measure } from '../light/measures';
+import { kindByName, ROOM_KINDS, ROOM_USES } from '../room/use';
 import type { Candidate } from './candidate';
 import type { RoomLamp } from './lamp';
 import type { LightMeterReading } from './meter-reading';
@@ -45,6 +46,9 @@ export const roomFieldsSchema = z.strictObject({
   /** What the client wants of it, and in whose words. */
   wish: z.enum(WISHES).nullable().default(null),
   wishWords: wordsSchema(500).default(''),
+  /** When it is used, and what kind of room it is. */
+  use: z.enum(ROOM_USES).default('all'),
+  kind: z.enum(ROOM_KINDS).default('other'),
 });
 export type RoomFields = Readonly<z.infer<typeof roomFieldsSchema>>;
 
@@ -76,9 +80,9 @@ export type Room = RoomFields & {
 
 const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [] };
 
-/** A room of which nothing is recorded but its name. */
+/** A room of which nothing is recorded but its name, which may tell what kind of room it is. */
 export const emptyRoom = (given: { readonly id: string; readonly name: string; readonly ordinal: number }): Room => ({
-  ...roomFieldsSchema.parse(given),
+  ...roomFieldsSchema.parse({ ...given, kind: kindByName(given.name) }),
   windows: [],
   lamps: [],
   readings: [],

@@ -31,6 +31,20 @@ export const USUAL_SKIES: SkyShares = { clear: 0.3, broken: 0.35, overcast: 0.35
 /** Kinds of room that the trade treats differently. */
 export const ROOM_KINDS = ['living', 'dining', 'study', 'kitchen', 'bedroom', 'bath', 'hall', 'other'] as const;
 export type RoomKind = (typeof ROOM_KINDS)[number];
+/** Words in a room's name that tell its kind. */
+const NAMED: readonly (readonly [RoomKind, RegExp])[] = [
+  ['bedroom', /\b(bedroom|nursery|guest room)\b/i],
+  ['bath', /\b(bath(room)?|shower|en ?suite|cloakroom|wc|toilet|powder room)\b/i],
+  ['kitchen', /\b(kitchen|scullery|pantry)\b/i],
+  ['dining', /\bdining\b/i],
+  ['study', /\b(study|library|office|den)\b/i],
+  ['hall', /\b(hall(way)?|stairs?|landing|corridor|entrance|entry)\b/i],
+  ['living', /\b(living|sitting|family|drawing|front|lounge|snug|parlour)\b/i],
+];
+
+/** The kind that a room's name tells; another room where it tells none. */
+export const kindByName = (name: string): RoomKind => NAMED.find(([, words]) => words.test(name))?.[0] ?? 'other';
+
 export const KIND_WORDS: Readonly<Record<RoomKind, string>> = {
   living: 'living room',
   dining: 'dining room',

@@ -13,6 +13,7 @@ import { knownColour, useDeck, type DeckColour } from '../entry/deck-data';
 import { useNextSamples } from '../light-client/judgements';
 import { judgedStay } from '@/core/engine/swatches';
 import { latest } from '../light-client/light-worker';
+import { useAdvisedRoom } from '../light-client/room-day';
 
 /** Something that could be put on the table. */
 type Choice = {
@@ -73,19 +74,18 @@ export function useProposals(room: Room) {
   const samples = useMemo(
     () => ({
       name,
+      ids: choices.map((c) => c.deckColourId),
+      strengths: choices.map((c) => c.strength),
       labs: Float32Array.from(choices.flatMap(({ lab }) => [lab.l, lab.a, lab.b])),
       atHand: choices.filter((c) => c.atHand).length,
     }),
     [choices, name],
   );
+  const advised = useAdvisedRoom(room.id);
   const request = useMemo(() => {
-    if (said.length === 0 || choices.length === 0) return undefined;
-    return {
-      samples,
-      stays: room.stays.map(judgedStay),
-      said,
-    };
-  }, [said, choices, samples, room.stays]);
+    if (!advised || said.length === 0 || choices.length === 0) return undefined;
+    return { ...advised, samples, stays: room.stays.map(judgedStay), said };
+  }, [advised, said, choices, samples, room.stays]);
   const answered = useNextSamples(name, request);
   const answer = latest(answered);
   const tried = useMemo(

@@ -6,6 +6,7 @@ import { toast } from 'sonner';
 import { v7 } from 'uuid';
 import { WISH_WORDS, WISHES, type Wish } from '@/core/judge/wish';
 import type { Room } from '@/core/record/room';
+import { KIND_WORDS, ROOM_KINDS, ROOM_USES, USE_WORDS, type RoomKind, type RoomUse } from '@/core/room/use';
 import { Button } from '@/ui/button';
 import { Confirm } from '@/ui/confirm';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
@@ -88,7 +89,7 @@ function VisitForm() {
   );
 }
 
-/** What the client wants of a room: one of a few, and in the client's own words. */
+/** What the client wants of a room, one of a few and in the client's own words; what it is and when it is used. */
 function WishFields({ room }: { readonly room: Room }) {
   const { write } = useVisit();
   const [words, setWords] = useState(room.wishWords);
@@ -114,6 +115,28 @@ function WishFields({ room }: { readonly room: Room }) {
         onChange={(e) => setWords(e.target.value)}
         onBlur={() => words.trim() !== room.wishWords && keep(room.wish)}
       />
+      <ChoiceField
+        label="It is a"
+        value={room.kind}
+        onChange={(e) => write({ name: 'room.use', roomId: room.id, use: room.use, kind: e.target.value as RoomKind })}
+      >
+        {ROOM_KINDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {KIND_WORDS[kind]}
+          </option>
+        ))}
+      </ChoiceField>
+      <ChoiceField
+        label="Used"
+        value={room.use}
+        onChange={(e) => write({ name: 'room.use', roomId: room.id, use: e.target.value as RoomUse, kind: room.kind })}
+      >
+        {ROOM_USES.map((use) => (
+          <option key={use} value={use}>
+            {USE_WORDS[use]}
+          </option>
+        ))}
+      </ChoiceField>
       <div className="col-span-2">
         <Fights room={room} />
       </div>

@@ -4,6 +4,14 @@ import type { BothWays, Found } from '@/core/engine/judgement-protocol';
 import { sayColour } from '../words/say-colour';
 import type { DeckColour } from '../entry/deck-data';
 
+/** When a light is, in words. */
+const SAY_LIGHT: Readonly<Record<BothWays['light'], string>> = {
+  clear: 'under a clear sky',
+  broken: 'under broken cloud',
+  overcast: 'under cloud',
+  lamps: 'by the lamps',
+};
+
 type Props = {
   readonly ways: BothWays;
   readonly colours: ReadonlyMap<string, DeckColour>;
@@ -14,7 +22,7 @@ type Props = {
 
 /** Where a light of the room turns colours: the best it leaves alone beside the best that goes with it, as both look then. */
 export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
-  const { corrected, embraced, moment, flag } = ways;
+  const { corrected, embraced, light, flag } = ways;
   const sides = [
     { ...corrected, title: 'Correct it', says: 'stays itself' },
     { ...embraced, title: 'Embrace it', says: `goes ${FLAG_NAMES[flag]}` },
@@ -22,12 +30,12 @@ export function BothWaysShown({ ways, colours, found, onChoose }: Props) {
   return (
     <section aria-label="Two ways with the light" className="mt-2">
       <p className="mb-1">
-        <b>The light turns colours here</b> <span className="text-soft">· as both look, {moment}</span>
+        <b>The light turns colours here</b> <span className="text-soft">· two of like depth as they look {SAY_LIGHT[light]}</span>
       </p>
       <div className="grid grid-cols-2">
         {sides.map(({ found: one, hex, title, says }) => {
           const name = `${colours.get(one.deckColourId)?.name ?? one.deckColourId} ${one.strength} %`;
-          const inList = found.find((f) => f.deckColourId === one.deckColourId && f.strength === one.strength);
+          const inList = found.find((f) => f.deckColourId === one.deckColourId);
           return (
             <button
               key={title}

@@ -17,8 +17,11 @@ const REACH: Readonly<Record<Axis, readonly [number, number]>> = { a: [-16, 16],
 const DEPTH = [18, 101] as const;
 const LRV_TICKS = [5, 10, 20, 40, 60, 80] as const;
 const MARGIN = { left: 34, right: 8, top: 8, bottom: 22 } as const;
-/** Sides of the points, pixels: what works is large, what is dropped a speck. */
-const SIDE = { works: 9, nearly: 5, dropped: 2 } as const;
+/** Sides of the points, pixels: what is in the list is large, what is dropped a speck. */
+const SIDE = { listed: 10, works: 4, dropped: 2 } as const;
+/** Chance from which a colour is where the room wants to be, and how far that reaches about it, pixels. */
+const WANTED = 0.6;
+const REACHES = 13;
 
 type Props = {
   readonly axis: Axis;
@@ -38,8 +41,23 @@ function scales(axis: Axis, width: number, height: number) {
 
 type Pen = { readonly context: CanvasRenderingContext2D; readonly x: (v: number) => number; readonly y: (l: number) => number };
 
-function drawPoints({ context, x, y }: Pen, axis: Axis, { labs, costs }: ShortlistAnswer): void {
-  const at = axis === 'a' ? 1 : 2;
+const AT: Readonly<Record<Axis, 1 | 2>> = { a: 1, b: 2 };
+
+/** Where the room wants to be: the neighbourhood of everything that serves well enough as its walls. */
+function drawRegion({ context, x, y }: Pen, axis: Axis, { labs, chances }: ShortlistAnswer, ground: string): void {
+  context.fillStyle = ground;
+  context.beginPath();
+  for (let i = 0; i < chances.length; i++) {
+    if (!(chances[i]! >= WANTED)) continue;
+    const [px, py] = [x(labs[3 * i + AT[axis]]!), y(labs[3 * i]!)];
+    context.moveTo(px + REACHES, py);
+    context.arc(px, py, REACHES, 0, 2 * Math.PI);
+  }
+  context.fill();
+}
+
+function drawPoints({ context, x, y }: Pen, axis: Axis, { labs, costs, found }: ShortlistAnswer): void {
+  const at = AT[axis];
   const draw = (from: number, to: number, side: number, grey?: string) => {
     for (let i = 0; i < costs.length; i++) {
       const cost = costs[i]!;
@@ -49,9 +67,13 @@ function drawPoints({ context, x, y }: Pen, axis: Axis, { labs, costs }: Shortli
       context.fillRect(x(labs[3 * i + at]!) - side / 2, y(l) - side / 2, side, side);
     }
   };
-  draw(RELATION.noFrom, Infinity, SIDE.dropped, '#9a9a9a');
-  draw(RELATION.nearlyFrom, RELATION.noFrom, SIDE.nearly);
+  draw(RELATION.nearlyFrom, Infinity, SIDE.dropped, '#9a9a9a');
   draw(0, RELATION.nearlyFrom, SIDE.works);
+  // the worst of the list first, so that the best is not covered
+  for (const { lab } of [...found].reverse()) {
+    context.fillStyle = screenColour(lab).hex;
+    context.fillRect(x(lab[axis]) - SIDE.listed / 2, y(lab.l) - SIDE.listed / 2, SIDE.listed, SIDE.listed);
+  }
 }
 
 /** The lean of everything that was looked at against its depth, with what stays in it: one sees where the room wants to be. */
@@ -79,6 +101,7 @@ export function LeanPlot({ axis, answer, stays, chosen, onChoose }: Props) {
     context.fillStyle = ink;
     context.textAlign = 'right';
     for (const lrv of LRV_TICKS) context.fillText(String(lrv), MARGIN.left - 8, y(lightnessOfLrv(lrv)) + 4);
+    drawRegion({ context, x, y }, axis, answer, getComputedStyle(element).getPropertyValue('--region'));
     drawPoints({ context, x, y }, axis, answer);
     stays.forEach((stay, n) => {
       for (const { colour } of stay.components) {

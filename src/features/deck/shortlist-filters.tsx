@@ -1,24 +1,25 @@
 'use client';
 
 import { Search, X } from 'lucide-react';
+import { lightnessOfLrv } from '@/core/colour/lab';
+import { screenColour } from '@/core/colour/srgb';
 import { FAMILIES } from '@/core/colour/family';
+import type { Wanted } from '@/core/engine/judgement-protocol';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
-import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
 import { ManyChoice } from '@/ui/many-choice';
+import { RangeSlider } from '@/ui/range-slider';
 import { SchoolFields } from '../entry/school-fields';
-import type { ShortlistFilter, ShortlistSearch } from './use-shortlist';
-
-/** A typed LRV; what stands for an empty or unreadable field otherwise. */
-function lrvOf(text: string, empty: number): number {
-  const value = typedNumber(text);
-  return Number.isFinite(value) ? Math.min(100, Math.max(0, value)) : empty;
-}
+import type { ShortlistSearch } from './use-shortlist';
 
 type Props = { readonly search: ShortlistSearch; readonly makers: readonly string[] };
 
-function Strengths({ filter, onChange }: { readonly filter: ShortlistFilter; readonly onChange: (f: ShortlistFilter) => void }) {
+/** Neutral from black to white, spaced as LRV is. */
+const DEPTH_TRACK = `linear-gradient(to right, ${[0, 5, 10, 20, 40, 60, 80, 100]
+  .map((lrv) => `${screenColour({ l: lightnessOfLrv(lrv), a: 0, b: 0 }).hex} ${lrv}%`)
+  .join(', ')})`;
+
+function Strengths({ filter, onChange }: { readonly filter: Wanted; readonly onChange: (f: Wanted) => void }) {
   const toggle = (strength: number) => {
     const on = filter.strengths.includes(strength);
     const strengths = on ? filter.strengths.filter((s) => s !== strength) : [...filter.strengths, strength];
@@ -48,9 +49,28 @@ function Strengths({ filter, onChange }: { readonly filter: ShortlistFilter; rea
 /** What is looked through, and by which schools: these are the visit's. */
 export function ShortlistFilters({ search, makers }: Props) {
   const { filter, setFilter } = search;
-  const set = (change: Partial<ShortlistFilter>) => setFilter({ ...filter, ...change });
+  const set = (change: Partial<Wanted>) => setFilter({ ...filter, ...change });
   return (
     <div className="mb-3 flex flex-wrap items-end gap-2.5">
+      <RangeSlider
+        className="w-56"
+        label="Depth"
+        unit="LRV"
+        min={0}
+        max={100}
+        step={1}
+        value={filter.lrv}
+        track={DEPTH_TRACK}
+        onChange={(lrv) => set({ lrv })}
+      />
+      <Button
+        look={filter.onlyWorks ? 'main' : 'plain'}
+        aria-pressed={filter.onlyWorks}
+        onClick={() => set({ onlyWorks: !filter.onlyWorks })}
+      >
+        Only what works
+      </Button>
+      <Strengths filter={filter} onChange={setFilter} />
       <ManyChoice
         className="w-34"
         label="Family"
@@ -58,22 +78,6 @@ export function ShortlistFilters({ search, makers }: Props) {
         value={filter.families}
         options={FAMILIES}
         onChange={(families) => set({ families })}
-      />
-      <TextField
-        className="w-17"
-        label="LRV from"
-        inputMode="numeric"
-        placeholder="0"
-        defaultValue={filter.lrv[0] || ''}
-        onChange={(e) => set({ lrv: [lrvOf(e.target.value, 0), filter.lrv[1]] })}
-      />
-      <TextField
-        className="w-17"
-        label="to"
-        inputMode="numeric"
-        placeholder="100"
-        defaultValue={filter.lrv[1] < 100 ? filter.lrv[1] : ''}
-        onChange={(e) => set({ lrv: [filter.lrv[0], lrvOf(e.target.value, 100)] })}
       />
       <ManyChoice
         className="w-34"
@@ -83,22 +87,20 @@ export function ShortlistFilters({ search, makers }: Props) {
         options={makers}
         onChange={(chosen) => set({ makers: chosen })}
       />
-      <Strengths filter={filter} onChange={setFilter} />
       <SchoolFields />
     </div>
   );
 }
 
-/** Begins the search, or gives it up. */
+/** Gives the search up, or begins it again. */
 export function SearchButton({ search }: { readonly search: ShortlistSearch }) {
-  const busy = search.asked && search.found.state === 'computing';
-  return busy ? (
-    <Button look="strong" onClick={search.cancel}>
-      <X aria-hidden size={18} /> Cancel
-    </Button>
-  ) : (
+  return search.given ? (
     <Button look="main" onClick={search.search}>
       <Search aria-hidden size={18} /> Find what could work
+    </Button>
+  ) : (
+    <Button look="strong" onClick={search.cancel}>
+      <X aria-hidden size={18} /> Cancel
     </Button>
   );
 }

@@ -4,11 +4,13 @@ import { useMemo, useState } from 'react';
 import { buttonClass } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { EmptyState } from '@/ui/step-title';
-import { WISH_WORDS, type Wish } from '@/core/judge/wish';
-import type { Found, ShortlistAnswer } from '@/core/engine/judgement-protocol';
+import { WISH_WORDS } from '@/core/judge/wish';
+import { LIGHT_NAMES } from '@/core/room/facing';
+import { USE_WORDS } from '@/core/room/use';
+import type { Found, Opening, ShortlistAnswer } from '@/core/engine/judgement-protocol';
+import type { Room } from '@/core/record/room';
 import type { DeckColour } from '../entry/deck-data';
 import { Fights } from '../drawings/fights';
-import { sayLink } from '../words/say-judgement';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { BothWaysShown } from './both-ways';
@@ -19,31 +21,55 @@ import { useShortlist, type ShortlistSearch } from './use-shortlist';
 import { addressOf } from '../session/address';
 
 const counted = (n: number) => n.toLocaleString('en-GB');
+const percent = (share: number) => `${Math.round(100 * share)} %`;
 
-/** How many work, how many nearly, and what most of the rest was dropped for. */
-function Counts({ answer, wish }: { readonly answer: ShortlistAnswer; readonly wish: Wish | null }) {
+/** What would have to change, in words. */
+function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
+  const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'}`;
+  if (change.kind === 'lamps') return `with lamps of 3,000 K and Ra 95 ${would}`;
+  if (change.kind === 'wish') return `if it need not be ${wish ? WISH_WORDS[wish] : 'so'} ${would}`;
+  const { name, kind } = stays[change.stay]!;
+  return kind === 'fixed' ? `with ${name} painted or replaced ${would}` : `without ${name} ${would}`;
+}
+
+/** What a colour is judged by, for whoever asks. */
+function whyOf({ lights, tookMs }: ShortlistAnswer, room: Room): string {
+  const by = lights.map(({ light, share }) => `${LIGHT_NAMES[light]} ${percent(share)}`).join(', ');
+  const wish = room.wish ? `, what the client wants (${WISH_WORDS[room.wish]})` : '';
+  return `A colour is judged beside everything that stays in each kind of light the room is used in (${USE_WORDS[room.use]}: ${by}; how often each sky is met is told by the simulated sky service). The weakest link that is felt in at least half of a light decides the verdict. The order is by how well it serves as these four walls: the undertone it shares, how light and quiet walls of such a room usually are${wish}, and what the light asks for. The figure is the chance that a good consultant would sign it, by the model. The eye decides. Judged in ${(tookMs / 1000).toFixed(1)} s.`;
+}
+
+/** How many work, how many nearly, what is to be said of the room, and what most of the rest was dropped for. */
+function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly room: Room }) {
   const { works, nearly, no } = answer.looked;
   return (
-    <div className="min-w-64 flex-1">
+    <div className="mb-2 min-w-64">
       <p>
-        <b className="text-lg">{works === 0 ? 'Nothing works in every light' : `${counted(works)} could work`}</b>
-        {` · ${counted(nearly)} nearly · ${counted(no)} dropped, of ${counted(works + nearly + no)} colours and strengths · `}
-        <Explain
-          label="Fit"
-          why={`The weakest link over everything that stays and every light decides whether a colour works, nearly does or does not. What is left is ranked by it and by what speaks for a colour: the undertone of what stays that it shares, whether it is a colour for four walls or an accent${wish ? `, and what the client wants: ${WISH_WORDS[wish]}` : ''}. 100 has all of that and no conflict anywhere. Judged ${answer.moments.join('; ')}. The ranking took ${(answer.rankedInMs / 1000).toFixed(1)} s.`}
-        >
-          judged in {answer.moments.length} lights{wish && `, ranked for “${WISH_WORDS[wish]}”`}
+        <b className="text-lg">
+          {works === 0 ? 'Nothing works here' : `${counted(works)} ${works === 1 ? 'colour' : 'colours'} could work`}
+        </b>
+        {` · ${counted(nearly)} nearly · ${counted(no)} dropped, of ${counted(works + nearly + no)} · `}
+        <Explain label="How it is judged" why={whyOf(answer, room)}>
+          how it is judged
         </Explain>
+        <span className="text-soft"> · {answer.about.join(' ')}</span>
       </p>
-      {works === 0 && answer.found.length > 0 && (
-        <p className="text-sm">That is a result: the closest stand first. Fetch samples “like it, but …”.</p>
+      {works === 0 && answer.found.length > 0 && <p>That is a result: the closest stand first.</p>}
+      {works === 0 && answer.openings.length > 0 && (
+        <p>
+          <b>What would have to change:</b>{' '}
+          {answer.openings
+            .slice(0, 4)
+            .map((o) => sayOpening(o, room))
+            .join(' · ')}
+        </p>
       )}
       {answer.drops.length > 0 && (
         <p className="truncate text-sm text-soft">
           Dropped for:{' '}
           {answer.drops
             .slice(0, 4)
-            .map((d) => `${sayLink({ ...d.weakest, component: null })} (${counted(d.count)})`)
+            .map((d) => `${d.says} (${counted(d.count)})`)
             .join(' · ')}
         </p>
       )}
@@ -51,25 +77,27 @@ function Counts({ answer, wish }: { readonly answer: ShortlistAnswer; readonly w
   );
 }
 
-type FoundProps = { readonly search: ShortlistSearch; readonly answer: ShortlistAnswer; readonly colours: readonly DeckColour[] };
+type FoundProps = { readonly room: Room; readonly answer: ShortlistAnswer; readonly colours: readonly DeckColour[] };
 
-function FoundColours({ search, answer, colours }: FoundProps) {
+function FoundColours({ room, answer, colours }: FoundProps) {
   const byId = useMemo(() => new Map(colours.map((c) => [c.id, c])), [colours]);
-  const [chosen, setChosen] = useState<Found>();
-  const { stays } = search.room;
+  const [chosenId, setChosenId] = useState<string>();
+  const { stays } = room;
+  const chosen = answer.found.find((f) => f.deckColourId === chosenId);
+  const choose = (found: Found) => setChosenId(found.deckColourId);
   return (
     <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
-      <ShortlistList room={search.room} found={answer.found} colours={byId} chosen={chosen} onChoose={setChosen} />
+      <ShortlistList room={room} found={answer.found} colours={byId} chosen={chosen} onChoose={choose} />
       <div tabIndex={0} role="group" aria-label="Where they lie" className="min-h-0 min-w-0 overflow-auto">
         <div className="flex gap-4">
-          <LeanPlot axis="a" answer={answer} stays={stays} chosen={chosen} onChoose={setChosen} />
-          <LeanPlot axis="b" answer={answer} stays={stays} chosen={chosen} onChoose={setChosen} />
+          <LeanPlot axis="a" answer={answer} stays={stays} chosen={chosen} onChoose={choose} />
+          <LeanPlot axis="b" answer={answer} stays={stays} chosen={chosen} onChoose={choose} />
         </div>
         <p className="mt-2 text-sm text-soft">
-          Large squares could work, small ones nearly, specks were dropped.{' '}
+          The shaded ground is where this room wants to be. Large squares are in the list, small ones work too, specks do not.{' '}
           {stays.map((s, n) => `${n + 1} ${s.name}`).join(' · ')}
         </p>
-        {answer.bothWays && <BothWaysShown ways={answer.bothWays} colours={byId} onChoose={setChosen} found={answer.found} />}
+        {answer.bothWays && <BothWaysShown ways={answer.bothWays} colours={byId} onChoose={choose} found={answer.found} />}
       </div>
     </div>
   );
@@ -79,7 +107,7 @@ function Working({ share }: { readonly share: number }) {
   return (
     <div role="status" aria-live="polite" className="min-w-60 flex-1">
       <p className="mb-1">
-        {share < 0.3 ? 'Computing the light of the day…' : 'Laying every colour against everything that stays…'}
+        {share < 0.2 ? 'Computing the lights of this room…' : 'Laying every colour against everything that stays…'}
       </p>
       <progress aria-label="Search" value={share} max={1} className="h-3 w-full accent-[var(--ink)]" />
     </div>
@@ -88,32 +116,47 @@ function Working({ share }: { readonly share: number }) {
 
 type OutcomeProps = { readonly search: ShortlistSearch; readonly colours: readonly DeckColour[] };
 
-/** The button with how far it is, and what came of it. */
+/** How far the search is, and what came of it. */
 function Outcome({ search, colours }: OutcomeProps) {
-  const { asked, found } = search;
-  const answer = found.state === 'done' ? found.value : undefined;
+  const { room, found, given } = search;
+  if (given)
+    return (
+      <EmptyState title="The search was given up">
+        <p className="mb-4">
+          Every colour of the deck at every strength is laid against everything that stays, in the lights this room is used in.
+        </p>
+        <SearchButton search={search} />
+      </EmptyState>
+    );
+  if (found.state === 'failed') return <p role="alert">{found.says}</p>;
+  const answer = found.state === 'done' ? found.value : found.before;
   return (
     <>
-      <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-        <SearchButton search={search} />
-        {asked && found.state === 'computing' && <Working share={found.share} />}
-        {asked && answer && <Counts answer={answer} wish={asked.wish} />}
-      </div>
-      {!asked && (
-        <EmptyState title="Find what could work here">
-          Every colour of the deck at every strength is laid against everything that stays, in the telling lights of the day: the
-          search no hand could do. The eye decides what comes of it.
-        </EmptyState>
+      {found.state === 'computing' && (
+        <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <SearchButton search={search} />
+          <Working share={found.share} />
+        </div>
       )}
-      {asked && found.state === 'failed' && <p role="alert">{found.says}</p>}
-      {asked && answer && <FoundColours search={search} answer={answer} colours={colours} />}
+      {answer && found.state === 'done' && <Counts answer={answer} room={room} />}
+      {answer && (
+        <div className={`flex min-h-0 flex-1 flex-col ${found.state === 'computing' ? 'opacity-50' : ''}`}>
+          {answer.found.length === 0 ? (
+            <EmptyState title="No colour of the deck is left">
+              Widen the depth, the families, the makers or the strengths.
+            </EmptyState>
+          ) : (
+            <FoundColours room={room} answer={answer} colours={colours} />
+          )}
+        </div>
+      )}
     </>
   );
 }
 
 type Props = { readonly roomId: string; readonly colours: readonly DeckColour[] };
 
-/** "Find what could work here": the whole deck at every strength, judged in every telling light of the day. */
+/** What could work here: the whole deck at every strength, judged as the walls of this room in the lights it is used in. */
 export function Shortlist({ roomId, colours }: Props) {
   const { visit } = useVisit();
   const search = useShortlist(roomId, `${colours.length} ${colours[0]?.id} ${colours.at(-1)?.id}`);

@@ -1,63 +1,75 @@
 'use client';
 
-import { useCallback, useState } from 'react';
-import type { Family } from '@/core/colour/family';
+import { useCallback, useMemo, useState } from 'react';
+import { z } from 'zod';
+import { FAMILIES } from '@/core/colour/family';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
-import type { ShortlistAnswer, ShortlistRequest } from '@/core/engine/judgement-protocol';
+import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
 import { judgedStay } from '@/core/engine/swatches';
-import { useDayRequest, useLookIn, useScale } from '../light-client/room-day';
+import { useAdvisedRoom } from '../light-client/room-day';
 import { asKey } from '../light-client/as-key';
 import { useJob } from '../light-client/light-worker';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useRoom } from '../session/visit-context';
 
-export type ShortlistFilter = {
-  readonly makers: readonly string[];
-  readonly families: readonly Family[];
-  readonly strengths: readonly number[];
-  readonly lrv: readonly [from: number, to: number];
-};
-export const ANY_SHORTLIST: ShortlistFilter = {
+export const ANY_SHORTLIST: Wanted = {
   makers: [],
   families: [],
   strengths: OFFERED_STRENGTHS,
   lrv: [0, 100],
+  onlyWorks: false,
 };
 
-/** What was last asked for in each room of this page, so that coming back finds it. */
-const asked = new Map<string, { readonly filter: ShortlistFilter; readonly request: ShortlistRequest | undefined }>();
+const lrv = z.number().min(0).max(100);
+const keptSchema = z.object({
+  makers: z.array(z.string().max(200)).max(100),
+  families: z.array(z.enum(FAMILIES)),
+  strengths: z.array(z.number().refine((s) => (OFFERED_STRENGTHS as readonly number[]).includes(s))).min(1),
+  lrv: z.tuple([lrv, lrv]),
+  onlyWorks: z.boolean(),
+});
 
-/** The search for what could work in a room: asked for by hand, shown as it goes, given up by hand. */
+const keyOf = (roomId: string) => `elm-swatch.shortlist.${roomId}`;
+
+/** What was looked through last in a room, on this device; everything where nothing is kept, or nothing that can be read. */
+function keptFilter(roomId: string): Wanted {
+  try {
+    return keptSchema.parse(JSON.parse(localStorage.getItem(keyOf(roomId)) ?? ''));
+  } catch {
+    return ANY_SHORTLIST;
+  }
+}
+
+function keepFilter(roomId: string, filter: Wanted): void {
+  try {
+    localStorage.setItem(keyOf(roomId), JSON.stringify(filter));
+  } catch {
+    // without storage it is remembered as long as the page stays
+  }
+}
+
+/** The search for what could work in a room: begins by itself, shown as it goes, given up by hand. */
 export function useShortlist(roomId: string, deckName: string) {
-  const { visit } = useVisit();
   const room = useRoom(roomId);
-  const { request: day } = useDayRequest(roomId);
-  const lookIn = useLookIn(room, useScale(roomId));
-  const [state, setState] = useState(() => asked.get(roomId) ?? { filter: ANY_SHORTLIST, request: undefined });
+  const advised = useAdvisedRoom(roomId);
+  const [filter, setFilter] = useState(() => keptFilter(roomId));
+  const [given, setGiven] = useState(false);
+  const { stays } = room;
+  const request = useMemo(
+    () => (advised && stays.length > 0 ? { ...advised, stays: stays.map(judgedStay), wanted: filter } : undefined),
+    [advised, stays, filter],
+  );
+  const found = useJob<ShortlistAnswer>(
+    given ? undefined : request && asKey(`shortlist ${deckName}`, request),
+    (w, id, progress) => w.shortlist(id, request!, progress),
+  );
   const change = useCallback(
-    (next: typeof state) => {
-      asked.set(roomId, next);
-      setState(next);
+    (next: Wanted) => {
+      keepFilter(roomId, next);
+      setFilter(next);
+      setGiven(false);
     },
     [roomId],
   );
-  const { filter, request } = state;
-  const found = useJob<ShortlistAnswer>(request && asKey(`shortlist ${deckName}`, request), (w, id, progress) =>
-    w.shortlist(id, request!, progress),
-  );
-  const search = () => {
-    const stays = room.stays.map(judgedStay);
-    // the search looks through its own lights: neither the ribbon's sky nor its lamps change it
-    const through = { day: { ...day, skies: 'clear' as const }, lookIn: { ...lookIn, lampsOn: false } };
-    change({ filter, request: { ...through, stays, schools: visit.schools, wish: room.wish, wanted: filter } });
-  };
-  return {
-    room,
-    filter,
-    setFilter: (next: ShortlistFilter) => change({ filter: next, request }),
-    asked: request,
-    found,
-    search,
-    cancel: () => change({ filter, request: undefined }),
-  };
+  return { room, filter, setFilter: change, found, given, search: () => setGiven(false), cancel: () => setGiven(true) };
 }
 export type ShortlistSearch = ReturnType<typeof useShortlist>;

@@ -1,11 +1,12 @@
 'use client';
 
-import { useMemo } from 'react';
 import { sayBeside, type Verdict } from '@/core/judge/reasons';
-import { fightsWish, WISH_WORDS, type Fight, type Wish } from '@/core/judge/wish';
+import { WISH_WORDS, type Fight, type Wish } from '@/core/judge/wish';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Patch } from '@/ui/patch';
+import { useFights } from '../light-client/judgements';
+import { latest } from '../light-client/light-worker';
 import { hexOf, sayColour } from '../words/say-colour';
 
 const CHANGE: Readonly<Record<RecordedStay['kind'], string>> = {
@@ -49,16 +50,7 @@ const listed = new Intl.ListFormat('en-GB');
 /** What stays and fights what the client wants of a room, said before a sample is fetched; folded to a line. Nothing when there is no wish, or no fight. */
 export function Fights({ room, folded = false }: { readonly room: Room; readonly folded?: boolean }) {
   const { wish, stays } = room;
-  const fights = useMemo(() => {
-    if (wish === null) return [];
-    const judged = stays.map(({ name, kind, school, components }) => ({
-      name,
-      kind,
-      school,
-      components: components.map((c) => ({ name: c.name, share: c.share, lab: c.colour.lab })),
-    }));
-    return fightsWish(judged, wish);
-  }, [wish, stays]);
+  const fights = latest(useFights(room))?.fights ?? [];
   if (wish === null || fights.length === 0) return null;
   const warnings = (
     <ul className="grid gap-2">

@@ -2,6 +2,7 @@
 
 import { useDeferredValue, useMemo } from 'react';
 import type { Lab } from '@/core/colour/types';
+import type { AdvisedRoom, LitRoom } from '@/core/engine/advised-room';
 import type { DayAnswer, DayRequest, LookIn } from '@/core/engine/light-protocol';
 import { swatchesOf } from '@/core/engine/swatches';
 import { lightScale } from '@/core/record/calibration';
@@ -11,6 +12,7 @@ import type { Room } from '@/core/record/room';
 import { latest, useBands, useDayLight, useHexes } from './light-worker';
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
+import { useSkyShares } from '../cursor/sky-shares';
 import { useRoom, useVisit } from '../session/visit-context';
 
 /** Rooms as described last, by id: what is said of a colour changes nothing about the light. */
@@ -60,6 +62,32 @@ export function useLookIn(room: Room, scale: number): LookIn {
   const position = usePosition(room);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
+}
+
+/** What a room's lights of use depend on; undefined until the climate is known. Neither the ribbon's sky nor its lamps change them. */
+export function useLitRoom(roomId: string): LitRoom | undefined {
+  const room = useRoom(roomId);
+  const { date } = useDayParts();
+  const { request } = useDayRequest(roomId);
+  const position = usePosition(room);
+  const scale = useScale(roomId);
+  const skies = useSkyShares(date);
+  const { use } = room;
+  const { room: description, place, zone } = request;
+  return useMemo(() => {
+    if (!skies) return undefined;
+    const day = { room: description, place, date, zone };
+    return { day, lookIn: { position, lampsOn: false, scale }, usedFor: { use, skies } };
+  }, [description, place, date, zone, position, scale, use, skies]);
+}
+
+/** A room as it is advised on, apart from what stays in it. */
+export function useAdvisedRoom(roomId: string): AdvisedRoom | undefined {
+  const { visit } = useVisit();
+  const { kind, wish } = useRoom(roomId);
+  const lit = useLitRoom(roomId);
+  const { schools } = visit;
+  return useMemo(() => lit && { ...lit, kind, schools, wish }, [lit, kind, schools, wish]);
 }
 
 /** Looks of all swatches of a room through the day, by id. */

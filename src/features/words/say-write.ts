@@ -1,3 +1,4 @@
+import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
@@ -26,6 +27,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'room.retire': (w, room) => `${room?.name ?? 'A room'} ${w.retired ? 'taken off' : 'put back on'} the visit`,
   'room.light': () => 'Windows, lamps and measures',
   'room.wish': (w) => `What the client wants${w.words ? `: ${quoted(w.words)}` : ''}`,
+  'room.use': (w) => `A ${KIND_WORDS[w.kind]}, used ${USE_WORDS[w.use]}`,
   'stay.save': (w) => `${quoted(w.stay)} with its colours`,
   'stay.retire': (w, room) => `${sayStay(room, w.stayId)} ${outOrBack(w.retired)}`,
   'candidate.add': (w) => `${w.facts?.name ?? w.deckColourId} ${w.strength} % as a candidate`,

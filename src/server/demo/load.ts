@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { devices } from '../devices/devices';
 import { recordLights, cells, type RecordLight } from '@/core/engine/record-cells';
 import { toTheEnd } from '@/core/engine/steps';
 import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
@@ -128,15 +129,14 @@ async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall
 async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
   const room = (await loadVisit(db, visitId))!.rooms.find((r) => r.id === roomId)!;
   const position = judgingPosition(room);
-  const request = {
-    day: { room: describeRoom(room).description, place: PLACE, date: DATE, zone: PLACE.timeZone, skies: 'clear' as const },
+  const lit = {
+    day: { room: describeRoom(room).description, place: PLACE, date: DATE, zone: PLACE.timeZone },
     lookIn: { position, lampsOn: false, scale: 1 },
-    stays: room.stays.map(judgedStay),
-    candidates: room.candidates.map(candidateSwatch),
+    usedFor: { use: room.use, skies: await devices().skyService.skyShares(DATE) },
   };
-  const found = toTheEnd(cells(request));
+  const found = toTheEnd(cells({ ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) }));
   if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
-  return { position, lights: toTheEnd(recordLights(request.day, request.lookIn)), cells: found.cells };
+  return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
 }
 
 type Tried = {

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { screenColour } from '@/core/colour/srgb';
 import type { Lab } from '@/core/colour/types';
+import type { SkyShares } from '@/core/room/use';
 import type { SkyName } from '@/core/light/outdoors';
 import { CONTAINERS, type Container } from '@/core/paint/containers';
 import { labOfFormula } from '@/core/paint/match-formula';
@@ -75,6 +76,12 @@ export async function readLightMeter(request: unknown): Promise<LightAnswer> {
 export async function skyOfDay(request: unknown): Promise<readonly SkyName[] | undefined> {
   const parsed = z.strictObject({ date: z.iso.date() }).safeParse(request);
   return parsed.success ? devices().skyService.skyOfDay(parsed.data.date) : undefined;
+}
+
+/** How often each sky is met around a date, from the simulated sky service; undefined for no date. */
+export async function skyShares(request: unknown): Promise<SkyShares | undefined> {
+  const parsed = z.strictObject({ date: z.iso.date() }).safeParse(request);
+  return parsed.success ? devices().skyService.skyShares(parsed.data.date) : undefined;
 }
 
 const orderSchema = z.strictObject({

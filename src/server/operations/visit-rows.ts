@@ -11,6 +11,7 @@ import {
   replaceLamps,
   replaceWindows,
   retireRoom,
+  setUse,
   setWish,
   updateRoomLight,
   visitOfRoom,
@@ -40,6 +41,7 @@ export const VISIT_ROWS: RowsOf<
   | 'room.retire'
   | 'room.light'
   | 'room.wish'
+  | 'room.use'
   | 'stay.save'
   | 'stay.retire'
   | 'candidate.add'
@@ -76,6 +78,9 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'room.wish'(sql, w) {
     await setWish(sql, { id: w.roomId, wish: w.wish, wishWords: w.words });
+  },
+  async 'room.use'(sql, w) {
+    await setUse(sql, { id: w.roomId, use: w.use, kind: w.kind });
   },
   async 'stay.save'(sql, w) {
     for (const component of w.components) mustBeSurface(component.colour, component.name);

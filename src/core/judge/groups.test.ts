@@ -1,0 +1,31 @@
+import { deltaE00 } from '../colour/ciede2000';
+import { grouped, GROUPS, leaningFrom } from './groups';
+
+const first = { l: 80, a: 2, b: 8 };
+const row = (l: number, a: number, b: number) => ({ lab: { l, a, b } });
+
+test.each([
+  ['like-the-first', [80.5, 2, 8]],
+  ['lighter', [90, 2, 7]],
+  ['deeper', [65, 2, 8]],
+  ['quieter', [80, 0.5, 2]],
+  ['stronger', [80, 4.5, 18]],
+  ['pinker', [80, 8, 7]],
+  ['greener', [80, -4, 7.5]],
+  ['bluer', [79, -1, -8]],
+] as const)('%s than the first', (leaning, [l, a, b]) => expect(leaningFrom(first, { l, a, b })).toBe(leaning));
+
+test('rows that are much like a choice stand behind it, and none is lost', () => {
+  const rows = [row(80, 2, 8), row(80.2, 2, 8.1), row(66, 2, 8), row(66.3, 2, 8), row(58, 2, 8), row(90, 2, 7)];
+  const groups = grouped(rows);
+  expect(groups.map((g) => g.leaning)).toEqual(['like-the-first', 'deeper', 'lighter']);
+  expect(groups[1]!.choices).toEqual([row(66, 2, 8), row(58, 2, 8)]);
+  expect(groups[1]!.alike).toEqual([row(66.3, 2, 8)]);
+  expect(groups.flatMap((g) => [...g.choices, ...g.alike])).toHaveLength(rows.length);
+  for (const { choices } of groups)
+    choices.forEach((c, i) =>
+      choices.slice(i + 1).forEach((d) => expect(deltaE00(c.lab, d.lab)).toBeGreaterThanOrEqual(GROUPS.apart)),
+    );
+});
+
+test('an empty list has no groups', () => expect(grouped([])).toEqual([]));
