@@ -159,7 +159,7 @@ describe('what could work in a room', () => {
   test('each colour once, with its strengths; the shared undertone first, the green lean dropped with its reason', () => {
     expect(answer.looked.works + answer.looked.nearly + answer.looked.no).toBe(4);
     expect(['c0', 'c3']).toContain(answer.found[0]!.deckColourId);
-    expect(answer.found[0]!.why).toContain('shares the undertone of Travertine');
+    expect(answer.found[0]!.speaks).toContain('shares the undertone of Travertine');
     expect(answer.found[0]!.strengths.map((s) => s.strength)).toEqual([100, 50]);
     expect(new Set(answer.found.map((f) => f.deckColourId)).size).toBe(answer.found.length);
     expect(answer.drops.some((d) => d.says === 'too green beside Travertine')).toBe(true);

@@ -81,8 +81,8 @@ export type FoundStrength = {
 /** A colour at the strength that serves best. */
 export type Found = FoundStrength & {
   readonly deckColourId: string;
-  /** One sentence from the model itself. */
-  readonly why: string;
+  /** What speaks for it, from the model itself. */
+  readonly speaks: string;
   /** Where it is weakest, in words; null where nothing is against it. */
   readonly weakest: string | null;
   /** Every strength looked through, strongest first. */

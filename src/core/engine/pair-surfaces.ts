@@ -21,6 +21,11 @@ export function relationIn(
   { stay, surfaces, n }: { stay: JudgedStay; surfaces: PairSurfaces; n: number },
 ): Relation {
   const nth = (all: readonly Reflectance[]) => see(all[n % all.length]!);
-  const components = stay.components.map((c, k) => ({ name: String(k), share: c.share, deck: c.lab, lab: nth(surfaces.components[k]!) }));
+  const components = stay.components.map((c, k) => ({
+    name: String(k),
+    share: c.share,
+    deck: c.lab,
+    lab: nth(surfaces.components[k]!),
+  }));
   return relation({ name: stay.name, kind: stay.kind, components }, nth(surfaces.candidate), stay.school);
 }

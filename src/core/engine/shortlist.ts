@@ -1,6 +1,6 @@
 import type { DeckCurves } from '../formats/deck-curves';
-import { sayAdvice, sayDrop, sayWeakest, aboutRoom } from '../judge/say-advice';
-import { byServing, type Advice } from '../judge/room-advice';
+import { saySpeaks, sayDrop, sayHowWeak, aboutRoom } from '../judge/say-advice';
+import { byServing, tierOf, type Advice } from '../judge/room-advice';
 import type { JudgingLight } from '../room/facing';
 import { weighed } from './advised-room';
 import { bothWaysOf } from './both-ways';
@@ -12,8 +12,9 @@ import { openingsOf } from './openings';
 import { inPart, type Steps } from './steps';
 import { surfaceStay } from './surface-stay';
 
-/** Colours that are kept in the list. */
+/** Colours that are kept in the list; what is of no use as walls is not, unless there is hardly anything else. */
 const MOST = 300;
+const FEW = 24;
 /** Share of the work that the judging is; the rest is asking what would have to change where nothing works. */
 const JUDGING_SHARE = 0.7;
 
@@ -64,11 +65,14 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const foundOf = ({ places, best }: Colour): Found => ({
     ...strengthOf(places[0]!),
     deckColourId: namedAt(deck, places[0]!).deckColourId,
-    why: sayAdvice(source.labOf(places[0]!), best, { wish: room.wish, things }),
-    weakest: sayWeakest(best, things) ?? null,
+    speaks: saySpeaks(source.labOf(places[0]!), best, { wish: room.wish, things }),
+    weakest: sayHowWeak(best, things) ?? null,
     strengths: places.map(strengthOf).sort((p, q) => q.strength - p.strength),
   });
-  const rows = kept.slice(0, MOST).map((c) => ({ found: foundOf(c), reflectance: source.reflectanceOf(c.places[0]!) }));
+  const ofUse = kept.filter((c) => tierOf(c.best) < 2).length;
+  const rows = kept
+    .slice(0, Math.min(MOST, Math.max(FEW, ofUse)))
+    .map((c) => ({ found: foundOf(c), reflectance: source.reflectanceOf(c.places[0]!) }));
   const count = (verdict: Found['verdict']) => colours.filter((c) => c.best.verdict === verdict).length;
   const works = count('works');
   const strongest = colours.map(({ places }) =>

@@ -42,13 +42,16 @@ const listed = new Intl.ListFormat('en-GB');
 /** Lights that a room is judged in, in words. */
 export const sayLights = (lights: readonly JudgingLight[]): string => listed.format(lights.map((l) => LIGHT_NAMES[l]));
 
-/** Why a colour stands where it does in the list, from the model's own figures: one sentence. */
-export function sayAdvice(
-  lab: Lab,
-  advice: Advice<JudgingLight>,
-  { wish, things }: { readonly wish: Wish | null; readonly things: ThingNames },
-): string {
-  const { walls, turned, verdict } = advice;
+/** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same. */
+export function sayHowWeak(advice: Pick<Advice<JudgingLight>, 'weakest' | 'verdict'>, things: ThingNames): string | undefined {
+  const weak = sayWeakest(advice, things);
+  return weak && advice.verdict === 'works' && weak.startsWith('too ') ? `a little ${weak}` : weak;
+}
+
+type InRoom = { readonly wish: Wish | null; readonly things: ThingNames };
+
+/** What speaks for a colour, and what the lights do to it, from the model's own figures. */
+export function saySpeaks(lab: Lab, { walls, turned }: Advice<JudgingLight>, { wish, things }: InRoom): string {
   const parts: string[] = [];
   if (walls.sharesWith !== undefined) parts.push(`shares the undertone of ${things[walls.sharesWith]!.name}`);
   else if (walls.undertone < PLAINLY.undertone) parts.push('shares the undertone of what stays');
@@ -57,13 +60,17 @@ export function sayAdvice(
     parts.push(lrvOf(lab) >= 50 ? 'quiet, and light enough for four walls' : 'quiet');
   }
   if (turned > PLAINLY.turned) parts.push('the lights turn it');
-  const weak = sayWeakest(advice, things);
-  const end = !weak ? 'nothing fights it' : verdict === 'works' ? `weakest: a little ${weak}` : `weakest: ${weak}`;
-  return `${parts.join(', ') || 'little speaks for it'}; ${end}`;
+  return parts.join(', ') || 'little speaks for it';
+}
+
+/** Why a colour stands where it does in the list: one sentence. */
+export function sayAdvice(lab: Lab, advice: Advice<JudgingLight>, room: InRoom): string {
+  const weak = sayHowWeak(advice, room.things);
+  return `${saySpeaks(lab, advice, room)}; ${weak ? `weakest: ${weak}` : 'nothing fights it'}`;
 }
 
 /** Share from which a room is called dim, or very bright. */
-const PLAIN_LIGHT = 0.3;
+const PLAIN_LIGHT = 0.5;
 
 /** What is to be said of a room itself, once, and what helps. */
 export function aboutRoom({ dayLux, light }: { readonly dayLux: number; readonly light: RoomLight }): string[] {

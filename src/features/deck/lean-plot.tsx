@@ -19,8 +19,9 @@ const LRV_TICKS = [5, 10, 20, 40, 60, 80] as const;
 const MARGIN = { left: 34, right: 8, top: 8, bottom: 22 } as const;
 /** Sides of the points, pixels: what is in the list is large, what is dropped a speck. */
 const SIDE = { listed: 10, works: 4, dropped: 2 } as const;
-/** Chance from which a colour is where the room wants to be, and how far that reaches about it, pixels. */
+/** Chance from which a colour is where the room wants to be, less where nothing has it, and how far that reaches about it, pixels. */
 const WANTED = 0.6;
+const OF_BEST = 0.85;
 const REACHES = 13;
 
 type Props = {
@@ -45,10 +46,12 @@ const AT: Readonly<Record<Axis, 1 | 2>> = { a: 1, b: 2 };
 
 /** Where the room wants to be: the neighbourhood of everything that serves well enough as its walls. */
 function drawRegion({ context, x, y }: Pen, axis: Axis, { labs, chances }: ShortlistAnswer, ground: string): void {
+  const best = chances.reduce((most, chance) => (chance > most ? chance : most), 0);
+  const wanted = Math.min(WANTED, OF_BEST * best);
   context.fillStyle = ground;
   context.beginPath();
   for (let i = 0; i < chances.length; i++) {
-    if (!(chances[i]! >= WANTED)) continue;
+    if (!(chances[i]! >= wanted)) continue;
     const [px, py] = [x(labs[3 * i + AT[axis]]!), y(labs[3 * i]!)];
     context.moveTo(px + REACHES, py);
     context.arc(px, py, REACHES, 0, 2 * Math.PI);

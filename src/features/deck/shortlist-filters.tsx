@@ -1,6 +1,7 @@
 'use client';
 
-import { Search, X } from 'lucide-react';
+import { Search, SlidersHorizontal, X } from 'lucide-react';
+import { useState } from 'react';
 import { lightnessOfLrv } from '@/core/colour/lab';
 import { screenColour } from '@/core/colour/srgb';
 import { FAMILIES } from '@/core/colour/family';
@@ -27,18 +28,19 @@ function Strengths({ filter, onChange }: { readonly filter: Wanted; readonly onC
   };
   return (
     <fieldset>
-      <legend className="mb-1 text-sm text-soft">Strengths</legend>
+      <legend className="mb-1 text-sm text-soft">Strengths, %</legend>
       <div className="flex">
         {OFFERED_STRENGTHS.map((strength) => (
           <Button
             key={strength}
-            className="-ml-px px-2 first:ml-0"
+            className="-ml-px px-1.5 first:ml-0"
             look={filter.strengths.includes(strength) ? 'main' : 'plain'}
             aria-pressed={filter.strengths.includes(strength)}
+            aria-label={`${strength} %`}
             title={strength < 50 ? 'Under 50 % there is hardly any tint left for most tastes' : undefined}
             onClick={() => toggle(strength)}
           >
-            {strength} %{strength < 50 ? ' weak' : ''}
+            {strength}
           </Button>
         ))}
       </div>
@@ -50,45 +52,58 @@ function Strengths({ filter, onChange }: { readonly filter: Wanted; readonly onC
 export function ShortlistFilters({ search, makers }: Props) {
   const { filter, setFilter } = search;
   const set = (change: Partial<Wanted>) => setFilter({ ...filter, ...change });
+  const [open, setOpen] = useState(false);
   return (
-    <div className="mb-3 flex flex-wrap items-end gap-2.5">
-      <RangeSlider
-        className="w-56"
-        label="Depth"
-        unit="LRV"
-        min={0}
-        max={100}
-        step={1}
-        value={filter.lrv}
-        track={DEPTH_TRACK}
-        onChange={(lrv) => set({ lrv })}
-      />
-      <Button
-        look={filter.onlyWorks ? 'main' : 'plain'}
-        aria-pressed={filter.onlyWorks}
-        onClick={() => set({ onlyWorks: !filter.onlyWorks })}
-      >
-        Only what works
+    <>
+      <Button className="mb-2 lg:hidden" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <SlidersHorizontal aria-hidden size={18} /> Narrow it down
       </Button>
-      <Strengths filter={filter} onChange={setFilter} />
-      <ManyChoice
-        className="w-34"
-        label="Family"
-        every="every family"
-        value={filter.families}
-        options={FAMILIES}
-        onChange={(families) => set({ families })}
-      />
-      <ManyChoice
-        className="w-34"
-        label="Maker"
-        every="every maker"
-        value={filter.makers}
-        options={makers}
-        onChange={(chosen) => set({ makers: chosen })}
-      />
-      <SchoolFields />
-    </div>
+      <div className={`mb-3 flex flex-wrap items-end gap-2.5 ${open ? '' : 'max-lg:hidden'}`}>
+        <RangeSlider
+          className="w-52"
+          label="Depth"
+          unit="LRV"
+          min={0}
+          max={100}
+          step={1}
+          value={filter.lrv}
+          track={DEPTH_TRACK}
+          onChange={(lrv) => set({ lrv })}
+        />
+        <Button
+          look={filter.onlyWorks ? 'main' : 'plain'}
+          aria-pressed={filter.onlyWorks}
+          onClick={() => set({ onlyWorks: !filter.onlyWorks })}
+        >
+          Only what works
+        </Button>
+        <Strengths filter={filter} onChange={setFilter} />
+        <ManyChoice
+          className="w-36"
+          label="Family"
+          every="every family"
+          value={filter.families}
+          options={FAMILIES}
+          onChange={(families) => set({ families })}
+        />
+        <ManyChoice
+          className="w-36"
+          label="Maker"
+          every="every maker"
+          value={filter.makers}
+          options={makers}
+          onChange={(chosen) => set({ makers: chosen })}
+        />
+        <details className="open:flex open:basis-full open:items-end open:gap-2.5">
+          <summary className="flex min-h-11 cursor-pointer items-center border border-line-strong bg-panel px-4 text-[15px] hover:bg-raised">
+            Schools
+          </summary>
+          <div className="flex flex-wrap gap-2.5">
+            <SchoolFields />
+          </div>
+        </details>
+      </div>
+    </>
   );
 }
 

@@ -105,7 +105,7 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
       ref={row}
       data-found={`${colour.code}/${found.strength}`}
       data-verdict={found.verdict}
-      className={`grid grid-cols-[8rem_minmax(0,1fr)_auto] items-stretch gap-x-3 border-b border-line max-sm:grid-cols-[5rem_minmax(0,1fr)] ${chosen ? 'bg-raised' : ''}`}
+      className={`grid grid-cols-[7rem_minmax(0,1fr)_auto] items-stretch gap-x-3 border-b border-line max-sm:grid-cols-[5rem_minmax(0,1fr)] ${chosen ? 'bg-raised' : ''}`}
     >
       <button
         type="button"
@@ -122,18 +122,30 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
       </button>
       <div className="min-w-0 self-center py-1">
         <p className="flex items-baseline gap-2">
-          <span className="min-w-0 truncate">
-            <b>{colour.name}</b>{' '}
-            <span className="text-sm text-soft">
-              {colour.maker} {colour.code} · LRV {Math.round(lrvOf(found.lab))}, {familyOf(found.lab)} at {found.strength} %
-            </span>
-          </span>
+          <b className="min-w-0 truncate">
+            {colour.name} {found.strength} %
+          </b>
           <span className="ml-auto shrink-0 text-sm whitespace-nowrap">
             {VERDICT_WORDS[found.verdict].toLowerCase()} <b className="text-base tabular-nums">{percent(found.chance)} %</b>
           </span>
         </p>
-        <p className="line-clamp-2 text-sm leading-tight text-soft" title={found.why}>
-          {found.why}
+        <p className="truncate text-sm leading-tight">
+          LRV {Math.round(lrvOf(found.lab))}, {familyOf(found.lab)}{' '}
+          <span className="text-soft">
+            · {colour.maker} {colour.code}
+          </span>
+        </p>
+        <p className="truncate text-sm leading-tight text-soft" title={found.speaks}>
+          {found.speaks}
+        </p>
+        <p className="truncate text-sm leading-tight" title={found.weakest ?? undefined}>
+          {found.weakest ? (
+            <>
+              <b className="font-semibold">weakest:</b> {found.weakest}
+            </>
+          ) : (
+            'nothing fights it, in any light'
+          )}
         </p>
       </div>
       <div className="flex items-center gap-1 py-1 max-sm:col-span-2">
@@ -205,7 +217,7 @@ function GroupOfRows({ group: { leaning, choices, alike }, room, colours, chosen
 export function ShortlistList({ room, found, colours, chosen, onChoose }: Props) {
   const groups = useMemo(() => grouped(found), [found]);
   return (
-    <div role="group" aria-label="What could work, best first" className="min-h-0 overflow-auto">
+    <div role="group" aria-label="What could work, best first" className="lg:min-h-0 lg:overflow-auto">
       {groups.map((group) => (
         <GroupOfRows key={group.leaning} group={group} room={room} colours={colours} chosen={chosen} onChoose={onChoose} />
       ))}

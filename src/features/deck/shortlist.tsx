@@ -86,10 +86,10 @@ function FoundColours({ room, answer, colours }: FoundProps) {
   const chosen = answer.found.find((f) => f.deckColourId === chosenId);
   const choose = (found: Found) => setChosenId(found.deckColourId);
   return (
-    <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+    <div className="grid min-h-0 flex-1 gap-5 max-lg:grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)]">
       <ShortlistList room={room} found={answer.found} colours={byId} chosen={chosen} onChoose={choose} />
       <div tabIndex={0} role="group" aria-label="Where they lie" className="min-h-0 min-w-0 overflow-auto">
-        <div className="flex gap-4">
+        <div className="flex gap-2">
           <LeanPlot axis="a" answer={answer} stays={stays} chosen={chosen} onChoose={choose} />
           <LeanPlot axis="b" answer={answer} stays={stays} chosen={chosen} onChoose={choose} />
         </div>
@@ -174,7 +174,7 @@ export function Shortlist({ roomId, colours }: Props) {
       </div>
     );
   return (
-    <div className="flex min-h-0 flex-1 flex-col px-5 pb-3">
+    <div className="flex min-h-0 flex-1 flex-col px-5 pb-3 max-lg:block max-lg:overflow-auto">
       <Fights room={room} folded />
       <ShortlistFilters search={search} makers={makers} />
       <Outcome search={search} colours={colours} />
