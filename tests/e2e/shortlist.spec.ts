@@ -5,32 +5,40 @@ const openSearch = async (page: Page, url: string, room: string) => {
   await openRoom(page, url, room, 'Deck');
   await page.getByRole('radio', { name: 'What could work here' }).click();
 };
-const find = (page: Page) => page.getByRole('button', { name: 'Find what could work' });
-const ranked = (page: Page) => page.getByRole('list', { name: 'Ranked' });
+const ranked = (page: Page) => page.getByRole('group', { name: 'What could work, best first' });
+const rowsOf = (page: Page) => ranked(page).locator('[data-found]');
 
-test('finds what could work, ranked, each with its weakest link, and takes one into the room', async ({ page, demo }) => {
+test('searches at once: a row for each colour with its strengths, what speaks for it and its weakest link', async ({
+  page,
+  demo,
+}) => {
   await openSearch(page, demo.url, 'Sitting room');
-  await expect(page.getByText('the search no hand could do')).toBeVisible();
-  await find(page).click();
   await expect(ranked(page)).toBeVisible();
-  await expect(page.getByText(/ dropped, of 1,\d\d\d colours and strengths/)).toBeVisible();
+  await expect(page.getByText(/ dropped, of 372/)).toBeVisible();
   await expect(page.getByText(/^Dropped for: .+ \(\d+\)/)).toBeVisible();
-  await expect(page.getByText('judged in 12 lights, ranked for “warmer”')).toBeVisible();
-  const rows = ranked(page).locator('[data-found]');
+  await expect(page.getByText(/By day about [\d,]+ lx on this wall/)).toBeVisible();
+  const rows = rowsOf(page);
   await expect(rows.first()).toContainText('shares the undertone of');
-  const fits = (await rows.locator('b.text-lg').allTextContents()).map(Number);
-  expect(fits.length).toBeGreaterThan(10);
-  expect([...fits].sort((p, q) => q - p)).toEqual(fits);
-  await expect(rows.first()).toContainText(/beside|no conflict|the light makes it/);
+  await expect(rows.first()).toContainText('warmer as wanted');
+  await expect(rows.first()).toContainText(/LRV \d+, (beige|tan|cream|off-white|white|brown|yellow|grey|taupe)/);
+  await expect(rows.first()).toContainText(/weakest:|nothing fights it/);
+  const first = ranked(page).getByRole('region', { name: 'The first, and like it' });
+  const chances = (await first.locator('[data-found] b.text-base').allTextContents()).map((t) => parseInt(t));
+  expect(chances.length).toBeGreaterThan(1);
+  expect([...chances].sort((p, q) => q - p)).toEqual(chances);
+  await page.getByRole('button', { name: 'How it is judged' }).click();
+  await expect(page.getByText(/window by day \d+ %, overcast \d+ %, lamps 35 %/).first()).toBeVisible();
+  await page.keyboard.press('Escape');
   await rows
     .first()
     .getByRole('button', { name: /in the plot/ })
     .click();
   await expect(page.getByRole('img', { name: /green to pink/ })).toBeVisible();
-  const take = ranked(page)
-    .getByRole('button', { name: /^Take .* into the room$/ })
+  const take = rows
+    .nth(1)
+    .getByRole('button', { name: /^Take .* into the room/ })
     .first();
-  const name = (await take.getAttribute('aria-label'))!.slice('Take '.length, -' into the room'.length);
+  const name = /^Take (.+) into the room/.exec((await take.getAttribute('aria-label'))!)![1]!;
   await take.click();
   await ranked(page)
     .getByRole('link', { name: `${name} is in this room: to the bench` })
@@ -38,38 +46,90 @@ test('finds what could work, ranked, each with its weakest link, and takes one i
   await expect(page.getByRole('heading', { level: 1, name: name.replace(/ (\d+ %)$/, ' at $1') })).toBeVisible();
 });
 
-test('what was found is still there on the way back; a filter narrows the next search', async ({ page, demo }) => {
+test('rows lie by direction from the first, the rest on demand', async ({ page, demo }) => {
+  await openSearch(page, demo.url, 'Hall');
+  const groups = ranked(page).getByRole('region');
+  await expect(groups.first()).toBeVisible();
+  const names = await groups.evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
+  expect(names[0]).toBe('The first, and like it');
+  expect(names.length).toBeGreaterThan(3);
+  const deeper = ranked(page).getByRole('region', { name: 'Deeper' });
+  expect(await deeper.locator('[data-found]').count()).toBeLessThanOrEqual(3);
+  await deeper.getByRole('button', { name: /^show \d+ more$/ }).click();
+  expect(await deeper.locator('[data-found]').count()).toBeGreaterThan(3);
+});
+
+test('what is narrowed down is searched at once and remembered in this room alone', async ({ page, demo }) => {
   await openSearch(page, demo.url, 'Kitchen');
+  await expect(ranked(page)).toBeVisible();
   await page.getByRole('button', { name: /^Family: / }).click();
-  await page.getByRole('menuitemcheckbox', { name: 'grey', exact: true }).click();
+  await page.getByRole('menuitemcheckbox', { name: 'off-white', exact: true }).click();
   await page.getByRole('menuitemcheckbox', { name: 'white', exact: true }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Family: grey, white' })).toBeVisible();
   await page.getByRole('button', { name: /^Maker: / }).click();
   await page.getByRole('menuitemcheckbox', { name: 'Ferrowmere' }).click();
   await page.keyboard.press('Escape');
-  for (const strength of ['75 %', '50 %', /^25 %/]) await page.getByRole('button', { name: strength, exact: true }).click();
-  await page.getByLabel('LRV from').fill('60');
-  await find(page).click();
-  await expect(ranked(page)).toBeVisible();
-  const codes = await ranked(page)
-    .locator('[data-found]')
-    .evaluateAll((all) => all.map((e) => (e as HTMLElement).dataset['found']!));
-  expect(codes.length).toBeGreaterThan(0);
-  for (const code of codes) expect(code).toMatch(/^FR \d+\/100$/);
-  for (const label of await ranked(page)
+  for (const strength of ['75 %', '50 %']) await page.getByRole('button', { name: strength, exact: true }).click();
+  const from = page.getByRole('slider', { name: 'Depth, from' });
+  await from.focus();
+  for (let n = 0; n < 6; n++) await page.keyboard.press('PageUp');
+  await expect(from).toHaveAttribute('aria-valuetext', 'LRV 60');
+  const codes = () => rowsOf(page).evaluateAll((all) => all.map((e) => (e as HTMLElement).dataset['found']!));
+  await expect.poll(async () => (await codes()).every((code) => /^FR \d+\/(100|25)$/.test(code))).toBe(true);
+  expect((await codes()).length).toBeGreaterThan(0);
+  for (const label of await rowsOf(page)
     .getByRole('img', { name: /LRV/ })
     .evaluateAll((all) => all.map((e) => e.ariaLabel!)))
-    expect(label).toMatch(/(grey|white).*LRV (6|7|8|9|100)/);
+    expect(label).toMatch(/white.*LRV (6|7|8|9|100)/);
+  await page.getByRole('button', { name: 'Only what works' }).click();
+  await expect(rowsOf(page).locator('visible=true').first()).toHaveAttribute('data-verdict', 'works');
+  await expect
+    .poll(() => rowsOf(page).evaluateAll((all) => all.every((e) => (e as HTMLElement).dataset['verdict'] === 'works')))
+    .toBe(true);
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Stays', exact: true }).click();
+  await page.reload();
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Deck', exact: true }).click();
   await expect(ranked(page)).toBeVisible();
+  await expect(
+    page
+      .getByRole('button', { name: 'Family: white, off-white' })
+      .or(page.getByRole('button', { name: 'Family: off-white, white' })),
+  ).toBeVisible();
+  await expect(from).toHaveAttribute('aria-valuetext', 'LRV 60');
+  await openSearch(page, demo.url, 'Hall');
+  await expect(page.getByRole('button', { name: 'Family: every family' })).toBeVisible();
+});
+
+test('with everything left out it says so, and how to go on', async ({ page, demo }) => {
+  await openSearch(page, demo.url, 'Hall');
+  await expect(ranked(page)).toBeVisible();
+  const to = page.getByRole('slider', { name: 'Depth, to' });
+  await to.focus();
+  for (let n = 0; n < 10; n++) await page.keyboard.press('PageDown');
+  await page.getByRole('button', { name: /^Family: / }).click();
+  await page.getByRole('menuitemcheckbox', { name: 'yellow', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('No colour of the deck is left')).toBeVisible();
+});
+
+test('where nothing works it says what would have to change', async ({ page, demo }) => {
+  await openSearch(page, demo.url, 'Kitchen');
+  await expect(ranked(page)).toBeVisible();
+  await page.getByRole('button', { name: /^Family: / }).click();
+  await page.getByRole('menuitemcheckbox', { name: 'green', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Nothing works here')).toBeVisible();
+  await expect(page.getByText(/with .+ painted or replaced \d+ colours? works?/)).toBeVisible();
+  await expect(rowsOf(page).first()).toHaveAttribute('data-verdict', 'no');
+  await page.getByRole('button', { name: 'Only what works' }).click();
+  await expect(page.getByText('None of them works')).toBeVisible();
+  await page.getByRole('button', { name: 'Show the closest too' }).click();
+  await expect(rowsOf(page).first()).toBeVisible();
 });
 
 test('the list is painted as in the deck or as it looks at the cursor', async ({ page, demo }) => {
   await page.clock.setFixedTime(new Date('2026-09-23T12:05:00Z'));
   await openSearch(page, demo.url, 'Hall');
-  await find(page).click();
   const shades = () =>
     ranked(page)
       .getByRole('img', { name: /LRV/ })
@@ -100,25 +160,35 @@ test('nothing moves under the finger when the deck arrives', async ({ page, demo
 });
 
 test('a search says how far it is and can be given up', async ({ page, demo }) => {
-  await openSearch(page, demo.url, 'Hall');
   let letIn: () => void = () => undefined;
   const held = new Promise<void>((resolve) => (letIn = resolve));
   await page.route('**/api/deck/curves', async (route) => {
     await held;
     await route.continue();
   });
-  await find(page).click();
+  await openSearch(page, demo.url, 'Hall');
   const progress = page.getByRole('progressbar', { name: 'Search' });
   await expect(progress).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(progress).toBeHidden();
-  await expect(find(page)).toBeVisible();
+  await expect(page.getByText('The search was given up')).toBeVisible();
   letIn();
   // what was given up does not come back
   await page.waitForTimeout(1500);
   await expect(ranked(page)).toBeHidden();
-  await find(page).click();
+  await page.getByRole('button', { name: 'Find what could work' }).click();
   await expect(ranked(page)).toBeVisible();
+});
+
+test('what a room is and when it is used is told on the brief, and the search goes by it', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Hall', 'Brief');
+  const hall = page.getByRole('group', { name: 'What the client wants of Hall' });
+  await expect(hall.getByLabel('It is a')).toHaveValue('hall');
+  await hall.getByLabel('Used').selectOption('evenings');
+  await openSearch(page, demo.url, 'Hall');
+  await expect(ranked(page)).toBeVisible();
+  await page.getByRole('button', { name: 'How it is judged' }).click();
+  await expect(page.getByText(/evenings: .*lamps 70 %/).first()).toBeVisible();
 });
 
 test('a finish that fights the wish is told on the brief, where it is recorded and before the search', async ({ page, demo }) => {
@@ -138,9 +208,14 @@ test('a finish that fights the wish is told on the brief, where it is recorded a
 });
 
 test('the schools are the visit’s; where a light turns colours both ways stand side by side', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Brief');
+  await page
+    .getByRole('group', { name: 'What the client wants of Sitting room' })
+    .getByLabel('The client wants it')
+    .selectOption('warmer');
   await openSearch(page, demo.url, 'Sitting room');
+  await page.getByText('Schools', { exact: true }).click();
   await page.getByLabel('Whites in a dim room').selectOption('with more chroma');
-  await find(page).click();
   await expect(ranked(page)).toBeVisible();
   const ways = page.getByRole('region', { name: 'Two ways with the light' });
   await expect(ways.getByRole('button', { name: /^Correct it: .+, stays itself$/ })).toBeVisible();
@@ -149,6 +224,7 @@ test('the schools are the visit’s; where a light turns colours both ways stand
   await embrace.click();
   await expect(ranked(page).getByText(name, { exact: true })).toBeInViewport();
   await openSearch(page, demo.url, 'Hall');
+  await page.getByText('Schools', { exact: true }).click();
   await expect(page.getByLabel('Whites in a dim room')).toHaveValue('more-chroma');
 });
 

@@ -206,10 +206,21 @@ describe('where nothing works', () => {
 
   test('what would have to change is told, by how much it opens up', () => {
     expect(blocked.looked.works).toBe(0);
-    expect(blocked.openings[0]).toMatchObject({ change: { kind: 'thing', stay: 1 } });
+    expect(blocked.openings[0]).toMatchObject({ change: { kind: 'things', stays: [1] } });
     const works = blocked.openings.map((o) => o.works);
     expect([...works].sort((p, q) => q - p)).toEqual(works);
     expect(search().openings).toEqual([]);
+  });
+
+  test('where no single change helps, two are tried', () => {
+    const green: JudgedStay = {
+      ...rose,
+      id: 'g',
+      name: 'Green tile',
+      components: [{ id: 'g', name: 'tile', share: 1, lab: { l: 80, a: -16, b: 2 } }],
+    };
+    const { openings } = answerOf(shortlist({ ...ask, stays: [travertine, rose, green] }, deck, () => 0));
+    expect(openings[0]!.change).toEqual({ kind: 'things', stays: [1, 2] });
   });
 
   test('what opens up is what works without it', () => {

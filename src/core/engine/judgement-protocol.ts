@@ -97,9 +97,10 @@ export type BothWays = {
   readonly corrected: FoundLook;
   readonly embraced: FoundLook;
 };
-/** Something that would have to change, and how many colours would work then. */
+/** What would have to change, and how many colours would work then: things by their indices, two only where no single change opens anything up. */
 export type Opening = {
-  readonly change: { readonly kind: 'thing'; readonly stay: number } | { readonly kind: 'lamps' } | { readonly kind: 'wish' };
+  readonly change:
+    { readonly kind: 'things'; readonly stays: readonly number[] } | { readonly kind: 'lamps' } | { readonly kind: 'wish' };
   readonly works: number;
 };
 export type ShortlistAnswer = {

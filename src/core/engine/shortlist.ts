@@ -34,6 +34,14 @@ function coloursOf({ advice, deck, wanted }: Looked): Colour[] {
   });
 }
 
+/** What works and what nearly does; where neither is to be had, the closest there are. */
+function worthShowing(colours: readonly Colour[], { onlyWorks }: ShortlistRequest['wanted']): Colour[] {
+  const works = colours.filter((c) => c.best.verdict === 'works');
+  if (onlyWorks) return works;
+  const near = colours.filter((c) => c.best.verdict !== 'no');
+  return near.length > 0 ? near : [...colours];
+}
+
 /** Why what was looked at and does not work was dropped, most often first. */
 function dropsOf(colours: readonly Colour[], { advice }: Looked, { stays }: ShortlistRequest) {
   const counts = new Map<string, number>();
@@ -56,8 +64,7 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const looked: Looked = { advice: judged.advice, deck, wanted };
   const source = sourceOf(deck);
   const colours = coloursOf(looked);
-  const wanting = wanted.onlyWorks ? ['works'] : ['works', 'nearly'];
-  const kept = colours.filter((c) => wanting.includes(c.best.verdict)).sort((p, q) => byServing(p.best, q.best));
+  const kept = worthShowing(colours, wanted).sort((p, q) => byServing(p.best, q.best));
   const strengthOf = (place: number): FoundStrength => {
     const { verdict, chance } = judged.advice[place]!;
     return { strength: namedAt(deck, place).strength, lab: source.labOf(place), verdict, chance };

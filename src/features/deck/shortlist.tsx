@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { buttonClass } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { EmptyState } from '@/ui/step-title';
 import { WISH_WORDS } from '@/core/judge/wish';
@@ -20,6 +20,7 @@ import { ShortlistList } from './shortlist-list';
 import { useShortlist, type ShortlistSearch } from './use-shortlist';
 import { addressOf } from '../session/address';
 
+const listed = new Intl.ListFormat('en-GB');
 const counted = (n: number) => n.toLocaleString('en-GB');
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
@@ -28,8 +29,9 @@ function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
   const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'}`;
   if (change.kind === 'lamps') return `with lamps of 3,000 K and Ra 95 ${would}`;
   if (change.kind === 'wish') return `if it need not be ${wish ? WISH_WORDS[wish] : 'so'} ${would}`;
-  const { name, kind } = stays[change.stay]!;
-  return kind === 'fixed' ? `with ${name} painted or replaced ${would}` : `without ${name} ${would}`;
+  const gone = change.stays.map((s) => stays[s]!);
+  const names = listed.format(gone.map((s) => s.name));
+  return gone.some((s) => s.kind === 'fixed') ? `with ${names} painted or replaced ${would}` : `without ${names} ${would}`;
 }
 
 /** What a colour is judged by, for whoever asks. */
@@ -114,6 +116,22 @@ function Working({ share }: { readonly share: number }) {
   );
 }
 
+/** Why the list is empty, and how to go on. */
+function NothingShown({ search, answer }: { readonly search: ShortlistSearch; readonly answer: ShortlistAnswer }) {
+  const { works, nearly, no } = answer.looked;
+  const { filter, setFilter } = search;
+  if (works + nearly + no === 0)
+    return (
+      <EmptyState title="No colour of the deck is left">Widen the depth, the families, the makers or the strengths.</EmptyState>
+    );
+  return (
+    <EmptyState title="None of them works">
+      <p className="mb-4">{counted(nearly)} nearly work.</p>
+      <Button onClick={() => setFilter({ ...filter, onlyWorks: false })}>Show the closest too</Button>
+    </EmptyState>
+  );
+}
+
 type OutcomeProps = { readonly search: ShortlistSearch; readonly colours: readonly DeckColour[] };
 
 /** How far the search is, and what came of it. */
@@ -142,9 +160,7 @@ function Outcome({ search, colours }: OutcomeProps) {
       {answer && (
         <div className={`flex min-h-0 flex-1 flex-col ${found.state === 'computing' ? 'opacity-50' : ''}`}>
           {answer.found.length === 0 ? (
-            <EmptyState title="No colour of the deck is left">
-              Widen the depth, the families, the makers or the strengths.
-            </EmptyState>
+            <NothingShown search={search} answer={answer} />
           ) : (
             <FoundColours room={room} answer={answer} colours={colours} />
           )}
