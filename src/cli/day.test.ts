@@ -52,4 +52,16 @@ describe('day', () => {
     [{ skies: ['clear'] }, 'skies'],
     [{ room: { windows: [{ ...WINDOW, leftM: 3 }] } }, 'does not fit its wall'],
   ])('%j is answered in words', (wrong, words) => expect(day(wrong).error).toContain(words));
+
+  test('with the hours of use the lights it is used in, by their shares', () => {
+    const { lights } = day({ use: 'evening', climate: { clear: 0, broken: 0, overcast: 1 } }) as Answer & {
+      lights: { kind: string; light: string; share: number; at: string | null; lux: number }[];
+    };
+    expect(lights.reduce((s, l) => s + l.share, 0)).toBeCloseTo(1, 9);
+    expect(lights.at(-1)).toMatchObject({ kind: 'lamps', light: 'lamps', share: 0.55, at: null });
+    expect(lights.at(-2)).toMatchObject({ kind: 'both', light: 'lamps', share: 0.15 });
+    expect(lights.at(-2)!.lux).toBeGreaterThan(lights.at(-1)!.lux);
+    expect(lights.filter((l) => l.kind === 'overcast').reduce((s, l) => s + l.share, 0)).toBeCloseTo(0.3, 9);
+    expect(found).not.toHaveProperty('lights');
+  });
 });

@@ -186,7 +186,10 @@ describe('the light matters, and only as it should', () => {
   });
 
   test('a room used by lamps is judged by them; one used by day hardly hears of them', () => {
-    const tubes = { ...usual, room: { ...usual.room, lamps: usual.room.lamps.map((l) => ({ ...l, kind: 'fluorescent', cctK: 6500 })) } };
+    const tubes = {
+      ...usual,
+      room: { ...usual.room, lamps: usual.room.lamps.map((l) => ({ ...l, kind: 'fluorescent', cctK: 6500 })) },
+    };
     const works = (where: typeof dim, use: string) => under(where, { stays: things[1]!, wish: 'warmer', use }).works;
     const moved = (use: string) => {
       const [there, here] = [works(usual, use), works(tubes as typeof usual, use)];

@@ -111,7 +111,6 @@ async function benchImport(url: string): Promise<void> {
 
 /** Searches a deck of 4,000 at every strength; how long it takes with the light of the day, and how often it says how far it is. */
 async function benchSearch(page: Page): Promise<void> {
-  await page.getByRole('radio', { name: 'What could work here' }).click();
   await page.evaluate(() => {
     const told: number[] = [];
     (globalThis as { told?: number[] }).told = told;
@@ -123,8 +122,8 @@ async function benchSearch(page: Page): Promise<void> {
     }).observe(document.body, { subtree: true, childList: true, attributes: true, attributeFilter: ['value'] });
   });
   const start = performance.now();
-  await page.getByRole('button', { name: 'Find what could work' }).click();
-  await page.getByRole('list', { name: 'Ranked' }).waitFor({ timeout: 120_000 });
+  await page.getByRole('radio', { name: 'What could work here' }).click();
+  await page.getByRole('group', { name: 'What could work, best first' }).waitFor({ timeout: 120_000 });
   against('deck of 4,000 × 4 searched, with the light of the day', (performance.now() - start) / 1000, 5, 's');
   const told = await page.evaluate(() => (globalThis as { told?: number[] }).told!);
   const gaps = told.slice(1).map((t, i) => t - told[i]!);
@@ -135,8 +134,8 @@ async function benchSearch(page: Page): Promise<void> {
     'ms',
   );
   // another school is another search: the light is known by then
+  await page.getByText('Schools', { exact: true }).click();
   await page.getByLabel('A light that turns it').selectOption('embrace');
-  await page.getByRole('button', { name: 'Find what could work' }).click();
   await page.getByRole('button', { name: 'Cancel' }).waitFor();
   const cancelled = await page.evaluate(
     () =>
@@ -186,7 +185,37 @@ async function memoryOfPages(browser: Browser): Promise<number> {
 }
 
 /** The deck of 4,000 and the verdict key, in headless Chromium against the built application. */
+/** The first search of a page in the demo, with the day's light computed beside it. */
+async function benchFirstSearch(browser: Browser): Promise<void> {
+  const server = await startServer({ folder: newFolder(), demo: true });
+  const times: number[] = [];
+  try {
+    for (let i = 0; i < 3; i++) {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+      await openRoom(page, server.url, 'Sitting room', 'Deck');
+      await page.locator('[data-code]').first().waitFor();
+      const start = performance.now();
+      await page.getByRole('radio', { name: 'What could work here' }).click();
+      await page.getByRole('group', { name: 'What could work, best first' }).waitFor({ timeout: 120_000 });
+      times.push((performance.now() - start) / 1000);
+      await page.close();
+    }
+  } finally {
+    await server.end('SIGTERM');
+  }
+  times.sort((a, b) => a - b);
+  against(
+    `first search in the demo, with the light of the day (${times.map((t) => t.toFixed(1)).join(', ')})`,
+    times[1]!,
+    1.5,
+    's',
+  );
+}
+
 export async function benchPage(): Promise<void> {
+  const first = await chromium.launch(CHROMIUM);
+  await benchFirstSearch(first);
+  await first.close();
   process.env['ELM_SWATCH_DECKS'] = largeDecks();
   const server = await startServer({ folder: newFolder(), demo: true });
   const browser = await chromium.launch(CHROMIUM);

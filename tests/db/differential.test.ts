@@ -90,6 +90,12 @@ const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInput)[] = 
     wish: d.pick(['warmer', 'calmer', null]),
     words: d.pick(['', ' tea ', 'quiet']),
   }),
+  (d, _, r) => ({
+    name: 'room.use',
+    roomId: r.id,
+    use: d.pick(['morning', 'day', 'evening', 'all']),
+    kind: d.pick(['living', 'hall', 'bath', 'other']),
+  }),
   (d, v, r) => {
     const all = [...r.stays, ...r.retired.stays];
     const known = d.sometimes(0.5) && all.length > 0 ? d.pick(all) : undefined;

@@ -1,3 +1,4 @@
+import { kindByName } from '@/core/room/use';
 import { all } from '../all';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
@@ -36,6 +37,14 @@ describe('what is said while judging', () => {
     expect((await roomOf(visitId)).verdicts).toMatchObject([
       { predicted: 'nearly', predictedIn: 'light', moment: { ...moment, lux: null }, firstGlanceMs: 1400 },
     ]);
+  });
+
+  test('what a room is and when it is used is kept; its name tells its kind to begin with', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const { name, kind } = await roomOf(visitId);
+    expect(kind).toBe(kindByName(name));
+    await doIt(db, { name: 'room.use', roomId, use: 'evening', kind: 'study' });
+    expect(await roomOf(visitId)).toMatchObject({ use: 'evening', kind: 'study' });
   });
 
   test('a wish is kept with its words', async () => {

@@ -50,7 +50,7 @@ export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Ste
   if ('ok' in lights) return lights;
   const { kind, schools, wish } = room;
   const light = roomLightOf(lights);
-  const lux = lights.filter((l) => l.kind !== 'lamps').map((l) => l.scene.lux);
+  const lux = lights.filter((l) => l.judging !== 'lamps').map((l) => l.scene.lux);
   return {
     ok: true,
     adviceOn: prepareAdvice({ stays, lights: weighed(lights), light, kind, schools, wish }),

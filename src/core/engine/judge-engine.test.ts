@@ -142,6 +142,7 @@ const ask: ShortlistRequest = {
   kind: 'other',
   schools: DEFAULT_SCHOOLS,
   wish: null,
+  leniency: 0,
   wanted: { makers: [], families: [], strengths: [100, 50], lrv: [0, 100], onlyWorks: false },
 };
 const search = (change: Partial<ShortlistRequest['wanted']> = {}) =>
@@ -169,6 +170,12 @@ describe('what could work in a room', () => {
     const order = answer.found.map((f) => ['works', 'nearly', 'no'].indexOf(f.verdict));
     expect([...order].sort((p, q) => p - q)).toEqual(order);
     expect(all(search({ onlyWorks: true }).found, (f) => f.verdict === 'works')).toBe(true);
+  });
+
+  test('a kinder eye raises every chance and leaves the order', () => {
+    const kinder = answerOf(shortlist({ ...ask, leniency: 0.8 }, deck, () => 0));
+    expect(kinder.found.map((f) => f.deckColourId)).toEqual(answer.found.map((f) => f.deckColourId));
+    kinder.found.forEach((f, i) => expect(f.chance).toBeGreaterThan(answer.found[i]!.chance));
   });
 
   test('filters leave out makers, strengths, depths and families', () => {
@@ -255,7 +262,7 @@ describe('no two places disagree about a colour', () => {
       labs: deck.labs,
       atHand: 0,
     };
-    const { wanted: _, ...room } = ask;
+    const { wanted: _, leniency: __, ...room } = ask;
     const found = answerOf(next({ ...room, samples, said: [] }, deck));
     const likeliest = [...places].sort((p, q) => answer.chances[q]! - answer.chances[p]!)[0];
     // without a verdict everything is looked at by its chance and by what it would tell
@@ -263,7 +270,7 @@ describe('no two places disagree about a colour', () => {
   });
 
   test('the search and the early warning: what fights a wish is what the search drops for it', () => {
-    const { wanted: _, ...room } = ask;
+    const { wanted: _, leniency: __, ...room } = ask;
     const { fights: found } = answerOf(fights({ ...room, wish: 'calmer' }));
     expect(found).toHaveLength(1);
     const calm = deckOf(GRANTS.calmer.map(({ l, a, b }) => [l, a, b] as const));

@@ -68,7 +68,12 @@ export type Wanted = {
   /** Leaves out what only nearly works. */
   readonly onlyWorks: boolean;
 };
-export type ShortlistRequest = AdvisedRoom & { readonly stays: readonly JudgedStay[]; readonly wanted: Wanted };
+export type ShortlistRequest = AdvisedRoom & {
+  readonly stays: readonly JudgedStay[];
+  readonly wanted: Wanted;
+  /** Log odds by which the eye is kinder than the model in this visit. */
+  readonly leniency: number;
+};
 
 /** A colour at one of the strengths looked through. */
 export type FoundStrength = {

@@ -1,6 +1,6 @@
 import { leastRecentlyUsed } from '../base/least-recently-used';
-import type { DeckCurves } from '../formats/deck-curves';
-import { labAt } from '../formats/deck-curves';
+import type { Lab } from '../colour/types';
+import { labAt, type DeckCurves } from '../formats/deck-curves';
 import { likelihoodOver, nextSamples, type LikelihoodOf, type Sample } from '../judge/next-sample';
 import { adviseIn } from './advised-room';
 import { sourceOf } from './deck-places';
@@ -19,6 +19,16 @@ const sets = new Map<string, SampleSet>();
 /** Samples between two looks at the clock. */
 const BATCH = 32;
 
+/** What is believed of colours beforehand, by room, then colour and strength: kept though nobody waits for the rest of it any more. */
+const believed = new Map<string, Map<string, number>>();
+
+function beliefsOf(room: string): Map<string, number> {
+  const known = believed.get(room) ?? new Map<string, number>();
+  believed.set(room, known);
+  if (believed.size > MOST_SETS) believed.delete(believed.keys().next().value!);
+  return known;
+}
+
 /** Where each colour of a deck stands in it, at which strength. */
 function placesIn(deck: DeckCurves): (id: string, strength: number) => number | undefined {
   const colours = new Map(deck.ids.map((id, k) => [id, k]));
@@ -34,14 +44,23 @@ function* prepared({ samples, stays, said: _, ...room }: NextRequest, deck: Deck
   if (!advised.ok) return advised;
   const source = sourceOf(deck);
   const placeOf = placesIn(deck);
+  const chances = beliefsOf(JSON.stringify({ room, stays }));
+  const chanceOf = (id: string, strength: number, lab: Lab): number => {
+    const name = `${id}@${strength}`;
+    const known = chances.get(name);
+    if (known !== undefined) return known;
+    const place = placeOf(id, strength);
+    // a strength that is not in the deck's file is taken as the smoothest paint of its Lab
+    const reflectance = place === undefined ? surfacesOf({ id, lab, population: 'paint' })[0]! : source.reflectanceOf(place);
+    const { chance } = advised.adviceOn({ lab, reflectance });
+    chances.set(name, chance);
+    return chance;
+  };
   const found: Sample[] = [];
   for (const [i, id] of samples.ids.entries()) {
     if (i % BATCH === 0) yield i / samples.ids.length;
     const lab = labAt(samples, i);
-    const place = placeOf(id, samples.strengths[i]!);
-    // a strength that is not in the deck's file is taken as the smoothest paint of its Lab
-    const reflectance = place === undefined ? surfacesOf({ id, lab, population: 'paint' })[0]! : source.reflectanceOf(place);
-    found.push({ lab, atHand: i < samples.atHand, chance: advised.adviceOn({ lab, reflectance }).chance });
+    found.push({ lab, atHand: i < samples.atHand, chance: chanceOf(id, samples.strengths[i]!, lab) });
   }
   const kept = leastRecentlyUsed<ArrayLike<number>>(MOST_SAID);
   const compute = likelihoodOver(found);

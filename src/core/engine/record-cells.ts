@@ -43,7 +43,10 @@ export function* recordLights(room: LitRoom): Steps<ReadonlyMap<JudgingLight, Re
     const { kind, scene } = light;
     const lampsOn = kind === 'lamps';
     const at = new Date(lampsOn ? nightfall(room.day) : light.at).toISOString();
-    found.set(judging, { scene, moment: { at, sky: kind === 'lamps' ? 'clear' : kind, lampsOn, lux: scene.lux } });
+    found.set(judging, {
+      scene,
+      moment: { at, sky: kind === 'lamps' || kind === 'both' ? 'clear' : kind, lampsOn, lux: scene.lux },
+    });
   };
   add('window-day', middle(lights, 'clear'));
   add('overcast', middle(lights, 'overcast'));

@@ -1,6 +1,6 @@
 import type { DeckCurves } from '../formats/deck-curves';
 import { saySpeaks, sayDrop, sayHowWeak, aboutRoom } from '../judge/say-advice';
-import { byServing, tierOf, type Advice } from '../judge/room-advice';
+import { byServing, chanceOf, tierOf, type Advice } from '../judge/room-advice';
 import type { JudgingLight } from '../room/facing';
 import { weighed } from './advised-room';
 import { bothWaysOf } from './both-ways';
@@ -56,7 +56,7 @@ function dropsOf(colours: readonly Colour[], { advice }: Looked, { stays }: Shor
 
 /** A whole deck as walls of a room: what works and nearly does, best first, and what is in the way. */
 export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () => number): Steps<ShortlistAnswer | NoAnswer> {
-  const { wanted, stays: things, ...room } = request;
+  const { wanted, leniency, stays: things, ...room } = request;
   const from = now();
   const stays = things.map(surfaceStay);
   const judged = yield* inPart(judgedDeck(JSON.stringify({ room, things }), room, { stays, deck }), 0, JUDGING_SHARE);
@@ -66,8 +66,8 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const colours = coloursOf(looked);
   const kept = worthShowing(colours, wanted).sort((p, q) => byServing(p.best, q.best));
   const strengthOf = (place: number): FoundStrength => {
-    const { verdict, chance } = judged.advice[place]!;
-    return { strength: namedAt(deck, place).strength, lab: source.labOf(place), verdict, chance };
+    const { verdict, behind } = judged.advice[place]!;
+    return { strength: namedAt(deck, place).strength, lab: source.labOf(place), verdict, chance: chanceOf(behind, leniency) };
   };
   const foundOf = ({ places, best }: Colour): Found => ({
     ...strengthOf(places[0]!),

@@ -36,6 +36,7 @@ describe('the lights a room is used in', () => {
       ...Array<string>(3).fill('clear'),
       ...Array<string>(3).fill('broken'),
       ...Array<string>(3).fill('overcast'),
+      'both',
       'lamps',
     ]);
     expect(share(lights, 'lamps')).toBeCloseTo(0.35, 9);
@@ -68,7 +69,7 @@ describe('the lights a room is used in', () => {
   test('on the days the clocks change there are as many hours of use as on others', () => {
     for (const date of ['2026-03-29', '2026-10-25']) {
       const lights = lightsOf(both, { date });
-      expect(lights).toHaveLength(10);
+      expect(lights).toHaveLength(11);
     }
   });
 

@@ -1,6 +1,6 @@
 import type { SceneLight } from '../appearance/scene';
 import { ramp } from '../base/ramp';
-import type { PositionLight } from '../light/day-light';
+import { together, type PositionLight } from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
 import { SKIES, type SkyName } from '../light/outdoors';
 import { wallClock } from '../light/time-zone';
@@ -22,7 +22,7 @@ const USED = {
 
 /** A light a room is used in, how much of its use it is, and a moment at which it is met. */
 export type UsedLight = {
-  readonly kind: SkyName | 'lamps';
+  readonly kind: SkyName | 'lamps' | 'both';
   /** The light of the record that it belongs to. */
   readonly judging: JudgingLight;
   /** Share of the use; all add up to 1. */
@@ -39,6 +39,7 @@ export const JUDGED_IN: Readonly<Record<UsedLight['kind'], JudgingLight>> = {
   broken: 'window-day',
   overcast: 'overcast',
   lamps: 'lamps',
+  both: 'lamps',
 };
 
 /** The middle of some numbers; 0 of none. */
@@ -75,6 +76,7 @@ export function* usedLights(
   const place = placeOf(roomOf(day.room).room, position);
   const hours = hoursOf(day, use);
   const daylit: UsedLight[] = [];
+  let late: Lit | undefined;
   for (const [n, sky] of SKIES.entries()) {
     const lit: Lit[] = [];
     for (const [k, at] of hours.entries()) {
@@ -83,27 +85,46 @@ export function* usedLights(
       const lux = lights[place]!.lux * scale;
       if (lux >= USED.leastLux) lit.push({ at, lights, lux });
     }
-    const scenes = judgedHours(lit).flatMap(({ at, lights }) => {
+    const judged = judgedHours(lit);
+    if (sky === WITH_LAMPS) late = judged.at(-1);
+    const weight = (skies ?? USUAL_SKIES)[sky] / judged.length;
+    for (const { at, lights } of judged) {
       const scene = sceneAt(lights, place, scale);
-      return scene ? [{ at, scene }] : [];
-    });
-    const weight = (skies ?? USUAL_SKIES)[sky] / scenes.length;
-    for (const found of scenes) daylit.push({ kind: sky, judging: JUDGED_IN[sky], weight, ...found });
+      if (scene) daylit.push({ kind: sky, judging: JUDGED_IN[sky], weight, scene, at });
+    }
   }
-  return withLamps(daylit, { day, place, scale, use });
+  return withLamps(daylit, byLamps(day, { late, place, scale, use }));
 }
 
-/** The share of the use that is lamplight is taken from the daylight; a room without one is used in the other alone. */
-function withLamps(
-  daylit: readonly UsedLight[],
-  { day, place, scale, use }: { day: Omit<DayRequest, 'skies'>; place: number; scale: number; use: RoomUse },
-): UsedLight[] {
-  const scene = sceneAt(lampsOf(day.room), place, scale);
-  const byDay = daylit.reduce((s, l) => s + l.weight, 0);
-  const share = !scene ? 0 : byDay === 0 ? 1 : USES[use].lamps;
-  const found = daylit.map((l) => ({ ...l, weight: ((1 - share) * l.weight) / byDay }));
-  const at = dayMoments(day.date, day.zone).at(-1)!;
-  return scene ? [...found, { kind: 'lamps', judging: 'lamps', weight: share, scene, at }] : found;
+/** Lamps are put on by day when it is grey and late. */
+const WITH_LAMPS: SkyName = 'overcast';
+
+type ByLamps = { readonly late: Lit | undefined; readonly place: number; readonly scale: number; readonly use: RoomUse };
+
+/** The lamps alone, and the lamps with a grey late daylight, by their shares of the use; none in a room without lamps. */
+function byLamps(day: Omit<DayRequest, 'skies'>, { late, place, scale, use }: ByLamps): UsedLight[] {
+  const lamps = lampsOf(day.room);
+  const scene = sceneAt(lamps, place, scale);
+  if (!scene) return [];
+  const { lamps: alone, both } = USES[use];
+  const found: UsedLight = { kind: 'lamps', judging: 'lamps', weight: alone, scene, at: dayMoments(day.date, day.zone).at(-1)! };
+  const mixed =
+    late &&
+    sceneAt(
+      late.lights.map((light, p) => together(light, lamps[p]!)),
+      place,
+      scale,
+    );
+  if (!late || !mixed) return [{ ...found, weight: alone + both }];
+  return [{ kind: 'both', judging: 'lamps', weight: both, scene: mixed, at: late.at }, found];
+}
+
+/** Daylight has the share that the lamps leave; a room without one of them is used in the other alone. */
+function withLamps(daylit: readonly UsedLight[], lit: readonly UsedLight[]): UsedLight[] {
+  const sum = (lights: readonly UsedLight[]) => lights.reduce((s, l) => s + l.weight, 0);
+  const [byDay, lamplit] = [sum(daylit), sum(lit)];
+  if (byDay === 0) return lit.map((l) => ({ ...l, weight: l.weight / lamplit }));
+  return [...daylit.map((l) => ({ ...l, weight: ((1 - lamplit) * l.weight) / byDay })), ...lit];
 }
 
 /** Lux by day between which a room is dim, and very bright, from not at all to fully; and the share of the use that is as good as all. Own choice. */
@@ -112,7 +133,7 @@ const AMOUNT = { dim: [150, 50], bright: [1500, 3500], asGoodAsAll: 0.6 } as con
 /** How dim and how bright a room is in its use. */
 export function roomLightOf(lights: readonly UsedLight[]): RoomLight {
   const share = (of: (lux: number) => number) => {
-    const sum = lights.reduce((s, l) => s + (l.kind === 'lamps' ? 0 : l.weight * of(l.scene.lux)), 0);
+    const sum = lights.reduce((s, l) => s + (l.judging === 'lamps' ? 0 : l.weight * of(l.scene.lux)), 0);
     return Math.min(1, sum / AMOUNT.asGoodAsAll);
   };
   return { dim: share((lux) => ramp(lux, ...AMOUNT.dim)), bright: share((lux) => ramp(lux, ...AMOUNT.bright)) };

@@ -185,13 +185,8 @@ describe('properties of the advice', () => {
     const wishes = fc.constantFrom<AdviceRoom<string>['wish']>(null, 'warmer', 'calmer', 'lighter', 'deeper', 'more-colour');
     fc.assert(
       fc.property(
-        anyLab,
-        anyLab,
-        step,
-        step,
-        wishes,
-        fc.double({ min: 0, max: 1, noNaN: true }),
-        (lab, stay, p, q, wish, dim) => {
+        fc.record({ lab: anyLab, stay: anyLab, p: step, q: step, wish: wishes, dim: fc.double({ min: 0, max: 1, noNaN: true }) }),
+        ({ lab, stay, p, q, wish, dim }) => {
           const at = (l: Lab, s: Lab) =>
             room({ stays: [thing('thing', 'fixed', [1, surface(s)]), trim], wish, light: { dim, bright: 0 } })(surface(l)).cost;
           const here = at(lab, stay);

@@ -72,6 +72,14 @@ export type AdviceRoom<Kind extends string> = Omit<WallsOf, 'stays' | 'lights'> 
 export const tierOf = ({ verdict, behind }: Pick<Advice, 'verdict' | 'behind'>): number =>
   behind > ADVICE.ofNoUse || verdict === 'no' ? 2 : verdict === 'works' ? 0 : 1;
 
+/**
+ * Chance that a colour so far behind serves as the walls, 0–1.
+ *
+ * @param leniency log odds by which the eye is kinder than the model; 0 where nothing was seen
+ */
+export const chanceOf = (behind: number, leniency = 0): number =>
+  1 / (1 + Math.exp(ADVICE.steep * (behind - ADVICE.evenAt) - leniency));
+
 /** Best first. */
 export const byServing = (p: Advice, q: Advice): number => tierOf(p) - tierOf(q) || p.behind - q.behind;
 
@@ -149,7 +157,7 @@ export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (can
     const turned = embraced ? 0 : turnedBy(cells, candidate.lab, seen) / ADVICE.turnedStep;
     const asWalls = walls.prior + walls.wish + walls.undertone + walls.light + walls.refused;
     const behind = ADVICE.conflicts * soft + asWalls + turned + held;
-    const chance = 1 / (1 + Math.exp(ADVICE.steep * (behind - ADVICE.evenAt)));
+    const chance = chanceOf(behind);
     const link = (): WeakestLink<Kind> | undefined => {
       if (cost === 0) return undefined;
       if (!worst || cost > worst.cost) return { stay: null, component: null, kind: null, reason: room.reason, flag: room.flag };

@@ -7,7 +7,7 @@ import type { LightSchools } from './light-schools';
 import type { School, Stay } from './relation';
 import { coolness, warmthOf, wished, type Ground, type Wish } from './wish';
 
-const { max } = Math;
+const { abs, max, min } = Math;
 
 /**
  * What belongs on four walls, and what a room's light asks of them, in "nearlies". The facts are common practice, no source; the figures are this
@@ -28,6 +28,9 @@ export const WALLS = {
   whiteStep: 10,
   /** Points of LRV darker than the fixed finishes that cost one: floors are darker than walls. */
   underGroundStep: 20,
+  /** Points of LRV away from everything fixed from which a wall jumps, and so many more that cost one. */
+  jumpFrom: 50,
+  jumpStep: 25,
   /** Chroma up to which a wall is quiet, so much more where warmth is wished for, and the chroma over it that costs one. */
   quietTo: 9,
   quietMoreIfWarmer: 3,
@@ -144,6 +147,10 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
   const ground = groundOf(stays);
   const affinityOf = prepareAffinity(stays);
   const partner = stays.some((s) => s.components.some((c) => c.lab.l > 92 && chroma(c.lab) < 4));
+  const depths = stays.filter((s) => s.kind === 'fixed').flatMap((s) => s.components.map((c) => lrvOf(c.lab)));
+  // a deep wall is wished for to stand out
+  const jumpOf = (lrv: number) =>
+    wish === 'deeper' || depths.length === 0 ? 0 : over(min(...depths.map((d) => abs(lrv - d))), m.jumpFrom, m.jumpStep);
   const grantedBy = wished(wish, ground);
   // who wants warmth beside a cool floor does not want its undertone
   const shares = m.undertone * (wish === 'warmer' && ground ? 1 - coolness(ground) : 1);
@@ -152,7 +159,7 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
     const { undertone, sharesWith } = affinityOf(lab);
     const weak = ramp(lrv, 55, 65) * ramp(lrv, 88, 82) * ramp(chroma(lab), 12, 6);
     return {
-      prior: priorOf(lab, room, ground?.lrv ?? 0),
+      prior: priorOf(lab, room, ground?.lrv ?? 0) + jumpOf(lrv),
       wish: m.wish * (1 - grantedBy(lab)),
       undertone: shares * (1 - undertone),
       light:

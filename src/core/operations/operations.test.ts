@@ -87,6 +87,10 @@ describe('what is shown before it is saved', () => {
   test('what a room is set to follows the last write', () => {
     const wish = (words: string) => operation({ name: 'room.wish', roomId: ROOM, wish: 'calmer', words });
     expect(after(base(), wish('less yellow'), wish('quiet'))).toMatchObject({ wish: 'calmer', wishWords: 'quiet' });
+    expect(after(base(), operation({ name: 'room.use', roomId: ROOM, use: 'day', kind: 'study' }))).toMatchObject({
+      use: 'day',
+      kind: 'study',
+    });
     expect(after(base(), operation({ name: 'light.calibrate', roomId: ROOM, on: true })).calibrated).toBe(true);
   });
 

@@ -39,6 +39,7 @@ describe('what may be written', () => {
     ['a photograph without white paper', { ...edit, white: null }],
     ['a look without a wall', { ...scheme, wallId: null, accentIds: [id, other] }],
     ['schools', { name: 'visit.schools', visitId: id, dimWhite: 'more-chroma', fightingLight: 'correct' }],
+    ['a room used in the mornings', { name: 'room.use', roomId: id, use: 'morning', kind: 'bedroom' }],
     ['a wish taken back', { name: 'room.wish', roomId: id, wish: null, words: '' }],
   ])('%s passes', (_, write) => {
     expect(writeSchema.safeParse(write).success).toBe(true);
@@ -58,6 +59,7 @@ describe('what may be written', () => {
     ['the same window twice', { ...light, windows: [window, window] }],
     ['five accents', { ...scheme, accentIds: [id, id, id, id, id] }],
     ['an id that is none', { ...scheme, wallId: "'; drop table scheme; --" }],
+    ['a use that is none', { name: 'room.use', roomId: id, use: 'night', kind: 'bedroom' }],
     ['a wish that is none', { name: 'room.wish', roomId: id, wish: 'louder', words: '' }],
     ['a school that is none', { name: 'visit.schools', visitId: id, dimWhite: 'sometimes', fightingLight: 'correct' }],
     ['a time that is none', { ...give, moment: { ...moment, at: 'teatime' } }],

@@ -10,12 +10,15 @@ export const USE_WORDS: Readonly<Record<RoomUse, string>> = {
   all: 'all day and evening',
 };
 
-/** Hours of the local clock of each use, and the share of them that is lamplight. Common practice, no source; the figures are own choice. */
-export const USES: Readonly<Record<RoomUse, { readonly from: number; readonly to: number; readonly lamps: number }>> = {
-  morning: { from: 6, to: 12, lamps: 0.15 },
-  day: { from: 8, to: 18, lamps: 0.1 },
-  evening: { from: 16, to: 22, lamps: 0.7 },
-  all: { from: 7, to: 22, lamps: 0.35 },
+/** Hours of the local clock, and the shares of them with the lamps alone, and with lamps and daylight both. */
+export type HoursOfUse = { readonly from: number; readonly to: number; readonly lamps: number; readonly both: number };
+
+/** Of each use. Common practice, no source; the figures are own choice. */
+export const USES: Readonly<Record<RoomUse, HoursOfUse>> = {
+  morning: { from: 6, to: 12, lamps: 0.08, both: 0.07 },
+  day: { from: 8, to: 18, lamps: 0.03, both: 0.07 },
+  evening: { from: 16, to: 22, lamps: 0.55, both: 0.15 },
+  all: { from: 7, to: 22, lamps: 0.25, both: 0.1 },
 };
 
 const share = z.number().min(0).max(1);

@@ -10,6 +10,7 @@ const SAY_LIGHT: Readonly<Record<BothWays['light'], string>> = {
   broken: 'under broken cloud',
   overcast: 'under cloud',
   lamps: 'by the lamps',
+  both: 'on a grey day with the lamps on',
 };
 
 type Props = {

@@ -3,13 +3,14 @@
 import { useCallback, useMemo, useState } from 'react';
 import { z } from 'zod';
 import { FAMILIES } from '@/core/colour/family';
+import { leniency } from '@/core/record/leniency';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
 import { judgedStay } from '@/core/engine/swatches';
 import { useAdvisedRoom } from '../light-client/room-day';
 import { asKey } from '../light-client/as-key';
 import { useJob } from '../light-client/light-worker';
-import { useRoom } from '../session/visit-context';
+import { useRoom, useVisit } from '../session/visit-context';
 
 export const ANY_SHORTLIST: Wanted = {
   makers: [],
@@ -54,13 +55,17 @@ export function useShortlist(roomId: string, deckName: string) {
   const [filter, setFilter] = useState(() => keptFilter(roomId));
   const [given, setGiven] = useState(false);
   const { stays } = room;
+  const { rooms } = useVisit().visit;
+  const kinder = useMemo(() => leniency(rooms), [rooms]);
   const request = useMemo(
-    () => (advised && stays.length > 0 ? { ...advised, stays: stays.map(judgedStay), wanted: filter } : undefined),
-    [advised, stays, filter],
+    () =>
+      advised && stays.length > 0 ? { ...advised, stays: stays.map(judgedStay), wanted: filter, leniency: kinder } : undefined,
+    [advised, stays, filter, kinder],
   );
   const found = useJob<ShortlistAnswer>(
     given ? undefined : request && asKey(`shortlist ${deckName}`, request),
     (w, id, progress) => w.shortlist(id, request!, progress),
+    'judging',
   );
   const change = useCallback(
     (next: Wanted) => {

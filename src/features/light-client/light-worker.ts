@@ -19,12 +19,21 @@ import type { Lab } from '@/core/colour/types';
 import { asKey } from './as-key';
 
 type PageWorker = RoomLightWorker & JudgementWorker;
-let worker: Remote<PageWorker> | undefined;
+/** The light of a room is computed by one worker and colours are judged in it by another, so that a search need not wait for the day. */
+type Task = 'light' | 'judging';
+const workers = new Map<Task, Remote<PageWorker>>();
 let lastId = 0;
 
-/** The one worker of this page, started when it is first needed. */
-const roomLight = (): Remote<PageWorker> =>
-  (worker ??= wrap<PageWorker>(new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' })));
+/** The worker of this page for a task, started when it is first needed. */
+function workerFor(task: Task): Remote<PageWorker> {
+  const known = workers.get(task);
+  if (known) return known;
+  const started = wrap<PageWorker>(
+    new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  workers.set(task, started);
+  return started;
+}
 
 /** Work in the worker: being done (how much, 0–1), done, or why not. */
 export type Computed<T> =
@@ -54,6 +63,7 @@ export const latest = <T>(computed: Computed<T> & { readonly before?: T | undefi
 export function useJob<T extends { readonly ok: true }>(
   key: string | undefined,
   job: Job<T>,
+  task: Task = 'light',
 ): Computed<T> & { readonly before?: T | undefined } {
   const [found, setFound] = useState<{ readonly key: string; readonly computed: Computed<T> }>();
   const [before, setBefore] = useState<T>();
@@ -64,7 +74,7 @@ export function useJob<T extends { readonly ok: true }>(
     let over = false;
     const settle = (computed: Computed<T>) => wanted && setFound({ key, computed });
     const progress = proxy((share: number) => void settle({ state: 'computing', share }));
-    const remote = roomLight();
+    const remote = workerFor(task);
     job(remote, id, progress)
       .then((answer) => {
         if (!answer.ok) return answer.reason === 'cannot-be' && settle({ state: 'failed', says: answer.says });
@@ -121,5 +131,5 @@ export const useHexes = (name: string, request: HexesRequest | undefined) =>
 
 /** One moment, asked once and not kept: for a reading beside what is computed. */
 export async function spotsOnce(moment: MomentRequest): Promise<SpotsAnswer | NoAnswer> {
-  return roomLight().spots(++lastId, moment, []);
+  return workerFor('light').spots(++lastId, moment, []);
 }
