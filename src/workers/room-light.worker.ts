@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
+import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
 import { day } from '@/core/engine/day';
 import { fights } from '@/core/engine/fights';
@@ -43,6 +44,7 @@ const worker: RoomLightWorker & JudgementWorker = {
   spots: (id, request, swatches) => run(id, spots(request, swatches)),
   hexes: (id, request) => run(id, hexes(request)),
   pair: (id, request) => run(id, pair(request)),
+  lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),
   shortlist: async (id, request, progress) => {
     const curves = await deckCurves();

@@ -8,12 +8,10 @@ import type { Wish } from '../judge/wish';
 import type { JudgingLight } from '../room/facing';
 import type { RoomKind } from '../room/use';
 import { cannotBe, roomOf } from './known-days';
-import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
+import type { NoAnswer } from './light-protocol';
+import type { LightsAnswer, LitRoom } from './lit-room';
 import type { Steps } from './steps';
-import { middleOf, roomLightOf, usedLights, type UsedFor, type UsedLight } from './used-lights';
-
-/** What a room's lights depend on. */
-export type LitRoom = { readonly day: Omit<DayRequest, 'skies'>; readonly lookIn: LookIn; readonly usedFor: UsedFor };
+import { middleOf, roomLightOf, usedLights, type UsedLight } from './used-lights';
 
 /** A room to be advised on, apart from what stays in it. */
 export type AdvisedRoom = LitRoom & {
@@ -37,24 +35,31 @@ export const weighed = (lights: readonly UsedLight[]): WeighedLight<JudgingLight
   lights.map(({ judging, weight, scene }) => ({ kind: judging, weight, scene }));
 
 /** The lights of a room, or why it has none. */
-export function* lightsOfUse({ day, lookIn, usedFor }: LitRoom): Steps<readonly UsedLight[] | NoAnswer> {
+export function* lightsOfUse({ day, lookIn, usedFor, lights: known }: LitRoom): Steps<readonly UsedLight[] | NoAnswer> {
+  if (known && known.length > 0) return known;
   const { problem } = roomOf(day.room);
   if (problem) return cannotBe(problem);
-  const lights = yield* usedLights(day, lookIn, usedFor);
-  return lights.length === 0 ? cannotBe('The room has neither a window nor a lamp.') : lights;
+  const found = yield* usedLights(day, lookIn, usedFor);
+  return found.length === 0 ? cannotBe('The room has neither a window nor a lamp.') : found;
+}
+
+/** The lights of a room, to be handed to whoever judges in them. */
+export function* lights(room: LitRoom): Steps<LightsAnswer | NoAnswer> {
+  const found = yield* lightsOfUse(room);
+  return 'ok' in found ? found : { ok: true, lights: found };
 }
 
 /** Makes a room ready to say how any colour serves as its walls. The one way to it: search, prior and early warning all go by it. */
 export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Steps<RoomToAdvise | NoAnswer> {
-  const lights = yield* lightsOfUse(room);
-  if ('ok' in lights) return lights;
+  const found = yield* lightsOfUse(room);
+  if ('ok' in found) return found;
   const { kind, schools, wish } = room;
-  const light = roomLightOf(lights);
-  const lux = lights.filter((l) => l.judging !== 'lamps').map((l) => l.scene.lux);
+  const light = roomLightOf(found);
+  const lux = found.filter((l) => l.judging !== 'lamps').map((l) => l.scene.lux);
   return {
     ok: true,
-    adviceOn: prepareAdvice({ stays, lights: weighed(lights), light, kind, schools, wish }),
-    lights,
+    adviceOn: prepareAdvice({ stays, lights: weighed(found), light, kind, schools, wish }),
+    lights: found,
     light,
     dayLux: middleOf(lux.filter((v) => v >= SCENE.tooDarkLux)),
   };

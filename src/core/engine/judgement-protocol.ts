@@ -6,7 +6,8 @@ import type { School, StayKind } from '../judge/relation';
 import type { Fight, Wish } from '../judge/wish';
 import type { Flag } from '../appearance/readings';
 import type { JudgingLight } from '../room/facing';
-import type { AdvisedRoom, LitRoom } from './advised-room';
+import type { AdvisedRoom } from './advised-room';
+import type { LightsAnswer, LitRoom } from './lit-room';
 import type { DayRequest, LookIn, NoAnswer, Progress, Swatch } from './light-protocol';
 import type { UsedLight } from './used-lights';
 
@@ -160,6 +161,7 @@ export type NextAnswer = {
 };
 
 export type JudgementWorker = {
+  readonly lights: (id: number, room: LitRoom) => Promise<LightsAnswer | NoAnswer>;
   readonly pair: (id: number, request: PairRequest) => Promise<PairAnswer | NoAnswer>;
   readonly cells: (id: number, request: CellsRequest) => Promise<CellsAnswer | NoAnswer>;
   readonly shortlist: (id: number, request: ShortlistRequest, progress: Progress) => Promise<ShortlistAnswer | NoAnswer>;

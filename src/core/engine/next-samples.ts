@@ -3,6 +3,7 @@ import type { Lab } from '../colour/types';
 import { labAt, type DeckCurves } from '../formats/deck-curves';
 import { likelihoodOver, nextSamples, type LikelihoodOf, type Sample } from '../judge/next-sample';
 import { adviseIn } from './advised-room';
+import { withoutLights } from './lit-room';
 import { sourceOf } from './deck-places';
 import type { NextAnswer, NextRequest } from './judgement-protocol';
 import type { NoAnswer } from './light-protocol';
@@ -44,7 +45,7 @@ function* prepared({ samples, stays, said: _, ...room }: NextRequest, deck: Deck
   if (!advised.ok) return advised;
   const source = sourceOf(deck);
   const placeOf = placesIn(deck);
-  const chances = beliefsOf(JSON.stringify({ room, stays }));
+  const chances = beliefsOf(JSON.stringify({ room: withoutLights(room), stays }));
   const chanceOf = (id: string, strength: number, lab: Lab): number => {
     const name = `${id}@${strength}`;
     const known = chances.get(name);
@@ -71,7 +72,7 @@ function* prepared({ samples, stays, said: _, ...room }: NextRequest, deck: Deck
 export function* next(request: NextRequest, deck: DeckCurves): Steps<NextAnswer | NoAnswer> {
   yield 0;
   const { samples, said, ...room } = request;
-  const name = `${samples.name} ${JSON.stringify(room)}`;
+  const name = `${samples.name} ${JSON.stringify(withoutLights(room))}`;
   let set = sets.get(name);
   if (!set) {
     const found = yield* prepared(request, deck);

@@ -1,6 +1,7 @@
 import type { DeckCurves } from '../formats/deck-curves';
 import type { SurfaceStay } from '../judge/surfaces';
 import { adviseIn, type AdvisedRoom } from './advised-room';
+import { withoutLights } from './lit-room';
 import { sourceOf } from './deck-places';
 import type { Opening } from './judgement-protocol';
 import { inPart, type Steps } from './steps';
@@ -21,7 +22,10 @@ function without(gone: readonly number[], room: AdvisedRoom, stays: readonly Sur
 /** What could be changed in a room, one at a time. */
 function singleChanges(room: AdvisedRoom, stays: readonly SurfaceStay[]): Changed[] {
   const { day, wish } = room;
-  const relit = { ...room, day: { ...day, room: { ...day.room, lamps: day.room.lamps.map((l) => ({ ...l, ...GOOD_LAMP })) } } };
+  const relit = {
+    ...withoutLights(room),
+    day: { ...day, room: { ...day.room, lamps: day.room.lamps.map((l) => ({ ...l, ...GOOD_LAMP })) } },
+  };
   return [
     ...stays.map((_, stay) => without([stay], room, stays)),
     ...(day.room.lamps.length > 0 ? [{ change: { kind: 'lamps' as const }, room: relit, stays }] : []),

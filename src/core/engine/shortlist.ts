@@ -3,6 +3,7 @@ import { saySpeaks, sayDrop, sayHowWeak, aboutRoom } from '../judge/say-advice';
 import { byServing, chanceOf, tierOf, type Advice } from '../judge/room-advice';
 import type { JudgingLight } from '../room/facing';
 import { weighed } from './advised-room';
+import { withoutLights } from './lit-room';
 import { bothWaysOf } from './both-ways';
 import { letsThrough, namedAt, sourceOf } from './deck-places';
 import { judgedDeck, type JudgedDeck } from './judged-deck';
@@ -59,7 +60,11 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const { wanted, leniency, stays: things, ...room } = request;
   const from = now();
   const stays = things.map(surfaceStay);
-  const judged = yield* inPart(judgedDeck(JSON.stringify({ room, things }), room, { stays, deck }), 0, JUDGING_SHARE);
+  const judged = yield* inPart(
+    judgedDeck(JSON.stringify({ room: withoutLights(room), things }), room, { stays, deck }),
+    0,
+    JUDGING_SHARE,
+  );
   if (!judged.ok) return judged;
   const looked: Looked = { advice: judged.advice, deck, wanted };
   const source = sourceOf(deck);

@@ -5,6 +5,7 @@ import { z } from 'zod';
 import { FAMILIES } from '@/core/colour/family';
 import { leniency } from '@/core/record/leniency';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
+import { withoutLights } from '@/core/engine/lit-room';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
 import { judgedStay } from '@/core/engine/swatches';
 import { useAdvisedRoom } from '../light-client/room-day';
@@ -63,7 +64,7 @@ export function useShortlist(roomId: string, deckName: string) {
     [advised, stays, filter, kinder],
   );
   const found = useJob<ShortlistAnswer>(
-    given ? undefined : request && asKey(`shortlist ${deckName}`, request),
+    given ? undefined : request && asKey(`shortlist ${deckName}`, withoutLights(request)),
     (w, id, progress) => w.shortlist(id, request!, progress),
     'judging',
   );

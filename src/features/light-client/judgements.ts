@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { withoutLights } from '@/core/engine/lit-room';
 import type { CellsAnswer, FightsAnswer, NextAnswer, NextRequest, PairAnswer } from '@/core/engine/judgement-protocol';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
@@ -8,7 +9,7 @@ import type { RecordedStay } from '@/core/record/stay';
 import { asKey } from './as-key';
 import { useJob } from './light-worker';
 import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
-import { useAdvisedRoom, useDayRequest, useLitRoom, useLookIn, useScale } from './room-day';
+import { useAdvisedRoom, useDayRequest, useRoomLights, useLookIn, useScale } from './room-day';
 import { useRoom } from '../session/visit-context';
 
 /** A candidate beside one thing through the day; nothing is asked while one is missing. */
@@ -25,12 +26,12 @@ export function usePairThroughDay(roomId: string, candidate: Candidate | undefin
 /** What is predicted for every cell of a room's record. */
 export function useCells(roomId: string) {
   const room = useRoom(roomId);
-  const lit = useLitRoom(roomId);
+  const lit = useRoomLights(roomId);
   const request = useMemo(() => {
     if (!lit || room.stays.length === 0 || room.candidates.length === 0) return undefined;
     return { ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) };
   }, [lit, room.stays, room.candidates]);
-  return useJob<CellsAnswer>(asKey('cells', request), (w, id) => w.cells(id, request!), 'judging');
+  return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!), 'judging');
 }
 
 /** What stays and fights what is wanted of a room; nothing is asked without a wish, or without anything that stays. */
@@ -41,11 +42,11 @@ export function useFights(room: Room) {
     () => (advised && wish && stays.length > 0 ? { ...advised, wish, stays: stays.map(judgedStay) } : undefined),
     [advised, wish, stays],
   );
-  return useJob<FightsAnswer>(asKey('fights', request), (w, id) => w.fights(id, request!), 'judging');
+  return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!), 'judging');
 }
 
 /** What to look at next. `name` stands for the samples, which are too many to compare. */
 export function useNextSamples(name: string, request: NextRequest | undefined) {
-  const key = request && asKey(`next ${name}`, { ...request, samples: name });
+  const key = request && asKey(`next ${name}`, { ...withoutLights(request), samples: name });
   return useJob<NextAnswer>(key, (w, id) => w.next(id, request!), 'judging');
 }

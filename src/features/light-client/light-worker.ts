@@ -2,6 +2,7 @@
 
 import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
+import type { LightsAnswer, LitRoom } from '@/core/engine/lit-room';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type {
   BandsAnswer,
@@ -56,6 +57,51 @@ function keep(key: string, value: unknown): void {
 export const latest = <T>(computed: Computed<T> & { readonly before?: T | undefined }): T | undefined =>
   computed.state === 'done' ? computed.value : computed.before;
 
+type Listener = (computed: Computed<unknown>) => void;
+/** Work that is going on, by its request: whoever asks for the same waits for the same. */
+const running = new Map<string, { readonly cancel: () => void; readonly listeners: Set<Listener> }>();
+
+const FAILED = { state: 'failed', says: 'The light could not be computed on this device.' } as const;
+
+/** Begins work and tells everyone who listens what comes of it. */
+function begin<T extends { readonly ok: true }>(key: string, job: Job<T>, task: Task) {
+  const id = ++lastId;
+  const remote = workerFor(task);
+  const listeners = new Set<Listener>();
+  const work = { listeners, cancel: () => void remote.cancel(id) };
+  const tell = (computed: Computed<unknown>) => listeners.forEach((listener) => listener(computed));
+  running.set(key, work);
+  job(
+    remote,
+    id,
+    proxy((share: number) => tell({ state: 'computing', share })),
+  )
+    .then((answer) => {
+      if (answer.ok) {
+        keep(key, answer);
+        return tell({ state: 'done', value: answer });
+      }
+      return answer.reason === 'cannot-be' && tell({ state: 'failed', says: answer.says });
+    })
+    .catch(() => tell(FAILED))
+    .finally(() => running.get(key) === work && running.delete(key));
+  return work;
+}
+
+/** Waits for work, begun now or before; answers how to stop waiting. What nobody waits for any more is cancelled, once the screen has settled. */
+function join<T extends { readonly ok: true }>(key: string, work: { job: Job<T>; task: Task }, listener: Listener): () => void {
+  const joined = running.get(key) ?? begin(key, work.job, work.task);
+  joined.listeners.add(listener);
+  return () => {
+    joined.listeners.delete(listener);
+    setTimeout(() => {
+      if (joined.listeners.size > 0 || running.get(key) !== joined) return;
+      running.delete(key);
+      joined.cancel();
+    });
+  };
+}
+
 /**
  * Asks the worker whenever `key` changes and forgets the answer to what is no longer asked, which is cancelled. While a new answer is being
  * computed the last one stays in `before`. No key asks nothing.
@@ -69,25 +115,11 @@ export function useJob<T extends { readonly ok: true }>(
   const [before, setBefore] = useState<T>();
   useEffect(() => {
     if (key === undefined || kept.has(key)) return;
-    const id = ++lastId;
-    let wanted = true;
-    let over = false;
-    const settle = (computed: Computed<T>) => wanted && setFound({ key, computed });
-    const progress = proxy((share: number) => void settle({ state: 'computing', share }));
-    const remote = workerFor(task);
-    job(remote, id, progress)
-      .then((answer) => {
-        if (!answer.ok) return answer.reason === 'cannot-be' && settle({ state: 'failed', says: answer.says });
-        keep(key, answer);
-        if (wanted) setBefore(answer);
-        return settle({ state: 'done', value: answer });
-      })
-      .catch(() => settle({ state: 'failed', says: 'The light could not be computed on this device.' }))
-      .finally(() => (over = true));
-    return () => {
-      wanted = false;
-      if (!over) void remote.cancel(id);
-    };
+    return join(key, { job, task }, (said) => {
+      const computed = said as Computed<T>;
+      if (computed.state === 'done') setBefore(computed.value);
+      setFound({ key, computed });
+    });
     // the key says all that the job depends on
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
@@ -99,6 +131,10 @@ export function useJob<T extends { readonly ok: true }>(
 /** A room through a day; undefined asks nothing. */
 export const useDayLight = (request: DayRequest | undefined) =>
   useJob<DayAnswer>(asKey('day', request), (w, id, progress) => w.day(id, request!, progress));
+
+/** The lights a room is used in; undefined asks nothing. */
+export const useLightsOfUse = (room: LitRoom | undefined) =>
+  useJob<LightsAnswer>(asKey('lights', room), (w, id) => w.lights(id, room!));
 
 type BandsRequest = { readonly day: DayRequest; readonly swatches: readonly Swatch[]; readonly lookIn: LookIn };
 /** Swatches through a day. */

@@ -2,14 +2,15 @@
 
 import { useDeferredValue, useMemo } from 'react';
 import type { Lab } from '@/core/colour/types';
-import type { AdvisedRoom, LitRoom } from '@/core/engine/advised-room';
+import type { AdvisedRoom } from '@/core/engine/advised-room';
+import type { LitRoom } from '@/core/engine/lit-room';
 import type { DayAnswer, DayRequest, LookIn } from '@/core/engine/light-protocol';
 import { swatchesOf } from '@/core/engine/swatches';
 import { lightScale } from '@/core/record/calibration';
 import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/record/describe-room';
 import { judgingPosition } from '@/core/record/judging-position';
 import type { Room } from '@/core/record/room';
-import { latest, useBands, useDayLight, useHexes } from './light-worker';
+import { latest, useBands, useDayLight, useHexes, useLightsOfUse } from './light-worker';
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useSkyShares } from '../cursor/sky-shares';
@@ -81,11 +82,23 @@ export function useLitRoom(roomId: string): LitRoom | undefined {
   }, [description, place, date, zone, position, scale, use, skies]);
 }
 
-/** A room as it is advised on, apart from what stays in it. */
+/** The same with the lights themselves, so that what judges in them need not compute them; undefined until they are known. */
+export function useRoomLights(roomId: string): LitRoom | undefined {
+  const lit = useLitRoom(roomId);
+  const found = useLightsOfUse(lit);
+  const lights = found.state === 'done' ? found.value.lights : undefined;
+  return useMemo(() => {
+    if (!lit || found.state === 'computing') return undefined;
+    // a room that cannot be is told by whoever judges in it
+    return { ...lit, lights };
+  }, [lit, found.state, lights]);
+}
+
+/** A room as it is advised on, apart from what stays in it; undefined until its lights are known. */
 export function useAdvisedRoom(roomId: string): AdvisedRoom | undefined {
   const { visit } = useVisit();
   const { kind, wish } = useRoom(roomId);
-  const lit = useLitRoom(roomId);
+  const lit = useRoomLights(roomId);
   const { schools } = visit;
   return useMemo(() => lit && { ...lit, kind, schools, wish }, [lit, kind, schools, wish]);
 }
