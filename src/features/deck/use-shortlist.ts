@@ -66,7 +66,6 @@ export function useShortlist(roomId: string, deckName: string) {
   const found = useJob<ShortlistAnswer>(
     given ? undefined : request && asKey(`shortlist ${deckName}`, withoutLights(request)),
     (w, id, progress) => w.shortlist(id, request!, progress),
-    'judging',
   );
   const change = useCallback(
     (next: Wanted) => {

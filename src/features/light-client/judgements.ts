@@ -31,7 +31,7 @@ export function useCells(roomId: string) {
     if (!lit || room.stays.length === 0 || room.candidates.length === 0) return undefined;
     return { ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) };
   }, [lit, room.stays, room.candidates]);
-  return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!), 'judging');
+  return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!));
 }
 
 /** What stays and fights what is wanted of a room; nothing is asked without a wish, or without anything that stays. */
@@ -42,11 +42,11 @@ export function useFights(room: Room) {
     () => (advised && wish && stays.length > 0 ? { ...advised, wish, stays: stays.map(judgedStay) } : undefined),
     [advised, wish, stays],
   );
-  return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!), 'judging');
+  return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!));
 }
 
 /** What to look at next. `name` stands for the samples, which are too many to compare. */
 export function useNextSamples(name: string, request: NextRequest | undefined) {
   const key = request && asKey(`next ${name}`, { ...withoutLights(request), samples: name });
-  return useJob<NextAnswer>(key, (w, id) => w.next(id, request!), 'judging');
+  return useJob<NextAnswer>(key, (w, id) => w.next(id, request!));
 }

@@ -20,21 +20,12 @@ import type { Lab } from '@/core/colour/types';
 import { asKey } from './as-key';
 
 type PageWorker = RoomLightWorker & JudgementWorker;
-/** The light of a room is computed by one worker and colours are judged in it by another, so that a search need not wait for the day. */
-type Task = 'light' | 'judging';
-const workers = new Map<Task, Remote<PageWorker>>();
+let worker: Remote<PageWorker> | undefined;
 let lastId = 0;
 
-/** The worker of this page for a task, started when it is first needed. */
-function workerFor(task: Task): Remote<PageWorker> {
-  const known = workers.get(task);
-  if (known) return known;
-  const started = wrap<PageWorker>(
-    new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  workers.set(task, started);
-  return started;
-}
+/** The one worker of this page, started when it is first needed. */
+const roomLight = (): Remote<PageWorker> =>
+  (worker ??= wrap<PageWorker>(new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' })));
 
 /** Work in the worker: being done (how much, 0–1), done, or why not. */
 export type Computed<T> =
@@ -64,9 +55,9 @@ const running = new Map<string, { readonly cancel: () => void; readonly listener
 const FAILED = { state: 'failed', says: 'The light could not be computed on this device.' } as const;
 
 /** Begins work and tells everyone who listens what comes of it. */
-function begin<T extends { readonly ok: true }>(key: string, job: Job<T>, task: Task) {
+function begin<T extends { readonly ok: true }>(key: string, job: Job<T>) {
   const id = ++lastId;
-  const remote = workerFor(task);
+  const remote = roomLight();
   const listeners = new Set<Listener>();
   const work = { listeners, cancel: () => void remote.cancel(id) };
   const tell = (computed: Computed<unknown>) => listeners.forEach((listener) => listener(computed));
@@ -89,8 +80,8 @@ function begin<T extends { readonly ok: true }>(key: string, job: Job<T>, task: 
 }
 
 /** Waits for work, begun now or before; answers how to stop waiting. What nobody waits for any more is cancelled, once the screen has settled. */
-function join<T extends { readonly ok: true }>(key: string, work: { job: Job<T>; task: Task }, listener: Listener): () => void {
-  const joined = running.get(key) ?? begin(key, work.job, work.task);
+function join<T extends { readonly ok: true }>(key: string, job: Job<T>, listener: Listener): () => void {
+  const joined = running.get(key) ?? begin(key, job);
   joined.listeners.add(listener);
   return () => {
     joined.listeners.delete(listener);
@@ -109,13 +100,12 @@ function join<T extends { readonly ok: true }>(key: string, work: { job: Job<T>;
 export function useJob<T extends { readonly ok: true }>(
   key: string | undefined,
   job: Job<T>,
-  task: Task = 'light',
 ): Computed<T> & { readonly before?: T | undefined } {
   const [found, setFound] = useState<{ readonly key: string; readonly computed: Computed<T> }>();
   const [before, setBefore] = useState<T>();
   useEffect(() => {
     if (key === undefined || kept.has(key)) return;
-    return join(key, { job, task }, (said) => {
+    return join<T>(key, job, (said) => {
       const computed = said as Computed<T>;
       if (computed.state === 'done') setBefore(computed.value);
       setFound({ key, computed });
@@ -167,5 +157,5 @@ export const useHexes = (name: string, request: HexesRequest | undefined) =>
 
 /** One moment, asked once and not kept: for a reading beside what is computed. */
 export async function spotsOnce(moment: MomentRequest): Promise<SpotsAnswer | NoAnswer> {
-  return workerFor('light').spots(++lastId, moment, []);
+  return roomLight().spots(++lastId, moment, []);
 }
