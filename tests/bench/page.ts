@@ -244,10 +244,13 @@ export async function benchPage(): Promise<void> {
     against('verdict key to painted cell, slowest of 12', times[11]!, 100, 'ms');
     const next: number[] = [];
     await page.keyboard.press('r');
+    // what is believed beforehand is worked out once for a room
     await page.waitForTimeout(1000);
+    await page.locator('[aria-label="Look at next"][aria-busy="false"]').waitFor({ timeout: 30_000 });
     // another reason is another thing said
     for (const key of ['1', '2', '3', '4', '5', '6', '7']) {
       const took = await nextSampleAfter(page, key);
+      await page.waitForTimeout(300);
       if (took !== undefined) next.push(took);
     }
     next.sort((a, b) => a - b);
