@@ -199,15 +199,24 @@ describe('the light matters, and only as it should', () => {
     expect(moved('evening')).toBeGreaterThan(10);
   });
 
-  test('a darker lamp or a smaller window never raises a score by itself', () => {
-    const stays = things[1]!;
-    const chances = (room: object) =>
-      new Map(ask({ ...usual, stays, wish: null, room, deck: SOME, top: 1000 }).ranked.map((r) => [r.id, r.chance]));
-    const here = chances(usual.room);
-    const darker = chances({ ...usual.room, lamps: usual.room.lamps.map((l) => ({ ...l, lumens: l.lumens / 4 })) });
+  test.each([
+    ['usual', usual],
+    ['dim', dim],
+    ['very bright', bright],
+  ])('a darker lamp or a smaller window never raises a score by itself: a %s room', (_, where) => {
+    const { room } = where;
+    const chances = (changed: object) =>
+      new Map(
+        ask({ ...where, stays: things[1]!, wish: null, room: changed, deck: SOME, top: 1000 }).ranked.map((r) => [
+          r.id,
+          r.chance,
+        ]),
+      );
+    const here = chances(room);
+    const darker = chances({ ...room, lamps: room.lamps.map((l) => ({ ...l, lumens: l.lumens / 4 })) });
     const smaller = chances({
-      ...usual.room,
-      windows: usual.room.windows.map((w) => ({ ...w, widthM: w.widthM / 2, heightM: w.heightM / 2 })),
+      ...room,
+      windows: room.windows.map((w) => ({ ...w, widthM: w.widthM / 2, heightM: w.heightM / 2 })),
     });
     // what is left are the tints of the bounce, which change with where the light falls
     for (const [id, chance] of here) {

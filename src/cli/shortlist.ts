@@ -92,6 +92,7 @@ export function shortlist(request: Record<string, unknown>) {
   };
   const found = toTheEnd(adviseIn({ ...lit, kind, schools, wish }, stays));
   if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
+  if (found.inDeck) throw new RangeError('The room has neither a window nor a lamp.');
   const rows = samples.map((sample) => ({ sample, advice: found.adviceOn(sample) }));
   // equals stand by their names, so that the order of the deck does not matter
   const ranked = [...rows].sort(

@@ -63,6 +63,7 @@ function judge(near: boolean, deck: readonly Surface[]): number {
     lights: LIGHTS,
     light: { dim: 0.3, bright: 0 },
     kind: 'other',
+    windDown: 0,
     schools: DEFAULT_SCHOOLS,
     wish: 'warmer',
   });

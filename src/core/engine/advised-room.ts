@@ -1,9 +1,10 @@
 import { SCENE } from '../appearance/scene';
+import { daylight65 } from '../colour/illuminant';
 import type { LightSchools } from '../judge/light-schools';
 import { prepareAdvice, type Advice } from '../judge/room-advice';
 import type { WeighedLight } from '../judge/room-cells';
 import type { Surface, SurfaceStay } from '../judge/surfaces';
-import type { RoomLight } from '../judge/walls';
+import { toWindDown, type RoomLight } from '../judge/walls';
 import type { Wish } from '../judge/wish';
 import type { JudgingLight } from '../room/facing';
 import type { RoomKind } from '../room/use';
@@ -28,6 +29,8 @@ export type RoomToAdvise = {
   readonly light: RoomLight;
   /** Middle lux by day in the hours of use; 0 without daylight. */
   readonly dayLux: number;
+  /** Neither a window nor a lamp is recorded: judged in the light of the deck. */
+  readonly inDeck: boolean;
 };
 
 /** Lights as things are judged in them: by the light of the record that each belongs to. */
@@ -43,6 +46,22 @@ export function* lightsOfUse({ day, lookIn, usedFor, lights: known }: LitRoom): 
   return found.length === 0 ? cannotBe('The room has neither a window nor a lamp.') : found;
 }
 
+/** The light of the deck, for a room of which neither a window nor a lamp is recorded yet. */
+const IN_DECK: UsedLight = {
+  kind: 'clear',
+  judging: 'window-day',
+  weight: 1,
+  scene: { power: daylight65, lux: SCENE.deckLux },
+  at: 0,
+};
+
+/** The lights of a room; where it has none the deck's, so that something can be said before the light is recorded. */
+export function* lightsOrDeck(room: LitRoom): Steps<readonly UsedLight[] | NoAnswer> {
+  const { problem } = roomOf(room.day.room);
+  const found = yield* lightsOfUse(room);
+  return 'ok' in found && !problem && found.reason === 'cannot-be' ? [IN_DECK] : found;
+}
+
 /** The lights of a room, to be handed to whoever judges in them. */
 export function* lights(room: LitRoom): Steps<LightsAnswer | NoAnswer> {
   const found = yield* lightsOfUse(room);
@@ -51,16 +70,18 @@ export function* lights(room: LitRoom): Steps<LightsAnswer | NoAnswer> {
 
 /** Makes a room ready to say how any colour serves as its walls. The one way to it: search, prior and early warning all go by it. */
 export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Steps<RoomToAdvise | NoAnswer> {
-  const found = yield* lightsOfUse(room);
+  const found = yield* lightsOrDeck(room);
   if ('ok' in found) return found;
-  const { kind, schools, wish } = room;
+  const { kind, schools, wish, usedFor, day } = room;
+  const windDown = toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM });
   const light = roomLightOf(found);
   const lux = found.filter((l) => l.judging !== 'lamps').map((l) => l.scene.lux);
   return {
     ok: true,
-    adviceOn: prepareAdvice({ stays, lights: weighed(found), light, kind, schools, wish }),
+    adviceOn: prepareAdvice({ stays, lights: weighed(found), light, kind, windDown, schools, wish }),
     lights: found,
     light,
     dayLux: middleOf(lux.filter((v) => v >= SCENE.tooDarkLux)),
+    inDeck: found[0] === IN_DECK,
   };
 }

@@ -2,7 +2,7 @@ import type { Lab } from '../colour/types';
 import { conflictsWith, verdictOf } from '../judge/relation';
 import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
 import { fightsWish, type Judged } from '../judge/wish';
-import { lightsOfUse, weighed } from './advised-room';
+import { lightsOrDeck, weighed } from './advised-room';
 import type { FightsAnswer, FightsRequest } from './judgement-protocol';
 import type { NoAnswer } from './light-protocol';
 import { surfacesOf } from './looks';
@@ -11,7 +11,7 @@ import { surfaceStay } from './surface-stay';
 
 /** What stays and fights the wish, in the lights the room is used in. */
 export function* fights({ stays, wish, ...room }: FightsRequest): Steps<FightsAnswer | NoAnswer> {
-  const lights = yield* lightsOfUse(room);
+  const lights = yield* lightsOrDeck(room);
   if ('ok' in lights) return lights;
   const cells = prepareCells(stays.map(surfaceStay), weighed(lights));
   const judge = (stay: number, lab: Lab): Judged => {

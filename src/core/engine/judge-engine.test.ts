@@ -193,6 +193,15 @@ describe('what could work in a room', () => {
     expect(steps.next()).toMatchObject({ done: true, value: { ok: false, reason: 'cannot-be' } });
   });
 
+  test('before a window or a lamp is recorded it is judged in the light of the deck, and says so', () => {
+    const dark = { ...day, room: { ...day.room, windows: [], lamps: [] } };
+    const found = answerOf(shortlist({ ...ask, day: dark }, deck, () => 0));
+    expect(found.about).toEqual([expect.stringContaining('judged in the light of the deck')]);
+    expect(found.found[0]!.deckColourId).toBe(answer.found[0]!.deckColourId);
+    const { wanted: _, leniency: __, ...room } = ask;
+    expect(answerOf(fights({ ...room, day: dark, wish: 'calmer' })).fights).toHaveLength(1);
+  });
+
   test('progress goes up to the end', () => {
     const told: number[] = [];
     const steps = shortlist({ ...ask, day: { ...day, date: '2026-05-02' } }, deck, () => 0);

@@ -1,4 +1,4 @@
-import type { SceneLight } from '../appearance/scene';
+import { SCENE, type SceneLight } from '../appearance/scene';
 import { ramp } from '../base/ramp';
 import { together, type PositionLight } from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
@@ -12,8 +12,6 @@ import type { DayRequest, LookIn } from './light-protocol';
 import type { Steps } from './steps';
 
 const USED = {
-  /** Under so many lux by day nobody judges a colour by the window alone. */
-  leastLux: 20,
   /** Hours count that have at least this share of the middle one's lux: nobody judges in the first and last quarter of an hour. */
   ofMiddle: 1 / 3,
   /** Where along those hours a sky is looked at. */
@@ -83,7 +81,7 @@ export function* usedLights(
       yield (n + k / hours.length) / SKIES.length;
       const lights = daylightAt({ ...day, at, sky });
       const lux = lights[place]!.lux * scale;
-      if (lux >= USED.leastLux) lit.push({ at, lights, lux });
+      if (lux >= SCENE.tooDarkLux) lit.push({ at, lights, lux });
     }
     const judged = judgedHours(lit);
     if (sky === WITH_LAMPS) late = judged.at(-1);

@@ -8,6 +8,7 @@ import { ADVICE, byServing, prepareAdvice, tierOf, type AdviceRoom } from './roo
 import { prepareCells, type WeighedLight } from './room-cells';
 import { relation } from './relation';
 import type { Surface, SurfaceStay } from './surfaces';
+import { toWindDown, WALLS } from './walls';
 
 function surface(lab: Lab): Surface {
   const solved = reflectanceFromLab(lab);
@@ -44,6 +45,7 @@ const room = (more: Partial<AdviceRoom<string>> = {}) =>
     lights: LIGHTS,
     light: { dim: 0, bright: 0 },
     kind: 'other',
+    windDown: 0,
     schools: DEFAULT_SCHOOLS,
     wish: null,
     ...more,
@@ -118,8 +120,9 @@ describe('a colour as the walls of a room', () => {
   test('a very bright room asks weak light colours for more; a clean white beside them helps', () => {
     const costOf = (stays: SurfaceStay[], bright: number) =>
       room({ stays, light: { dim: 0, bright } })(of(88, 0.5, 4)).walls.light;
-    expect(costOf([walnut], 0)).toBe(0);
-    expect(costOf([walnut], 1)).toBeGreaterThan(costOf([walnut, trim], 1));
+    expect(costOf([walnut], 0)).toBe(WALLS.abundance);
+    expect(costOf([walnut], 1)).toBe(WALLS.abundance);
+    expect(costOf([walnut, trim], 1)).toBeLessThan(costOf([walnut], 1));
     expect(room({ light: { dim: 0, bright: 1 } })(of(60, 3, 20)).walls.light).toBe(0);
   });
 
@@ -131,6 +134,18 @@ describe('a colour as the walls of a room', () => {
     expect(behind('correct').turned).toBeGreaterThan(0);
     expect(behind('embrace').turned).toBe(0);
     expect(behind('correct').behind).toBeGreaterThan(behind('embrace').behind);
+  });
+
+  test('in a high room to wind down in a deep colour stands less behind, and a light one as it did', () => {
+    const deep = of(45, -6, 4);
+    const evening = toWindDown({ kind: 'study', use: 'evening', heightM: 3.2 });
+    expect(evening).toBe(1);
+    expect(room({ windDown: evening })(deep).behind).toBeLessThan(room()(deep).behind - 0.5);
+    const light = of(87, 1, 6);
+    expect(room({ windDown: evening })(light).behind).toBe(room()(light).behind);
+    const low = { kind: 'living', use: 'evening', heightM: 2.4 } as const;
+    expect(toWindDown(low)).toBeLessThan(toWindDown({ ...low, heightM: 3.2 }));
+    expect(toWindDown({ kind: 'living', use: 'all', heightM: 3.2 })).toBe(0);
   });
 
   test('no light at all is refused', () => {

@@ -27,15 +27,15 @@ export const ADVICE = {
   nearly: 0.6,
   no: 2,
   /** Log odds that a colour serves as the walls: even at this much behind, and so steep. Fitted by likelihood to the rooms of tests/golden. */
-  evenAt: 2.8,
-  steep: 0.9,
+  evenAt: 3.9,
+  steep: 0.95,
   /** What it costs to be turned by the lights, beyond what they do to a white beside it: from so many ΔE00 on, each that many more. */
   turnedFrom: 1.5,
   turnedStep: 6,
   /** A cost in the light a room is used in most from which a colour is hopeless. */
   hopeless: 3,
   /** Behind by more than this a colour is of no use as walls here, whatever its verdict. */
-  ofNoUse: 2.2,
+  ofNoUse: 3.4,
 } as const;
 
 /** Where a colour is weakest: beside a component of a thing in a light, or as the walls of such a room at all. */

@@ -1,7 +1,7 @@
 import { ramp } from '../base/ramp';
 import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import type { RoomKind } from '../room/use';
+import type { RoomKind, RoomUse } from '../room/use';
 import { prepareAffinity } from './affinity';
 import type { LightSchools } from './light-schools';
 import type { School, Stay } from './relation';
@@ -18,6 +18,8 @@ export const WALLS = {
   darkUnder: 50,
   darkUnderInHall: 60,
   darkUnderIfLighter: 70,
+  /** So much less in a high room to wind down in: there deep colours are at home though nobody wished for them. */
+  darkLessToWindDown: 24,
   darkStep: 12,
   /** LRV under which a default wall is on the dark side, and the points under it that cost one. */
   darkishUnder: 66,
@@ -48,9 +50,12 @@ export const WALLS = {
   dimAsks: 1.1,
   dimWarmth: [1, 12],
   dimChroma: [3, 14],
-  /** A light weak colour washes out in a very bright room, less with a clean white beside it. */
-  washedOut: 1.2,
-  washedOutWithWhite: 0.7,
+  /**
+   * What every colour lacks where there is no abundance of light. A very bright room gives it back, but not to a light weak colour, which washes
+   * out; with a clean white beside it that colour is held so much. So less light never speaks for a colour.
+   */
+  abundance: 1.2,
+  heldByWhite: 0.4,
   /** What the school costs a white it refuses in a dim room: a cool one, any, or one of little chroma. LRV from which a colour is a white. */
   dimWhite: 2.2,
   whiteLrv: 70,
@@ -63,11 +68,22 @@ export const WALLS = {
 /** How much of the use of a room is by so little daylight that colours go dull, or by so much that weak ones wash out, each 0–1. */
 export type RoomLight = { readonly dim: number; readonly bright: number };
 
+/** What makes a room one to wind down in: what it is, when it is used, and how high it is, in metres, from not at all to fully. */
+const WIND_DOWN = { kinds: ['dining', 'study'] as readonly RoomKind[], byEvening: 0.6, heightM: [2.4, 3] } as const;
+
+/** How far a room is one to wind down in, 0–1. Common practice, no source; the figures are own choice. */
+export function toWindDown({ kind, use, heightM }: { kind: RoomKind; use: RoomUse; heightM: number }): number {
+  const calls = WIND_DOWN.kinds.includes(kind) ? 1 : use === 'evening' ? WIND_DOWN.byEvening : 0;
+  return calls * (0.5 + 0.5 * ramp(heightM, ...WIND_DOWN.heightM));
+}
+
 /** What of a room decides what belongs on its walls. */
 export type WallsOf = {
   readonly stays: readonly (Stay & { readonly school: School })[];
   readonly wish: Wish | null;
   readonly kind: RoomKind;
+  /** How far it is a room to wind down in, 0–1: see {@link toWindDown}. */
+  readonly windDown: number;
   readonly light: RoomLight;
   readonly schools: LightSchools;
 };
@@ -103,7 +119,7 @@ const over = (value: number, from: number, step: number) => max(0, (value - from
 const outside = (value: number, [from, to]: readonly [number, number], under: number, above: number) =>
   over(from, value, under) + over(value, to, above);
 
-function priorOf(lab: Lab, { wish, kind }: WallsOf, groundLrv: number): number {
+function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number): number {
   const m = WALLS;
   const [lrv, c] = [lrvOf(lab), chroma(lab)];
   if (wish === 'deeper')
@@ -113,8 +129,10 @@ function priorOf(lab: Lab, { wish, kind }: WallsOf, groundLrv: number): number {
     return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(c, k.chroma, k.weakStep, k.loudStep);
   }
   const lighter = wish === 'lighter';
-  const dark = over(lighter ? m.darkUnderIfLighter : kind === 'hall' ? m.darkUnderInHall : m.darkUnder, lrv, m.darkStep);
-  const darkish = over(m.darkishUnder, lrv, m.darkishStep);
+  const usual = lighter ? m.darkUnderIfLighter : kind === 'hall' ? m.darkUnderInHall : m.darkUnder;
+  const less = lighter ? 0 : windDown * m.darkLessToWindDown;
+  const dark = over(usual - less, lrv, m.darkStep);
+  const darkish = over(m.darkishUnder - less, lrv, m.darkishStep);
   const white = over(lrv, lighter ? m.whiteOverIfLighter : m.whiteOver, m.whiteStep);
   const loud = over(c, m.quietTo + (wish === 'warmer' ? m.quietMoreIfWarmer : 0), m.quietStep);
   const cool = kind === 'bedroom' || kind === 'bath' ? m.warmWhereCool * ramp(lab.a + lab.b, 4, 12) : 0;
@@ -164,7 +182,7 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
       undertone: shares * (1 - undertone),
       light:
         light.dim * m.dimAsks * (1 - holdsInDim(lab, schools)) +
-        light.bright * weak * (partner ? m.washedOutWithWhite : m.washedOut),
+        m.abundance * (1 - light.bright * (1 - weak * (partner ? 1 - m.heldByWhite : 1))),
       refused: light.dim * m.dimWhite * ramp(lrv, m.whiteLrv, m.whiteLrv + 5) * refusedBy[schools.dimWhite](lab),
       ...depthConflict(lrv, room),
       sharesWith,
