@@ -1,6 +1,6 @@
 import type { JudgingLight } from '../room/facing';
 import type { Advice } from './room-advice';
-import { aboutRoom, sayAdvice, sayDrop, sayWeakest } from './say-advice';
+import { aboutRoom, sayAdvice, sayDrop, sayHowWeak, sayWeakest } from './say-advice';
 
 const things = [
   { name: 'Travertine', components: [{ name: 'field' }, { name: 'band' }] },
@@ -24,7 +24,7 @@ test('why a colour leads, from its own figures', () => {
   );
   const plain = advice({ weakest: undefined, walls: { ...advice().walls, sharesWith: undefined, wish: 1.6 } });
   expect(sayAdvice(quiet, plain, { wish: 'warmer', things })).toBe(
-    'shares the undertone of what stays, less warmer than wanted, quiet, and light enough for four walls; nothing fights it',
+    'shares the undertone of what stays, less of “warmer” than wanted, quiet, and light enough for four walls; nothing fights it',
   );
 });
 
@@ -36,6 +36,14 @@ test('the weakest link: the part where there are several, the room itself, a whi
   expect(weakest({ stay: null, component: null, kind: null, reason: 'too-dark', flag: null })).toBe('too dark for this room');
   expect(weakest({ stay: null, component: null, kind: null, reason: null, flag: 'dingy' })).toMatch(/dingy/);
   expect(weakest(undefined)).toBeUndefined();
+});
+
+test('what works all the same is weak only a little, or almost', () => {
+  const dated = { stay: 0, component: 0, kind: 'lamps', reason: 'dates-it', flag: null } as const;
+  expect(sayHowWeak({ verdict: 'works', weakest: dated }, things)).toBe(
+    'almost makes Travertine (field) look dirty or dated, under the lamps',
+  );
+  expect(sayHowWeak({ verdict: 'nearly', weakest: dated }, things)).toMatch(/^makes Travertine/);
 });
 
 test('a drop is counted by thing and reason alone', () => {

@@ -45,7 +45,8 @@ export const sayLights = (lights: readonly JudgingLight[]): string => listed.for
 /** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same. */
 export function sayHowWeak(advice: Pick<Advice<JudgingLight>, 'weakest' | 'verdict'>, things: ThingNames): string | undefined {
   const weak = sayWeakest(advice, things);
-  return weak && advice.verdict === 'works' && weak.startsWith('too ') ? `a little ${weak}` : weak;
+  if (!weak || advice.verdict !== 'works') return weak;
+  return `${weak.startsWith('too ') ? 'a little' : 'almost'} ${weak}`;
 }
 
 type InRoom = { readonly wish: Wish | null; readonly things: ThingNames };
@@ -55,7 +56,7 @@ export function saySpeaks(lab: Lab, { walls, turned }: Advice<JudgingLight>, { w
   const parts: string[] = [];
   if (walls.sharesWith !== undefined) parts.push(`shares the undertone of ${things[walls.sharesWith]!.name}`);
   else if (walls.undertone < PLAINLY.undertone) parts.push('shares the undertone of what stays');
-  if (wish) parts.push(walls.wish < PLAINLY.wish ? `${WISH_WORDS[wish]} as wanted` : `less ${WISH_WORDS[wish]} than wanted`);
+  if (wish) parts.push(walls.wish < PLAINLY.wish ? `${WISH_WORDS[wish]} as wanted` : `less of “${WISH_WORDS[wish]}” than wanted`);
   if (walls.prior < PLAINLY.quiet && wish !== 'more-colour' && wish !== 'deeper') {
     parts.push(lrvOf(lab) >= 50 ? 'quiet, and light enough for four walls' : 'quiet');
   }
