@@ -6,6 +6,7 @@ import { DEFAULT_SCHOOLS } from '../judge/light-schools';
 import { relation } from '../judge/relation';
 import { describeRoom } from '../record/describe-room';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
+import { NEXT } from '../judge/next-sample';
 import { GRANTS } from '../judge/wish';
 import { fights } from './fights';
 import { next } from './next-samples';
@@ -273,9 +274,11 @@ describe('no two places disagree about a colour', () => {
     };
     const { wanted: _, leniency: __, ...room } = ask;
     const found = answerOf(next({ ...room, samples, said: [] }, deck));
-    const likeliest = [...places].sort((p, q) => answer.chances[q]! - answer.chances[p]!)[0];
-    // without a verdict everything is looked at by its chance and by what it would tell
-    expect(found.proposals.map((p) => p.index)).toContain(likeliest);
+    // how many are still possible is told by the chances alone as long as nothing was said: the exponential of their entropy
+    const weights = places.map((p) => Math.max(NEXT.leastChance, answer.chances[p]!) ** NEXT.trust);
+    const sum = weights.reduce((s, w) => s + w, 0);
+    const bits = weights.reduce((s, w) => s - (w / sum) * Math.log2(w / sum), 0);
+    expect(found.possible).toBeCloseTo(2 ** bits, 3);
   });
 
   test('the search and the early warning: what fights a wish is what the search drops for it', () => {

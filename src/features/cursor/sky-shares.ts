@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
 import { USUAL_SKIES, type SkyShares } from '@/core/room/use';
 import { skyShares } from '@/server/devices/actions';
 
@@ -13,9 +14,12 @@ export function useSkyShares(date: string): SkyShares | undefined {
     if (known.has(date)) return;
     let wanted = true;
     void (async () => {
-      const shares = (await skyShares({ date }).catch(() => undefined)) ?? USUAL_SKIES;
-      known.set(date, shares);
-      if (wanted) setFound({ date, shares });
+      const shares = await skyShares({ date }).catch(() => undefined);
+      if (shares) known.set(date, shares);
+      if (!wanted) return;
+      if (!shares)
+        toast.error('The sky service did not answer: usual shares of clear and cloudy skies are taken.', { id: 'climate' });
+      setFound({ date, shares: shares ?? USUAL_SKIES });
     })();
     return () => {
       wanted = false;

@@ -23,6 +23,7 @@ const SIDE = { listed: 10, works: 4, dropped: 2 } as const;
 const WANTED = 0.6;
 const OF_BEST = 0.85;
 const REACHES = 13;
+const CELL = 4;
 
 type Props = {
   readonly axis: Axis;
@@ -50,9 +51,14 @@ function drawRegion({ context, x, y }: Pen, axis: Axis, { labs, chances }: Short
   const wanted = Math.min(WANTED, OF_BEST * best);
   context.fillStyle = ground;
   context.beginPath();
+  // thousands lie on top of each other: one for every few pixels is enough
+  const drawn = new Set<string>();
   for (let i = 0; i < chances.length; i++) {
     if (!(chances[i]! >= wanted)) continue;
     const [px, py] = [x(labs[3 * i + AT[axis]]!), y(labs[3 * i]!)];
+    const cell = `${Math.round(px / CELL)} ${Math.round(py / CELL)}`;
+    if (drawn.has(cell)) continue;
+    drawn.add(cell);
     context.moveTo(px + REACHES, py);
     context.arc(px, py, REACHES, 0, 2 * Math.PI);
   }
