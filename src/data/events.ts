@@ -4,6 +4,7 @@ import { meterReadingSchema } from '@/core/record/meter-reading';
 import { noteSchema } from '@/core/record/note';
 import { pickSchema } from '@/core/record/pick';
 import { rulingSchema } from '@/core/record/ruling';
+import { intensitySchema } from '@/core/record/intensity';
 import { verdictSchema } from '@/core/record/verdict';
 import { columnsOf, insertRow } from './columns';
 import type { Sql } from './sql';
@@ -15,7 +16,8 @@ import type { Sql } from './sql';
 const inRoom = { roomId: idSchema };
 const LATEST = (of: string, column: string, by: string) =>
   `(select l.${column} from ${of} l join operation p on p.id = l.id where l.${by} = e.id order by p.seq desc limit 1)`;
-const IS_UNDONE = (table: string, by: string) => `exists (select 1 from ${table} u where u.${by} = e.id) as undone`;
+/** Whether an event was taken back: the last undoing says so. */
+const isUndone = (table: string, by: string, says = 'undone') => `coalesce(${LATEST(table, says, by)}, false) as undone`;
 
 const list = async <S extends z.ZodObject>(
   sql: Sql,
@@ -39,23 +41,27 @@ export const listVerdicts = (sql: Sql, visitId: string) =>
     row: verdictRow,
     derived: {
       reason: `${LATEST('verdict_reason', 'reason', 'verdict_id')} as reason`,
-      undone: IS_UNDONE('verdict_undo', 'verdict_id'),
+      undone: isUndone('verdict_undo', 'verdict_id'),
     },
   });
+
+const intensityRow = intensitySchema.extend(inRoom);
+export const listIntensities = (sql: Sql, visitId: string) =>
+  list(sql, visitId, { table: 'intensity', row: intensityRow, derived: { undone: isUndone('intensity_undo', 'intensity_id') } });
 
 const rulingRow = rulingSchema.extend(inRoom);
 export const listRulings = (sql: Sql, visitId: string) => list(sql, visitId, { table: 'ruling', row: rulingRow, derived: {} });
 
 const pickRow = pickSchema.extend(inRoom);
 export const listPicks = (sql: Sql, visitId: string) =>
-  list(sql, visitId, { table: 'pair_pick', row: pickRow, derived: { undone: IS_UNDONE('pair_pick_undo', 'pick_id') } });
+  list(sql, visitId, { table: 'pair_pick', row: pickRow, derived: { undone: isUndone('pair_pick_undo', 'pick_id') } });
 
 const noteRow = noteSchema.extend(inRoom);
 export const listNotes = (sql: Sql, visitId: string) =>
   list(sql, visitId, {
     table: 'note',
     row: noteRow,
-    derived: { undone: `coalesce(${LATEST('note_removal', 'removed', 'note_id')}, false) as undone` },
+    derived: { undone: isUndone('note_removal', 'note_id', 'removed') },
   });
 
 const readingRow = meterReadingSchema.extend(inRoom);
@@ -63,27 +69,22 @@ export const listLightReadings = (sql: Sql, visitId: string) =>
   list(sql, visitId, {
     table: 'light_reading',
     row: readingRow,
-    derived: { undone: IS_UNDONE('light_reading_undo', 'reading_id') },
+    derived: { undone: isUndone('light_reading_undo', 'reading_id') },
   });
 
-/** The tables of undoings, each with the column that names what is undone. */
-const UNDOINGS = { verdict_undo: 'verdict_id', pair_pick_undo: 'pick_id', light_reading_undo: 'reading_id' } as const;
-
-/** Undoing twice is undoing once. */
-export const insertUndo = (
-  sql: Sql,
-  table: keyof typeof UNDOINGS,
-  undo: { readonly id: string; readonly of: string; readonly at: string },
-) =>
-  sql.query(
-    `insert into ${table} (id, ${UNDOINGS[table]}, at) values ($1, $2, $3::timestamptz) on conflict (${UNDOINGS[table]}) do nothing`,
-    [undo.id, undo.of, undo.at],
-  );
-
+type EventTable =
+  | 'verdict'
+  | 'verdict_reason'
+  | 'verdict_undo'
+  | 'intensity'
+  | 'intensity_undo'
+  | 'ruling'
+  | 'pair_pick'
+  | 'pair_pick_undo'
+  | 'note'
+  | 'note_removal'
+  | 'light_reading'
+  | 'light_reading_undo';
 type Kept = Readonly<Record<string, unknown>> & { readonly id: string; readonly at: string };
 /** Appends what was said. */
-export const insertEvent = (
-  sql: Sql,
-  table: 'verdict' | 'verdict_reason' | 'ruling' | 'pair_pick' | 'note' | 'note_removal' | 'light_reading',
-  event: Kept,
-): Promise<void> => insertRow(sql, table, event);
+export const insertEvent = (sql: Sql, table: EventTable, event: Kept): Promise<void> => insertRow(sql, table, event);

@@ -62,6 +62,22 @@ export const setWish = (sql: Sql, room: Pick<RoomFields, 'id' | 'wish' | 'wishWo
 export const setUse = (sql: Sql, room: Pick<RoomFields, 'id' | 'use' | 'kind'>) =>
   sql.query(`update room set use = $2, kind = $3 where id = $1`, [room.id, room.use, room.kind]);
 
+/** Sets what was said of a room; what is undefined stays as it is. */
+export const setRoomBrief = (
+  sql: Sql,
+  id: string,
+  said: { readonly [K in 'mustNotChange' | 'annoys' | 'mayChange']?: string | undefined },
+) =>
+  sql.query(
+    `update room set must_not_change = coalesce($2, must_not_change), annoys = coalesce($3, annoys), may_change = coalesce($4, may_change)
+     where id = $1`,
+    [id, said.mustNotChange ?? null, said.annoys ?? null, said.mayChange ?? null],
+  );
+
+/** Gives rooms the ordinals 1, 2, … in this order. */
+export const orderRooms = (sql: Sql, ids: readonly string[]) =>
+  sql.query(`update room r set ordinal = o.n from unnest($1::uuid[]) with ordinality as o(id, n) where r.id = o.id`, [ids]);
+
 export const setCalibrated = (sql: Sql, roomId: string, on: boolean) =>
   sql.query(`update room set calibrated = $2 where id = $1`, [roomId, on]);
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { visitFieldsSchema, type VisitFields } from '@/core/record/visit';
+import { visitFieldsSchema, type Shelf, type VisitFields } from '@/core/record/visit';
 import type { Sql } from './sql';
 
 export const visitSummarySchema = z.strictObject({
@@ -24,7 +24,7 @@ export const listVisits = async (sql: Sql): Promise<VisitSummary[]> =>
 export const findVisit = async (sql: Sql, id: string): Promise<VisitFields | undefined> =>
   z.array(visitFieldsSchema).parse(
     await sql.query(
-      `select id, label, units, revision, created_at,
+      `select id, label, units, revision, created_at, decides, budget, painter, built_year, visited_on::text as visited_on, shelf,
          jsonb_build_object('name', place_name, 'latitude', latitude, 'longitude', longitude, 'timeZone', time_zone) as place,
          jsonb_build_object('dimWhite', dim_white, 'fightingLight', fighting_light) as schools
        from visit where id = $1`,
@@ -61,6 +61,28 @@ export const setSchools = (sql: Sql, id: string, { dimWhite, fightingLight }: Vi
     dimWhite,
     fightingLight,
   ]);
+
+/** Sets what was said for the whole home; what is undefined stays as it is. */
+export const setVisitBrief = (sql: Sql, id: string, said: { readonly [K in VisitBriefField]?: VisitFields[K] | undefined }) =>
+  sql.query(
+    `update visit set decides = coalesce($2, decides), budget = coalesce($3, budget), painter = coalesce($4, painter),
+       built_year = case when $5 then $6 else built_year end, visited_on = case when $7 then $8::date else visited_on end
+     where id = $1`,
+    [
+      id,
+      said.decides ?? null,
+      said.budget ?? null,
+      said.painter ?? null,
+      said.builtYear !== undefined,
+      said.builtYear ?? null,
+      said.visitedOn !== undefined,
+      said.visitedOn ?? null,
+    ],
+  );
+type VisitBriefField = 'decides' | 'budget' | 'painter' | 'builtYear' | 'visitedOn';
+
+export const setShelf = (sql: Sql, id: string, shelf: Shelf) =>
+  sql.query(`update visit set shelf = $2 where id = $1`, [id, shelf]);
 
 /** Empty when the visit is not at `revision` any more. */
 export const updateVisit = (sql: Sql, v: Pick<VisitFields, 'id' | 'revision' | 'label' | 'place' | 'units'>) =>

@@ -1,11 +1,12 @@
 import path from 'node:path';
 import { v7 } from 'uuid';
-import { OPERATION_VERSION, writeSchema, type Operation, type WriteInput } from '@/core/operations/operations';
+import type { WriteInput } from '@/core/operations/operations';
 import { openDatabase } from '@/data/db';
 import { migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
 import { applyOperation } from '@/server/operations/apply';
+import { lab, operation, PLACE } from '../made-up-writes';
 
 /** An empty cluster, dumped once for all test files. */
 export const TEMPLATE = path.resolve('var/template.tar');
@@ -18,14 +19,7 @@ export async function freshDatabase(): Promise<Database> {
   return db;
 }
 
-export const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
-export const operation = (write: WriteInput): Operation => ({
-  id: v7(),
-  version: OPERATION_VERSION,
-  at: '2026-09-23T12:00:00.000Z',
-  write: writeSchema.parse(write),
-});
-export const lab = (l: number, a: number, b: number) => ({ lab: { l, a, b }, source: { kind: 'lab' as const } });
+export { lab, operation, PLACE } from '../made-up-writes';
 
 /** Does a write that must succeed; answers its id. */
 export async function doIt(db: Database, write: WriteInput): Promise<string> {

@@ -4,6 +4,8 @@ import type { Visit } from '../record/visit';
 import { candidateAdd } from './candidate-add';
 import { candidateRetire } from './candidate-retire';
 import { deckImport } from './deck-import';
+import { intensityGive } from './intensity-give';
+import { intensityUndo } from './intensity-undo';
 import { lightCalibrate } from './light-calibrate';
 import { lightRead } from './light-read';
 import { lightUnread } from './light-unread';
@@ -15,7 +17,9 @@ import { photoAdd } from './photo-add';
 import { photoEdit } from './photo-edit';
 import { photoRetire } from './photo-retire';
 import { roomAdd } from './room-add';
+import { roomBrief } from './room-brief';
 import { roomLight } from './room-light';
+import { roomOrder } from './room-order';
 import { roomRename } from './room-rename';
 import { roomRetire } from './room-retire';
 import { roomUse } from './room-use';
@@ -28,9 +32,11 @@ import { staySave } from './stay-save';
 import { verdictGive } from './verdict-give';
 import { verdictReason } from './verdict-reason';
 import { verdictUndo } from './verdict-undo';
+import { visitBrief } from './visit-brief';
 import { visitCreate } from './visit-create';
 import { visitEdit } from './visit-edit';
 import { visitSchools } from './visit-schools';
+import { visitShelve } from './visit-shelve';
 import { isRefusal, notFound, type Effect, type Refusal } from './operation';
 
 /** Every operation of the product, by the name it is written under. */
@@ -38,12 +44,16 @@ export const OPERATIONS = {
   'visit.create': visitCreate,
   'visit.edit': visitEdit,
   'visit.schools': visitSchools,
+  'visit.brief': visitBrief,
+  'visit.shelve': visitShelve,
   'room.add': roomAdd,
   'room.rename': roomRename,
   'room.retire': roomRetire,
   'room.light': roomLight,
   'room.wish': roomWish,
   'room.use': roomUse,
+  'room.brief': roomBrief,
+  'room.order': roomOrder,
   'stay.save': staySave,
   'stay.retire': stayRetire,
   'candidate.add': candidateAdd,
@@ -51,6 +61,8 @@ export const OPERATIONS = {
   'verdict.give': verdictGive,
   'verdict.reason': verdictReason,
   'verdict.undo': verdictUndo,
+  'intensity.give': intensityGive,
+  'intensity.undo': intensityUndo,
   'ruling.set': rulingSet,
   'pair.pick': pairPick,
   'pair.unpick': pairUnpick,
@@ -72,11 +84,15 @@ export const writeSchema = z.discriminatedUnion('name', [
   visitCreate.schema,
   visitEdit.schema,
   visitSchools.schema,
+  visitBrief.schema,
+  visitShelve.schema,
   roomAdd.schema,
   roomRename.schema,
   roomRetire.schema,
   roomLight.schema,
   roomUse.schema,
+  roomBrief.schema,
+  roomOrder.schema,
   roomWish.schema,
   staySave.schema,
   stayRetire.schema,
@@ -85,6 +101,8 @@ export const writeSchema = z.discriminatedUnion('name', [
   verdictGive.schema,
   verdictReason.schema,
   verdictUndo.schema,
+  intensityGive.schema,
+  intensityUndo.schema,
   rulingSet.schema,
   pairPick.schema,
   pairUnpick.schema,

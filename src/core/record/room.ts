@@ -13,6 +13,7 @@ import type { PairPick } from './pick';
 import { recordedColourSchema } from './recorded-colour';
 import type { RulingEvent } from './ruling';
 import type { Scheme } from './scheme';
+import type { IntensityEvent } from './intensity';
 import type { RecordedStay } from './stay';
 import type { VerdictEvent } from './verdict';
 import type { RoomWindow } from './window';
@@ -33,6 +34,14 @@ export const roomLightFields = {
   oldWall: recordedColourSchema.nullable().default(null),
 };
 
+/** What the client says of a room, in their words. */
+export const roomBriefFields = {
+  mustNotChange: wordsSchema(500).default(''),
+  annoys: wordsSchema(500).default(''),
+  /** What may be painted or replaced after all. */
+  mayChange: wordsSchema(500).default(''),
+};
+
 /** What is known of a room itself; everything left out is as in a room nothing was recorded of. */
 export const roomFieldsSchema = z.strictObject({
   id: idSchema,
@@ -49,6 +58,7 @@ export const roomFieldsSchema = z.strictObject({
   /** When it is used, and what kind of room it is. */
   use: z.enum(ROOM_USES).default('all'),
   kind: z.enum(ROOM_KINDS).default('other'),
+  ...roomBriefFields,
 });
 export type RoomFields = Readonly<z.infer<typeof roomFieldsSchema>>;
 
@@ -68,6 +78,7 @@ export type Room = RoomFields & {
   readonly stays: readonly RecordedStay[];
   readonly candidates: readonly Candidate[];
   readonly verdicts: readonly VerdictEvent[];
+  readonly intensities: readonly IntensityEvent[];
   readonly rulings: readonly RulingEvent[];
   /** The client's. */
   readonly picks: readonly PairPick[];
@@ -89,6 +100,7 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   stays: [],
   candidates: [],
   verdicts: [],
+  intensities: [],
   rulings: [],
   picks: [],
   notes: [],

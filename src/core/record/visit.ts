@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, instantSchema, nameSchema } from '../base/fields';
+import { idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
 import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone } from '../light/time-zone';
@@ -21,6 +21,27 @@ export const schoolsSchema = z.strictObject({
   fightingLight: z.enum(FIGHTING_LIGHT_SCHOOLS).default(DEFAULT_SCHOOLS.fightingLight),
 });
 
+/** Whether a visit is worked on, put away, or thrown away. */
+export const SHELVES = ['current', 'archived', 'deleted'] as const;
+export type Shelf = (typeof SHELVES)[number];
+
+/** What is agreed for the whole home. */
+export const visitBriefFields = {
+  /** Who says yes. */
+  decides: wordsSchema(200).default(''),
+  budget: wordsSchema(200).default(''),
+  painter: wordsSchema(200).default(''),
+  /** Year the house was built: what cautions hang on. */
+  builtYear: z
+    .int('A year, such as 1936.')
+    .min(1000, 'A year, such as 1936.')
+    .max(2200, 'A year, such as 1936.')
+    .nullable()
+    .default(null),
+  /** The day of the visit, in the home's own calendar; null: the day it was made. */
+  visitedOn: z.iso.date('A date, such as 2026-03-14.').nullable().default(null),
+};
+
 /** What is known of a visit itself. */
 export const visitFieldsSchema = z.strictObject({
   id: idSchema,
@@ -28,6 +49,8 @@ export const visitFieldsSchema = z.strictObject({
   place: placeSchema,
   units: z.enum(UNITS),
   schools: schoolsSchema.prefault({}),
+  ...visitBriefFields,
+  shelf: z.enum(SHELVES).default('current'),
   revision: z.int().default(1),
   createdAt: instantSchema,
 });

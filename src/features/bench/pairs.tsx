@@ -104,7 +104,7 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
   const { next, settled, picks, lastPickId } = ranking;
   const pick = (chosen: Candidate, other: Candidate) =>
     write({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
-  const undo = () => (lastPickId ? void write({ name: 'pair.unpick', roomId, pickId: lastPickId }) : undefined);
+  const undo = () => (lastPickId ? void write({ name: 'pair.unpick', roomId, pickId: lastPickId, undone: true }) : undefined);
   const showing = next && (!settled || onward) ? next : undefined;
   useKeys({
     ArrowLeft: () => (showing ? void pick(showing[0], showing[1]) : undefined),

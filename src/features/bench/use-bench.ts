@@ -141,7 +141,7 @@ export function useBench(roomId: string) {
     if (current) write({ name: 'verdict.reason', roomId, verdictId: current.id, reason });
   };
   const undo = () => {
-    if (lastGiven) write({ name: 'verdict.undo', roomId, verdictId: lastGiven.id });
+    if (lastGiven) write({ name: 'verdict.undo', roomId, verdictId: lastGiven.id, undone: true });
   };
   useKeys({
     w: () => give('works'),

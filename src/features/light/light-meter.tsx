@@ -75,7 +75,7 @@ function ReadingRow({
           {ratio !== undefined && `, read × ${ratio.toFixed(2)}`}
         </span>
       </span>
-      <Button look="quiet" onClick={() => write({ name: 'light.unread', roomId: room.id, readingId: reading.id })}>
+      <Button look="quiet" onClick={() => write({ name: 'light.unread', roomId: room.id, readingId: reading.id, undone: true })}>
         Take back
       </Button>
     </li>

@@ -1,8 +1,9 @@
 import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
+import { INTENSITY_WORDS } from '@/core/record/intensity';
 import type { Room } from '@/core/record/room';
-import type { Visit } from '@/core/record/visit';
+import type { Shelf, Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { VERDICT_WORDS } from './verdict-words';
 
@@ -16,29 +17,52 @@ const sayStay = (room: Room | undefined, id: string) =>
   [...(room?.stays ?? []), ...(room?.retired.stays ?? [])].find((s) => s.id === id)?.name ?? 'something that stays';
 const outOrBack = (retired: boolean) => (retired ? 'taken out' : 'put back');
 
+const backOrAgain = (undone: boolean) => (undone ? 'taken back' : 'put back');
+const SHELF_WORDS: Readonly<Record<Shelf, string>> = { current: 'taken up again', archived: 'put away', deleted: 'thrown away' };
+const BRIEF_WORDS = {
+  decides: 'who decides',
+  budget: 'the budget',
+  painter: 'the painter',
+  builtYear: 'the year of the house',
+  visitedOn: 'the day of the visit',
+} as const;
+const ROOM_BRIEF_WORDS = { mustNotChange: 'what must not change', annoys: 'what annoys', mayChange: 'what may change' } as const;
+const sayStated = (said: object, words: Readonly<Record<string, string>>) =>
+  Object.keys(words)
+    .filter((key) => (said as Record<string, unknown>)[key] !== undefined)
+    .map((key) => words[key])
+    .join(', ');
+
 type Say<N extends WriteName> = (write: WriteOf<N>, room: Room | undefined) => string;
 
 const SAY: { readonly [N in WriteName]: Say<N> } = {
   'visit.create': (w) => `The new visit ${quoted(w.label)}`,
   'visit.edit': (w) => `The visit as ${quoted(w.label)}, ${w.place.name}`,
   'visit.schools': () => 'Which school the visit follows',
+  'visit.brief': (w) => `For the whole home: ${sayStated(w, BRIEF_WORDS)}`,
+  'visit.shelve': (w) => `The visit ${SHELF_WORDS[w.shelf]}`,
   'room.add': (w) => `The new room ${quoted(w.room)}`,
   'room.rename': (w) => `The room’s name ${quoted(w.room)}`,
   'room.retire': (w, room) => `${room?.name ?? 'A room'} ${w.retired ? 'taken off' : 'put back on'} the visit`,
   'room.light': () => 'Windows, lamps and measures',
   'room.wish': (w) => `What the client wants${w.words ? `: ${quoted(w.words)}` : ''}`,
   'room.use': (w) => `A ${KIND_WORDS[w.kind]}, used ${USE_WORDS[w.use]}`,
+  'room.brief': (w) => `What the client says: ${sayStated(w, ROOM_BRIEF_WORDS)}`,
+  'room.order': () => 'The order of the rooms',
   'stay.save': (w) => `${quoted(w.stay)} with its colours`,
   'stay.retire': (w, room) => `${sayStay(room, w.stayId)} ${outOrBack(w.retired)}`,
   'candidate.add': (w) => `${w.facts?.name ?? w.deckColourId} ${w.strength} % as a candidate`,
   'candidate.retire': (w, room) => `${sayCandidate(room, w.candidateId)} ${outOrBack(w.retired)}`,
   'verdict.give': (w, room) =>
     `${VERDICT_WORDS[w.verdict]}, said by the ${w.person}: ${sayCandidate(room, w.candidateId)} beside ${sayStay(room, w.stayId)}, ${LIGHT_NAMES[w.light]}`,
-  'verdict.reason': (w) => `The reason: ${REASON_WORDS[w.reason]}`,
-  'verdict.undo': () => 'A verdict taken back',
+  'verdict.reason': (w) => (w.reason ? `The reason: ${REASON_WORDS[w.reason]}` : 'A reason taken back'),
+  'verdict.undo': (w) => `A verdict ${backOrAgain(w.undone)}`,
+  'intensity.give': (w, room) =>
+    `${sayCandidate(room, w.candidateId)} alone: ${INTENSITY_WORDS[w.intensity]}, said by the ${w.person}, ${LIGHT_NAMES[w.light]}`,
+  'intensity.undo': (w) => `What was said of a colour alone ${backOrAgain(w.undone)}`,
   'ruling.set': (w, room) => `The ruling on ${sayCandidate(room, w.candidateId)}${w.note ? `: ${quoted(w.note)}` : ''}`,
   'pair.pick': (w, room) => `The client’s pick: ${sayCandidate(room, w.chosenId)} over ${sayCandidate(room, w.otherId)}`,
-  'pair.unpick': () => 'A pick taken back',
+  'pair.unpick': (w) => `A pick ${backOrAgain(w.undone)}`,
   'note.add': (w) => `The note ${quoted(w.words)}`,
   'note.remove': (w) => `A note ${w.removed ? 'taken away' : 'put back'}`,
   'photo.add': () => 'A photograph',
@@ -47,7 +71,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'scheme.save': (w) => `The scheme ${quoted(w.scheme)}`,
   'scheme.retire': (w) => `A scheme ${w.retired ? 'taken away' : 'put back'}`,
   'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,
-  'light.unread': () => 'A reading taken back',
+  'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,
   'deck.import': () => 'A deck',
 };

@@ -1,6 +1,6 @@
 import { coloursOfScheme } from '@/core/operations/scheme-save';
 import { PHOTO_LIMITS } from '@/core/record/photo';
-import { insertEvent, insertUndo } from '@/data/events';
+import { insertEvent } from '@/data/events';
 import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/photos';
 import { setRetired } from '@/data/retire';
 import { setCalibrated } from '@/data/rooms';
@@ -15,6 +15,8 @@ export const JUDGEMENT_ROWS: RowsOf<
   | 'verdict.give'
   | 'verdict.reason'
   | 'verdict.undo'
+  | 'intensity.give'
+  | 'intensity.undo'
   | 'ruling.set'
   | 'pair.pick'
   | 'pair.unpick'
@@ -40,9 +42,17 @@ export const JUDGEMENT_ROWS: RowsOf<
     await mustHold(sql, roomId, [['verdict', verdictId]]);
     await insertEvent(sql, 'verdict_reason', { ...stamp, verdictId, reason });
   },
-  async 'verdict.undo'(sql, { roomId, verdictId }, stamp) {
+  async 'verdict.undo'(sql, { roomId, verdictId, undone }, stamp) {
     await mustHold(sql, roomId, [['verdict', verdictId]]);
-    await insertUndo(sql, 'verdict_undo', { ...stamp, of: verdictId });
+    await insertEvent(sql, 'verdict_undo', { ...stamp, verdictId, undone });
+  },
+  async 'intensity.give'(sql, { name: _, ...said }, stamp) {
+    await mustHold(sql, said.roomId, [['candidate', said.candidateId]]);
+    await insertEvent(sql, 'intensity', { ...stamp, ...said });
+  },
+  async 'intensity.undo'(sql, { roomId, intensityId, undone }, stamp) {
+    await mustHold(sql, roomId, [['intensity', intensityId]]);
+    await insertEvent(sql, 'intensity_undo', { ...stamp, intensityId, undone });
   },
   async 'ruling.set'(sql, { name: _, ...ruling }, stamp) {
     await mustHold(sql, ruling.roomId, [['candidate', ruling.candidateId]]);
@@ -56,9 +66,9 @@ export const JUDGEMENT_ROWS: RowsOf<
     ]);
     await insertEvent(sql, 'pair_pick', { ...stamp, ...pick });
   },
-  async 'pair.unpick'(sql, { roomId, pickId }, stamp) {
+  async 'pair.unpick'(sql, { roomId, pickId, undone }, stamp) {
     await mustHold(sql, roomId, [['pair_pick', pickId]]);
-    await insertUndo(sql, 'pair_pick_undo', { ...stamp, of: pickId });
+    await insertEvent(sql, 'pair_pick_undo', { ...stamp, pickId, undone });
   },
   async 'note.add'(sql, { name: _, ...note }, stamp) {
     if (note.candidateId !== null) await mustHold(sql, note.roomId, [['candidate', note.candidateId]]);
@@ -96,9 +106,9 @@ export const JUDGEMENT_ROWS: RowsOf<
   async 'light.read'(sql, { name: _, ...reading }, stamp) {
     await insertEvent(sql, 'light_reading', { ...stamp, ...reading });
   },
-  async 'light.unread'(sql, { roomId, readingId }, stamp) {
+  async 'light.unread'(sql, { roomId, readingId, undone }, stamp) {
     await mustHold(sql, roomId, [['light_reading', readingId]]);
-    await insertUndo(sql, 'light_reading_undo', { ...stamp, of: readingId });
+    await insertEvent(sql, 'light_reading_undo', { ...stamp, readingId, undone });
   },
   async 'light.calibrate'(sql, w) {
     await setCalibrated(sql, w.roomId, w.on);

@@ -38,6 +38,7 @@ const NAMES = {
   candidate: 'colour',
   stay: 'thing that stays',
   verdict: 'verdict',
+  intensity: 'what was said',
   pair_pick: 'pick',
   note: 'note',
   light_reading: 'reading',

@@ -1,3 +1,4 @@
+import { inWalkingOrder } from '@/core/operations/room-order';
 import { newVisit } from '@/core/operations/visit-create';
 import { savedStay } from '@/core/operations/stay-save';
 import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
@@ -6,11 +7,14 @@ import { setRetired, type Retirable } from '@/data/retire';
 import {
   countRooms,
   insertRoom,
+  listRooms,
   nextRoomOrdinal,
+  orderRooms,
   renameRoom,
   replaceLamps,
   replaceWindows,
   retireRoom,
+  setRoomBrief,
   setUse,
   setWish,
   updateRoomLight,
@@ -18,7 +22,7 @@ import {
 } from '@/data/rooms';
 import type { Sql } from '@/data/sql';
 import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import { insertVisit, setSchools, updateVisit } from '@/data/visits';
+import { insertVisit, setSchools, updateVisit, setShelf, setVisitBrief } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
 
@@ -36,12 +40,16 @@ export const VISIT_ROWS: RowsOf<
   | 'visit.create'
   | 'visit.edit'
   | 'visit.schools'
+  | 'visit.brief'
+  | 'visit.shelve'
   | 'room.add'
   | 'room.rename'
   | 'room.retire'
   | 'room.light'
   | 'room.wish'
   | 'room.use'
+  | 'room.brief'
+  | 'room.order'
   | 'stay.save'
   | 'stay.retire'
   | 'candidate.add'
@@ -58,6 +66,12 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'visit.schools'(sql, w) {
     await setSchools(sql, w.visitId, w);
+  },
+  async 'visit.brief'(sql, { name: _, visitId, ...said }) {
+    await setVisitBrief(sql, visitId, said);
+  },
+  async 'visit.shelve'(sql, w) {
+    await setShelf(sql, w.visitId, w.shelf);
   },
   async 'room.add'(sql, { roomId: id, room: name, visitId }) {
     await insertRoom(sql, visitId, { id, name, ordinal: await nextRoomOrdinal(sql, visitId) });
@@ -81,6 +95,17 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'room.use'(sql, w) {
     await setUse(sql, { id: w.roomId, use: w.use, kind: w.kind });
+  },
+  async 'room.brief'(sql, { name: _, roomId, ...said }) {
+    await setRoomBrief(sql, roomId, said);
+  },
+  async 'room.order'(sql, w) {
+    const rooms = await listRooms(sql, w.visitId);
+    found(
+      w.roomIds.every((id) => rooms.some((r) => r.id === id)),
+      'room',
+    );
+    await orderRooms(sql, inWalkingOrder(rooms, w.roomIds));
   },
   async 'stay.save'(sql, w) {
     for (const component of w.components) mustBeSurface(component.colour, component.name);

@@ -3,7 +3,7 @@ import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Visit } from '@/core/record/visit';
 import { listCandidates } from '@/data/candidates';
-import { listLightReadings, listNotes, listPicks, listRulings, listVerdicts } from '@/data/events';
+import { listIntensities, listLightReadings, listNotes, listPicks, listRulings, listVerdicts } from '@/data/events';
 import { listPhotos } from '@/data/photos';
 import { listLamps, listRooms, listWindows } from '@/data/rooms';
 import { listSchemes } from '@/data/schemes';
@@ -52,6 +52,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const stays = byRoom(await staysOf(sql, visitId));
   const candidates = byRoom(await candidatesOf(sql, visitId));
   const verdicts = byRoom(await listVerdicts(sql, visitId));
+  const intensities = byRoom(await listIntensities(sql, visitId));
   const rulings = byRoom(await listRulings(sql, visitId));
   const picks = byRoom(await listPicks(sql, visitId));
   const notes = byRoom(await listNotes(sql, visitId));
@@ -73,6 +74,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       stays: kinds.stays.here,
       candidates: kinds.candidates.here,
       verdicts: verdicts(id),
+      intensities: intensities(id),
       rulings: rulings(id),
       picks: picks(id),
       notes: notes(id),
