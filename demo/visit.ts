@@ -112,7 +112,7 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
         {
           name: 'Oak floor',
           kind: 'fixed',
-          lies: ['floor', 1],
+          lies: ['floor', 0.7],
           components: [
             ['board', 0.75, 51.4, 9.6, 21.8],
             ['grain', 0.25, 43.7, 10.2, 19.5],

@@ -6,6 +6,7 @@ import { columnsOf, insertRows, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
 const stayRow = staySchema.omit({ components: true }).extend({ roomId: idSchema, retired: z.boolean() });
+const lyingRow = staySchema.pick({ id: true, name: true, lies: true, cover: true });
 const componentRow = componentSchema.extend({ stayId: idSchema });
 
 /** Things that stay in a visit, those taken out included. */
@@ -13,6 +14,16 @@ export const listStays = async (sql: Sql, visitId: string) =>
   z
     .array(stayRow)
     .parse(await sql.query(`select ${columnsOf(stayRow)} from stay where ${OF_VISIT} order by ordinal, id`, [visitId]));
+
+/** Where the things of a room lie. */
+export const listLying = async (sql: Sql, roomId: string) =>
+  z
+    .array(lyingRow)
+    .parse(
+      await sql.query(`select ${columnsOf(lyingRow)} from stay where room_id = $1 and not retired order by ordinal, id`, [
+        roomId,
+      ]),
+    );
 
 export const listComponents = async (sql: Sql, visitId: string) =>
   z.array(componentRow).parse(

@@ -1,14 +1,11 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-
-/** True when the key belongs to something being typed in or chosen from. */
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+import { isOwnKey, namesOf } from './keys';
 
 /**
- * Single keys of a screen, by `KeyboardEvent.key` (letters in lower case). Ignored while typing, with Ctrl, Alt or Meta held, and while a
- * dialog is open; a handler that returns false leaves the key to the browser.
+ * Single keys of a screen, by `KeyboardEvent.key` (letters in lower case; "Shift+z" and "Ctrl+z" where they mean something else). Ignored while
+ * text is typed and while a dialog is open; a handler that returns false leaves the key to the browser.
  */
 export function useKeys(handlers: Readonly<Record<string, () => void | false>>): void {
   const latest = useRef(handlers);
@@ -17,13 +14,34 @@ export function useKeys(handlers: Readonly<Record<string, () => void | false>>):
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.altKey || event.metaKey || isTyping(event.target)) return;
+      if (event.altKey || (event.target instanceof HTMLElement && isOwnKey(event.target, event.key))) return;
       if (document.querySelector('[role=dialog],[role=alertdialog]')) return;
-      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-      const handler = latest.current[key];
+      const handler = namesOf(event)
+        .map((name) => latest.current[name])
+        .find((known) => known !== undefined);
       if (handler && handler() !== false) event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
+
+/** After a list was chosen from by hand the keys are the screen's again; chosen from by keys, the list keeps them until it is left. */
+export function useFocusBack(): void {
+  useEffect(() => {
+    let byHand = false;
+    const onPointer = () => (byHand = true);
+    const onKey = () => (byHand = false);
+    const onChange = ({ target }: Event) => {
+      if (byHand && target instanceof HTMLSelectElement) target.blur();
+    };
+    window.addEventListener('pointerdown', onPointer, true);
+    window.addEventListener('keydown', onKey, true);
+    window.addEventListener('change', onChange);
+    return () => {
+      window.removeEventListener('pointerdown', onPointer, true);
+      window.removeEventListener('keydown', onKey, true);
+      window.removeEventListener('change', onChange);
+    };
   }, []);
 }

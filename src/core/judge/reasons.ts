@@ -29,6 +29,21 @@ export const REASON_WORDS: Readonly<Record<Reason, string>> = {
   'dates-it': 'makes it look dirty or dated',
 };
 
+/** The same, where there is room for a word or two: on a button. */
+export const REASON_SHORT: Readonly<Record<Reason, string>> = {
+  'too-pink': 'pink',
+  'too-green': 'green',
+  'too-yellow': 'yellow',
+  'too-violet': 'violet',
+  'too-strong': 'strong',
+  'too-weak': 'weak',
+  'too-dark': 'dark',
+  'too-light': 'light',
+  'too-close': 'close',
+  'reads-dirty': 'looks dirty',
+  'dates-it': 'dates the other',
+};
+
 /** A reason with what it is felt beside: "too green beside the band", "makes the carpet look dirty or dated". */
 export function sayBeside(reason: Reason, what: string): string {
   if (reason === 'dates-it') return `makes ${what} look dirty or dated`;

@@ -31,14 +31,19 @@ function meanOf(stay: RecordedStay): Float64Array {
   return sum;
 }
 
-/** A face with what lies on it: the ground colour, then each thing over the share it covers, the widest first. */
+/**
+ * A face with what lies on it. The shares are those that are seen; where they make more than the face (it was kept so once), the narrower lie
+ * on the wider.
+ */
 function covered(ground: SurfaceInput, stays: readonly RecordedStay[], place: StayFace): SurfaceInput {
   const lying = stays.filter((s) => s.lies === place).sort((p, q) => q.cover - p.cover);
   if (lying.length === 0) return ground;
-  let face = reflectanceOfSurface(ground);
+  const total = lying.reduce((sum, s) => sum + s.cover, 0);
+  let face = reflectanceOfSurface(ground).map((r) => r * (total <= 1 ? 1 - total : 1));
   for (const stay of lying) {
     const over = meanOf(stay);
-    face = face.map((r, i) => r * (1 - stay.cover) + over[i]! * stay.cover);
+    const left = total <= 1 ? 1 : 1 - stay.cover;
+    face = face.map((r, i) => r * left + over[i]! * stay.cover);
   }
   return onGrid(face);
 }

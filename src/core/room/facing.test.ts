@@ -1,4 +1,3 @@
-import { fromMetres, lengthText, toMetres, typedNumber } from '../units/length';
 import { compassPoint, daylightWords, lightsOfRoom, wallBearingDeg } from './facing';
 
 describe('facing', () => {
@@ -28,20 +27,4 @@ describe('facing', () => {
     expect(lightsOfRoom(1, 0)).toEqual(['window-day', 'overcast']);
     expect(lightsOfRoom(0, 1)).toEqual(['lamps']);
   });
-});
-
-describe('lengths', () => {
-  test('a foot is 0.3048 m exactly (international yard and pound agreement, 1959)', () => {
-    expect(toMetres(1, 'imperial')).toBe(0.3048);
-    expect(fromMetres(toMetres(7.25, 'imperial'), 'imperial')).toBeCloseTo(7.25, 12);
-    expect(lengthText(1.2, 'imperial')).toBe('3.94');
-  });
-
-  test.each([
-    ['1,5', 1.5],
-    [' −2.25 ', -2.25],
-    ['1e3', NaN],
-    ['', NaN],
-    ['12 m', NaN],
-  ])('%j is typed as %d', (text, number) => expect(typedNumber(text)).toBe(number));
 });

@@ -69,12 +69,13 @@ type CandidateProps = {
 
 function CandidatePatch({ candidate, bench, says, className }: CandidateProps) {
   const paint = usePaint();
+  const placed = bench ? ` · colour ${bench.place.colour} of ${bench.place.colours}` : '';
   const shared = candidate.sharedName ? ' · ≠ name also used by another maker' : '';
   return (
     <div className={classNames('relative min-w-0', className)}>
       <Patch hex={paint(candidate.id, candidate.lab)} label={sayCandidate(candidate)} className="absolute inset-0" />
       {bench && <Turn what="colour" keys={['P', 'N']} onMove={bench.moveColour} />}
-      <Foot>{says ?? `${candidate.maker} ${candidate.code} · LRV ${Math.round(lrvOf(candidate.lab))}${shared}`}</Foot>
+      <Foot>{says ?? `${candidate.maker} ${candidate.code} · LRV ${Math.round(lrvOf(candidate.lab))}${placed}${shared}`}</Foot>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { BenchPatches } from './bench-patches';
@@ -31,26 +31,49 @@ function Missing({ bench }: { readonly bench: Bench }) {
   );
 }
 
+/** Where the three panels do not fit beside each other, or a phone lies on its side: the eye's stands with the patches. */
+const SMALL = '(max-width: 1023px), (max-height: 500px)';
+const onServer = () => false;
+function useIsSmall(): boolean {
+  return useSyncExternalStore(
+    (listener) => {
+      const query = window.matchMedia(SMALL);
+      query.addEventListener('change', listener);
+      return () => query.removeEventListener('change', listener);
+    },
+    () => window.matchMedia(SMALL).matches,
+    onServer,
+  );
+}
+
 /** A candidate large against what stays, what the core computes, what the eyes say, and what to look at next. */
 function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPairs: () => void }) {
   const bench = useBench(roomId);
   const { candidate, stay, computed, layout } = bench;
+  const small = useIsSmall();
   if (!candidate || !stay || !computed) return <Missing bench={bench} />;
   return (
-    <div className="flex h-full min-h-fit flex-col p-3">
-      <div className="mb-2.5 flex items-center justify-between gap-x-4 gap-y-2 max-xl:flex-wrap">
-        <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-[22px] font-semibold break-words max-xl:flex-none">
-          {candidate.name} at <span className="whitespace-nowrap">{candidate.strength} %</span>
-        </h1>
-        <BenchTools bench={bench} />
+    <div className="flex min-h-full flex-col p-3 lg:h-full lg:min-h-fit fold:p-0">
+      <div className="flex flex-1 flex-col max-lg:h-[calc(100%-2rem)] max-lg:min-h-fit max-lg:flex-none lg:contents fold:h-full">
+        <div className="mb-2.5 flex items-center justify-between gap-x-4 gap-y-2 max-xl:flex-wrap fold:mb-0 fold:flex-nowrap fold:pl-3">
+          <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-[22px] font-semibold break-words md:max-xl:flex-none">
+            {candidate.name} at <span className="whitespace-nowrap">{candidate.strength} %</span>
+          </h1>
+          <BenchTools bench={bench} />
+        </div>
+        <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />
+        <div className="flex min-h-0 flex-1 flex-col lg:contents short:flex-row">
+          <InLight roomId={roomId}>
+            <BenchPatches bench={bench} candidate={candidate} stay={stay} />
+          </InLight>
+          <div className="shrink-0 lg:hidden short:block short:w-[22rem] short:overflow-auto">
+            {small && <EyePanel bench={bench} />}
+          </div>
+        </div>
       </div>
-      <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />
-      <InLight roomId={roomId}>
-        <BenchPatches bench={bench} candidate={candidate} stay={stay} />
-      </InLight>
-      <div className="grid shrink-0 border border-t-0 border-line md:grid-cols-2 lg:grid-cols-[minmax(17rem,0.8fr)_minmax(24rem,1.35fr)_minmax(17rem,0.95fr)]">
+      <div className="grid shrink-0 border border-t-0 border-line md:grid-cols-2 lg:grid-cols-[minmax(17rem,0.8fr)_minmax(24rem,1.35fr)_minmax(17rem,0.95fr)] fold:mx-3">
         <ComputedPanel bench={bench} computed={computed} candidate={candidate} stay={stay} />
-        <EyePanel bench={bench} />
+        {!small && <EyePanel bench={bench} />}
         <ClientPanel bench={bench} onPairs={onPairs} />
       </div>
     </div>

@@ -3,45 +3,120 @@
 import { directions } from '@/core/colour/directions';
 import { sayTowards } from '@/core/judge/say-towards';
 import type { Candidate } from '@/core/record/candidate';
-import { Button } from '@/ui/button';
+import { Check, SlidersHorizontal } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
+import { classNames } from '@/ui/class-names';
 import { ShownSwitch } from '../light-client/in-light';
 import type { Bench } from './use-bench';
-import { VIEW_WORDS, VIEWS, type Ground } from './use-bench-view';
+import { PACE_WORDS, PACES } from './use-going-on';
+import { VIEW_WORDS, VIEWS, type BenchView, type Ground } from './use-bench-view';
+
+type RowProps<T extends string> = {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly onChange: (value: T) => void;
+};
+
+/** One of a few, as a list of large rows. */
+function Rows<T extends string>({ label, value, options, onChange }: RowProps<T>) {
+  return (
+    <div role="radiogroup" aria-label={label} className="mb-3">
+      <p className="mb-1 text-sm text-soft">{label}</p>
+      {options.map((option) => (
+        <button
+          key={option.value}
+          type="button"
+          role="radio"
+          aria-checked={option.value === value}
+          onClick={() => onChange(option.value)}
+          className="flex min-h-11 w-full cursor-pointer items-center gap-2.5 px-2 text-left hover:bg-raised aria-checked:font-semibold"
+        >
+          <Check aria-hidden size={16} className={option.value === value ? '' : 'invisible'} />
+          {option.label}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What lies around the pair, first glance, and how the bench goes on. */
+function How({ bench }: { readonly bench: Bench }) {
+  const { grounds, ground, setGroundId, glance, setGlance } = bench.layout;
+  const says = [ground.id === 'neutral' ? '' : `on ${ground.name}`, glance ? 'first glance' : ''].filter(Boolean).join(', ');
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className={classNames(buttonClass('plain'), 'max-w-44 px-2.5')}
+        aria-label={`How it is judged${says ? `: ${says}` : ''}`}
+        title="What lies around it (U), first glance (G), how it goes on"
+      >
+        <SlidersHorizontal aria-hidden size={18} className="shrink-0" />
+        {says && <span className="truncate">{says}</span>}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          aria-label="How it is judged"
+          className="z-40 max-h-[70dvh] w-64 overflow-auto border border-line-strong bg-ground p-3 text-[15px]"
+        >
+          <Rows
+            label="What lies around it"
+            value={ground.id}
+            onChange={setGroundId}
+            options={grounds.map((g) => ({ value: g.id, label: g.name }))}
+          />
+          <Rows
+            label="First glance: what is computed is hidden until the eye has spoken, and the time is kept"
+            value={glance ? 'on' : 'off'}
+            onChange={(next) => setGlance(next === 'on')}
+            options={[
+              { value: 'off', label: 'computed at once' },
+              { value: 'on', label: 'the eye first' },
+            ]}
+          />
+          <Rows
+            label="After a verdict"
+            value={bench.onwards.pace}
+            onChange={bench.onwards.setPace}
+            options={PACES.map((pace) => ({ value: pace, label: PACE_WORDS[pace] }))}
+          />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
 
 /** How the pair is shown, what lies around it, and in which light. */
 export function BenchTools({ bench }: { readonly bench: Bench }) {
-  const { view, setView, grounds, ground, setGroundId, glance, setGlance } = bench.layout;
+  const { view, setView } = bench.layout;
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0">
-      <ChoiceRow
-        label="How the pair is shown"
-        value={view}
-        onChange={setView}
-        options={VIEWS.map((v) => ({ value: v, label: VIEW_WORDS[v] }))}
-      />
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:flex-nowrap">
+      <div className="fold:hidden">
+        <ChoiceRow
+          label="How the pair is shown"
+          value={view}
+          onChange={setView}
+          options={VIEWS.map((v) => ({ value: v, label: VIEW_WORDS[v] }))}
+        />
+      </div>
       <select
-        aria-label="What lies around it"
-        title="What lies around it (U)"
-        className="min-h-11 max-w-40 border border-line-strong bg-raised px-2 text-[15px]"
-        value={ground.id}
-        onChange={(e) => setGroundId(e.target.value)}
+        aria-label="How the pair is shown"
+        value={view}
+        onChange={(e) => setView(e.target.value as BenchView)}
+        className="hidden min-h-11 border border-line-strong bg-raised px-2 text-[15px] fold:block"
       >
-        {grounds.map((g) => (
-          <option key={g.id} value={g.id}>
-            on {g.name}
+        {VIEWS.map((v) => (
+          <option key={v} value={v}>
+            {VIEW_WORDS[v]}
           </option>
         ))}
       </select>
-      <Button
-        aria-pressed={glance}
-        look={glance ? 'main' : 'plain'}
-        className="px-2.5"
-        title="First glance (G): what is computed is hidden until the eye has spoken, and the time is kept"
-        onClick={() => setGlance(!glance)}
-      >
-        First glance
-      </Button>
+      <How bench={bench} />
       <ShownSwitch />
     </div>
   );

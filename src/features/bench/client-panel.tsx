@@ -22,17 +22,19 @@ export function ClientPanel({ bench, onPairs }: { readonly bench: Bench; readonl
         className="grid grid-cols-[auto_1fr_1fr_1fr_auto] items-center gap-1.5"
       >
         <p className="pr-1 text-sm text-soft">Client</p>
-        {REACTIONS.map(({ verdict, word }) => (
-          <Button
-            key={verdict}
-            look={bench.client?.verdict === verdict ? 'main' : 'plain'}
-            aria-pressed={bench.client?.verdict === verdict}
-            className="px-1.5"
-            onClick={() => bench.giveAs('client', verdict)}
-          >
-            {word}
-          </Button>
-        ))}
+        {!bench.layout.judges && <p className="col-span-3 text-sm text-soft">reacts beside something: view One or All</p>}
+        {bench.layout.judges &&
+          REACTIONS.map(({ verdict, word }) => (
+            <Button
+              key={verdict}
+              look={bench.client?.verdict === verdict ? 'main' : 'plain'}
+              aria-pressed={bench.client?.verdict === verdict}
+              className="px-1.5"
+              onClick={() => bench.giveAs('client', verdict)}
+            >
+              {word}
+            </Button>
+          ))}
         <Button
           className="px-2"
           aria-label="Let the client pick between two"

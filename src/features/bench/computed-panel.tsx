@@ -39,6 +39,27 @@ function Surety({ sure }: { readonly sure: number }) {
   );
 }
 
+/** A colour alone is compared with nothing that is not shown. */
+function AloneComputed({ candidate }: { readonly candidate: Candidate }) {
+  const lrv = Math.round(lrvOf(candidate.lab));
+  return (
+    <section aria-label="Computed" className="min-w-0 border-line p-3.5 max-lg:border-t">
+      <p className="text-sm text-soft">The colour alone, as in the deck</p>
+      <p className="mb-1.5 text-lg font-semibold first-letter:uppercase">{describeColour(candidate.lab)}</p>
+      <p>
+        <Explain
+          label="LRV"
+          why="Light reflectance value: CIE Y under D65 with the 10° observer (BS 8493), 0 black to 100 white."
+        >
+          LRV {lrv}
+        </Explain>
+        {`: gives back ${lrv} % of the light`}
+      </p>
+      <p className="mt-1 text-sm text-soft">Judge its strength and depth. What it does beside something is judged beside it.</p>
+    </section>
+  );
+}
+
 type Props = { readonly bench: Bench; readonly computed: Computed; readonly candidate: Candidate; readonly stay: RecordedStay };
 
 /** What the core says of the pair: verdict, reason, the four directions, LRV and contrast. Hidden until the eye has spoken at first glance. */
@@ -54,6 +75,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
         <p className="mt-1 text-soft">What is computed shows once the eye has spoken.</p>
       </section>
     );
+  if (bench.layout.view === 'alone') return <AloneComputed candidate={candidate} />;
   const reason = reasons[0];
   const beside = stay.components.length > 1 ? `the ${component.name}` : 'it';
   return (

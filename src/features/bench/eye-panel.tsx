@@ -1,9 +1,8 @@
 'use client';
 
-import { Undo2 } from 'lucide-react';
-import { useState } from 'react';
-import { REASON_WORDS, type Verdict } from '@/core/judge/reasons';
+import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
+import { INTENSITIES, INTENSITY_WORDS, intensityIn } from '@/core/record/intensity';
 import { verdictIn } from '@/core/record/standing';
 import { LIGHT_NAMES, LIGHTS } from '@/core/room/facing';
 import { Button, Key } from '@/ui/button';
@@ -18,70 +17,82 @@ const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; rea
   { verdict: 'no', label: 'No', key: 'R' },
 ];
 
-/** Reasons shown at once, the likeliest first: so few that the colours above keep their size. Every reason has its key all the time. */
-const LIKELIEST = 4;
-
+/** Each reason in its own place with its own key, whatever the pair; the likely ones stand out. They wait for a verdict that needs one. */
 function Reasons({ bench }: { readonly bench: Bench }) {
-  const [open, setOpen] = useState(false);
+  const { current, likely } = bench;
+  const wanted = current !== undefined && current.verdict !== 'works';
   return (
-    <div role="group" aria-label="Why" className="mt-2 flex flex-wrap gap-1.5">
-      {bench.reasons.slice(0, open ? undefined : LIKELIEST).map((reason, i) => (
+    <div role="group" aria-label="Why: too …" className="mt-2 grid grid-cols-6 gap-1 max-sm:grid-cols-4">
+      {REASONS.map((reason, i) => (
         <button
           key={reason}
           type="button"
-          aria-pressed={bench.current?.reason === reason}
+          disabled={!wanted}
+          aria-pressed={current?.reason === reason}
+          aria-label={`${REASON_WORDS[reason]}${wanted && likely.includes(reason) ? ', likely' : ''}`}
+          title={`${REASON_WORDS[reason]} (${REASON_KEYS[i]})`}
+          data-likely={wanted && likely.includes(reason)}
           onClick={() => bench.giveReason(reason)}
-          className="min-h-11 cursor-pointer border border-line-strong bg-panel px-2 text-[15px] hover:bg-raised aria-pressed:bg-accent aria-pressed:text-on-accent"
+          className="flex min-h-11 cursor-pointer items-center gap-1 border border-line bg-panel px-1 text-left text-[13px] leading-4 text-soft hover:bg-raised disabled:cursor-default disabled:opacity-55 aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent enabled:border-line-strong enabled:text-ink data-[likely=true]:border-2 data-[likely=true]:border-ink data-[likely=true]:font-semibold"
         >
-          <span className="pointer-coarse:hidden">{REASON_KEYS[i]} </span>
-          {REASON_WORDS[reason]}
+          <span className="shrink-0 text-xs opacity-75 pointer-coarse:hidden">
+            {REASON_KEYS[i] === '-' ? '−' : REASON_KEYS[i]}
+          </span>
+          <span className="min-w-0">{REASON_SHORT[reason]}</span>
         </button>
       ))}
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-        className="min-h-11 cursor-pointer border border-transparent px-1.5 text-[15px] underline underline-offset-4 hover:bg-raised"
-      >
-        {open ? 'fewer' : 'more…'}
-      </button>
     </div>
   );
 }
 
-/** The eye decides: three verdicts, then the reason. */
-export function EyePanel({ bench }: { readonly bench: Bench }) {
-  const { current, person, lastGiven } = bench;
+/** What comes next: by itself in a moment, or by a key. */
+function Next({ bench }: { readonly bench: Bench }) {
+  const { current, goesTo, room, onwards, candidate } = bench;
+  const { going, stop } = onwards;
+  const stay = room.stays.find((s) => s.id === goesTo?.stayId);
+  const to = room.candidates.find((c) => c.id === goesTo?.candidateId);
+  const says = stay && to && (to.id === candidate?.id ? stay.name : `${to.name} ${to.strength} %, ${stay.name}`);
+  if (!current) return <p className="truncate">Look at the join; then why.</p>;
+  if (!says) return <p>All is judged in this light.</p>;
+  if (!going) return <p className="truncate">{`Next: ${says}`}</p>;
   return (
-    <section
-      aria-label="Your eye"
-      className="min-w-0 border-l border-line p-3.5 max-lg:order-first max-lg:border-l-0 md:max-lg:col-span-2"
-    >
-      <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
-        <p className="text-sm text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'too dark to judge at the cursor'}</p>
-        <div className="flex gap-2">
-          <Button className="px-3" aria-label="Undo" title="Undo the last verdict (Z)" disabled={!lastGiven} onClick={bench.undo}>
-            <Undo2 aria-hidden size={16} /> <Key>Z</Key>
+    <p className="flex min-w-0 items-center gap-2" data-going={going.waitsForReason ? 'reason' : 'on'}>
+      <span className="truncate">{going.waitsForReason ? `Why? Else on: ${says}` : `On: ${says}`}</span>
+      <button type="button" onClick={stop} className="min-h-6 shrink-0 cursor-pointer underline underline-offset-4">
+        stay here
+      </button>
+    </p>
+  );
+}
+
+/** A colour alone: its intensity. */
+function AloneButtons({ bench }: { readonly bench: Bench }) {
+  const { alone, giveAlone, light } = bench;
+  return (
+    <div role="group" aria-label="The colour alone" className="grid grid-cols-[1.4fr_1fr_1fr] gap-1.5">
+      {INTENSITIES.map((intensity) => {
+        const key = intensity === 'right' ? 'W' : REASON_KEYS[REASONS.indexOf(intensity)];
+        return (
+          <Button
+            key={intensity}
+            look={alone.current?.intensity === intensity ? 'main' : intensity === 'right' ? 'strong' : 'plain'}
+            aria-pressed={alone.current?.intensity === intensity}
+            disabled={!light}
+            className={intensity === 'right' ? 'row-span-2 min-h-14 justify-between text-lg' : 'justify-between px-2.5'}
+            onClick={() => giveAlone(intensity)}
+          >
+            <span className="first-letter:uppercase">{INTENSITY_WORDS[intensity]}</span> <Key>{key!}</Key>
           </Button>
-          <ChoiceRow
-            label="Who says it"
-            value={person}
-            onChange={bench.setPerson}
-            options={[
-              { value: PERSONS[0], label: 'consultant' },
-              {
-                value: PERSONS[1],
-                label: (
-                  <>
-                    client <Key>C</Key>
-                  </>
-                ),
-              },
-            ]}
-          />
-        </div>
-      </div>
-      <InTheDark bench={bench} room={bench.room} />
+        );
+      })}
+    </div>
+  );
+}
+
+function PairButtons({ bench }: { readonly bench: Bench }) {
+  const { current } = bench;
+  return (
+    <>
       <div className="grid grid-cols-3 gap-2">
         {BUTTONS.map(({ verdict, label, key }) => (
           <Button
@@ -95,15 +106,76 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
           </Button>
         ))}
       </div>
-      {current && current.verdict !== 'works' ? (
-        <Reasons bench={bench} />
-      ) : (
-        <p className="mt-2 flex min-h-11 items-center text-sm text-soft">
-          {current ? 'Next thing: →' : 'Look at the join. One key or tap; the reason follows.'}
-        </p>
-      )}
-      <Said bench={bench} />
+      <Reasons bench={bench} />
+    </>
+  );
+}
+
+/** What the eye can say of what is shown: of a pair, of a colour alone; nothing of what slides through many lights. */
+function Saying({ bench }: { readonly bench: Bench }) {
+  if (bench.layout.view === 'alone') return <AloneButtons bench={bench} />;
+  if (bench.layout.judges) return <PairButtons bench={bench} />;
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <p className="text-soft">Along the slide the light changes: a verdict belongs to one light.</p>
+      <Button onClick={() => bench.layout.setView('one')}>Judge the pair at the cursor</Button>
+    </div>
+  );
+}
+
+/** The eye decides: three verdicts, then the reason. */
+export function EyePanel({ bench }: { readonly bench: Bench }) {
+  const { person } = bench;
+  return (
+    <section
+      aria-label="Your eye"
+      className="min-w-0 border-line px-3.5 py-2.5 max-lg:border max-lg:border-t-0 lg:border-l fold:border-x-0 fold:px-3 fold:py-2"
+    >
+      <div className="mb-2 flex items-center justify-between gap-2">
+        <div className="min-w-0 flex-1 text-sm">
+          <p className="text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'too dark to judge at the cursor'}</p>
+          {bench.layout.judges && <Next bench={bench} />}
+        </div>
+        <ChoiceRow
+          label="Who says it"
+          value={person}
+          onChange={bench.setPerson}
+          options={[
+            { value: PERSONS[0], label: 'consultant' },
+            {
+              value: PERSONS[1],
+              label: (
+                <>
+                  client <Key>C</Key>
+                </>
+              ),
+            },
+          ]}
+        />
+      </div>
+      <InTheDark bench={bench} room={bench.room} />
+      <Saying bench={bench} />
+      {bench.layout.view === 'alone' ? <SaidAlone bench={bench} /> : <Said bench={bench} />}
     </section>
+  );
+}
+
+/** What has been said of the colour alone. */
+function SaidAlone({ bench }: { readonly bench: Bench }) {
+  const { candidate, room, unsaved } = bench;
+  const said = PERSONS.flatMap((who) =>
+    LIGHTS.flatMap((light) => intensityIn(room.intensities, { candidateId: candidate?.id ?? '', light, person: who }) ?? []),
+  );
+  return (
+    <ul aria-label="Said of this colour alone" aria-live="polite" className="mt-1.5 min-h-5 text-sm">
+      {said.map((one) => (
+        <li key={one.id} data-saved={!unsaved.has(one.id)}>
+          <b className="inline-block w-20 font-semibold">{one.person}</b> {LIGHT_NAMES[one.light]}:{' '}
+          {INTENSITY_WORDS[one.intensity]}
+          {unsaved.has(one.id) && <span className="text-soft"> saving…</span>}
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -116,7 +188,7 @@ function Said({ bench }: { readonly bench: Bench }) {
       (v) => v !== undefined,
     );
   return (
-    <div role="group" aria-label="Said of this pair" aria-live="polite" className="mt-2 min-h-11 text-sm">
+    <div role="group" aria-label="Said of this pair" aria-live="polite" className="mt-1.5 min-h-5 text-sm">
       {PERSONS.map((person) => {
         const said = saidBy(person);
         return (

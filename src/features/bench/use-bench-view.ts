@@ -67,6 +67,8 @@ export function useBenchView(room: Room) {
   return {
     view,
     setView,
+    /** Whether a verdict on the pair can be said here: both are seen, in one light. */
+    judges: view !== 'alone' && view !== 'slide',
     grounds,
     ground,
     setGroundId,

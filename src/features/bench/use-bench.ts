@@ -1,113 +1,34 @@
 'use client';
 
-import { useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reason';
+import { useMemo } from 'react';
 import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
-import type { Person } from '@/core/judge/ruling';
-import { OFFERED_STRENGTHS } from '@/core/paint/strength';
-import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reason';
+import { INTENSITIES, type Intensity } from '@/core/record/intensity';
+import { nextPair } from '@/core/record/next-pair';
 import { standingVerdicts, verdictIn } from '@/core/record/standing';
-import type { RecordedStay } from '@/core/record/stay';
-import type { VerdictEvent } from '@/core/record/verdict';
 import { useKeys } from '@/ui/use-keys';
-import { useSetCursor } from '../cursor/cursor';
-import { useJudgingLight, useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
+import { useJudgingLight } from '../light-client/resolved-moment';
 import { useSessionState } from '../session/use-session';
 import { useRoom, useVisit } from '../session/visit-context';
+import { useAlone } from './use-alone';
 import { useBenchView } from './use-bench-view';
-import { useComputed, type Computed } from './use-computed';
+import { useComputed } from './use-computed';
+import { useGive } from './use-give';
 import { useGlance } from './use-glance';
+import { useGoingOn } from './use-going-on';
+import { usePair } from './use-pair';
 
-/** Reasons, the likeliest by the core first; none is chosen beforehand. */
-const orderReasons = (likely: readonly Reason[]): Reason[] => [...likely, ...REASONS.filter((r) => !likely.includes(r))];
+/** Reasons that stand out as likely. Own choice: more of them stand out no more. */
+const MOST_LIKELY = 3;
 
-const clamp = (value: number, count: number) => Math.max(0, Math.min(count - 1, value));
+const isIntensity = (reason: string): reason is Intensity => (INTENSITIES as readonly string[]).includes(reason);
 
-/** Keys of the reason buttons, in their order. */
+/** Keys of the reasons, in their fixed order: a reason has the same one beside everything. */
 export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-'] as const;
 
-/** Which colour against which thing, and the ways to the next ones. */
-function usePair({ candidates, stays }: Room) {
-  const asked = useSearchParams();
-  const [candidateId, setCandidateId] = useState<string | null>(asked.get('colour'));
-  const [stayId, setStayId] = useState<string | null>(asked.get('stay'));
-  const stayIndex = Math.max(
-    0,
-    stays.findIndex((s) => s.id === stayId),
-  );
-  const candidate: Candidate | undefined = candidates.find((c) => c.id === candidateId) ?? candidates[0];
-  const stay: RecordedStay | undefined = stays[stayIndex];
-  const strengths = candidates.filter((c) => c.deckColourId === candidate?.deckColourId).sort((p, q) => q.strength - p.strength);
-  const moveStay = (by: number) => setStayId(stays[clamp(stayIndex + by, stays.length)]?.id ?? null);
-  const moveStrength = (by: number) => {
-    const at = strengths.findIndex((c) => c.id === candidate?.id);
-    setCandidateId(strengths[clamp(at + by, strengths.length)]?.id ?? null);
-  };
-  const moveColour = (by: number) => {
-    const colours = [...new Set(candidates.map((c) => c.deckColourId))];
-    const next = colours[clamp(colours.indexOf(candidate?.deckColourId ?? '') + by, colours.length)];
-    setCandidateId(candidates.find((c) => c.deckColourId === next)?.id ?? null);
-  };
-  const offered = OFFERED_STRENGTHS.filter((s) => !strengths.some((c) => c.strength === s));
-  return { candidate, stay, stayIndex, strengths, offered, moveStay, moveStrength, moveColour, setCandidateId, setStayId };
-}
-
-/** A verdict that was given in the dark and waits to be told in which light. */
-export type InTheDark = { readonly person: Person; readonly verdict: Verdict };
-
-type Saying = {
-  readonly room: Room;
-  readonly cell: { readonly candidateId: string; readonly stayId: string } | undefined;
-  readonly computed: Computed | undefined;
-  readonly glance: ReturnType<typeof useGlance>;
-};
-
-/** Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light first. */
-function useGive({ room, cell, computed, glance }: Saying) {
-  const { write } = useVisit();
-  const resolve = useResolve(room);
-  const set = useSetCursor();
-  const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
-  const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
-    if (!cell || !light) return;
-    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken() };
-    write({ name: 'verdict.give', roomId: room.id, ...given });
-  };
-  const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;
-  return {
-    /** What waits for its light; gone when another pair is looked at. */
-    asks,
-    give(person: Person, verdict: Verdict) {
-      if (!cell) return;
-      const now = resolve();
-      if (!now.light) return setInTheDark({ person, verdict, of: cell });
-      setInTheDark(undefined);
-      keep({ person, verdict }, now, predictionOf(computed));
-    },
-    /** The person says which light it is: the cursor goes there, and the verdict is kept. */
-    answer(light: { readonly lampsOn: true } | { readonly at: number; readonly lampsOn: false }) {
-      if (!asks) return;
-      setInTheDark(undefined);
-      set(light);
-      // nothing was computed for that light when the eye spoke: only as in the deck
-      keep(asks, resolve(light), computed ? { ...predictionOf(computed), predictedIn: 'deck' } : NO_PREDICTION);
-    },
-    leave: () => setInTheDark(undefined),
-  };
-}
-
-type Prediction = Pick<VerdictEvent, 'predicted' | 'predictedIn'>;
-const NO_PREDICTION: Prediction = { predicted: null, predictedIn: null };
-const predictionOf = (computed: Computed | undefined): Prediction =>
-  computed ? { predicted: computed.verdict, predictedIn: computed.where === 'in-light' ? 'light' : 'deck' } : NO_PREDICTION;
-
-const sameCell = (p: Saying['cell'], q: Saying['cell']) => p?.candidateId === q?.candidateId && p?.stayId === q?.stayId;
-
-/** The state of the bench: which colour against which thing, and everything that can be said there. */
-export function useBench(roomId: string) {
-  const { visit, write, person, setPerson } = useVisit();
+/** Which colour against which thing in which light, how it is shown, and what stands for it. */
+function useShown(roomId: string) {
+  const { visit, person, setPerson } = useVisit();
   const { unsaved } = useSessionState();
   const room = useRoom(roomId);
   const light = useJudgingLight(room);
@@ -117,67 +38,92 @@ export function useBench(roomId: string) {
   const computed = useComputed(roomId, candidate, stay);
   const standing = useMemo(() => standingVerdicts(room.verdicts), [room.verdicts]);
   const cell = candidate && stay ? { candidateId: candidate.id, stayId: stay.id } : undefined;
-  const saidBy = (who: Person) => (cell && light ? verdictIn(standing, { ...cell, light, person: who }) : undefined);
-  const current = saidBy(person);
-  const glance = useGlance(
-    layout.glance,
-    [candidate?.id, stay?.id, light].join(' '),
-    saidBy('consultant') !== undefined || saidBy('client') !== undefined,
+  const saidBy = (who: 'consultant' | 'client') =>
+    cell && light ? verdictIn(standing, { ...cell, light, person: who }) : undefined;
+  const [consultant, client] = [saidBy('consultant'), saidBy('client')];
+  const current = person === 'client' ? client : consultant;
+  const glance = useGlance(layout.glance, [candidate?.id, stay?.id, light].join(' '), (consultant ?? client) !== undefined);
+  return { ...pair, visit, room, layout, light, person, setPerson, unsaved, computed, standing, cell, current, client, glance };
+}
+type Shown = ReturnType<typeof useShown>;
+
+/** While the eye has not spoken, not even a frame around a reason may tell what the core thinks. */
+function likelyReasons({ room, candidate, computed, glance }: Shown): readonly Reason[] {
+  if (glance.hides || !candidate) return [];
+  const others = room.candidates.filter((c) => c.deckColourId === candidate.deckColourId && c.id !== candidate.id);
+  const ofStrength = strengthReasons(
+    candidate.lab,
+    others.map((c) => c.lab),
   );
-  const saying = useGive({ room, cell, computed, glance });
-  const giveAs = saying.give;
-  // while the eye has not spoken, not even the order of the reasons may tell what the core thinks
-  const strengths = room.candidates.filter((c) => c.deckColourId === candidate?.deckColourId && c.id !== candidate.id);
-  const ofStrength = candidate
-    ? strengthReasons(
-        candidate.lab,
-        strengths.map((c) => c.lab),
-      )
-    : [];
-  const reasons = orderReasons(glance.hides ? [] : withStrengthReasons(computed?.likely ?? [], ofStrength));
-  const lastGiven: VerdictEvent | undefined = room.verdicts.filter((v) => !v.undone).at(-1);
-  const give = (verdict: Verdict) => giveAs(person, verdict);
-  const giveReason = (reason: Reason) => {
-    if (current) write({ name: 'verdict.reason', roomId, verdictId: current.id, reason });
+  return withStrengthReasons(computed?.likely ?? [], ofStrength).slice(0, MOST_LIKELY);
+}
+
+/** Going on to what has not been judged in this light. */
+function useNext(shown: Shown, alone: ReturnType<typeof useAlone>) {
+  const { room, cell, light, person, candidate, stay, current, layout } = shown;
+  const isAlone = layout.view === 'alone';
+  const goesTo = light && cell ? nextPair(room, cell, { light, person }) : undefined;
+  const said = isAlone ? alone.current : current;
+  const here = [isAlone ? 'alone' : stay?.id, candidate?.id, light, person].join(' ');
+  const onwards = useGoingOn(here, said !== undefined, () => {
+    if (isAlone && alone.next) shown.setCandidateId(alone.next);
+    if (isAlone || !goesTo) return;
+    shown.setCandidateId(goesTo.candidateId);
+    shown.setStayId(goesTo.stayId);
+  });
+  return { goesTo, onwards };
+}
+
+/** The state of the bench: which colour against which thing, and everything that can be said there. */
+export function useBench(roomId: string) {
+  const { write } = useVisit();
+  const shown = useShown(roomId);
+  const { room, layout, current, person, setPerson } = shown;
+  const isAlone = layout.view === 'alone';
+  const alone = useAlone(shown);
+  const { goesTo, onwards } = useNext(shown, alone);
+  const saying = useGive(shown);
+  const give = (verdict: Verdict) => {
+    if (!layout.judges) return;
+    saying.give(person, verdict);
+    onwards.goOn(verdict !== 'works');
   };
-  const undo = () => {
-    if (lastGiven) write({ name: 'verdict.undo', roomId, verdictId: lastGiven.id, undone: true });
+  const giveReason = (reason: Reason) => {
+    if (!current || current.verdict === 'works' || !layout.judges) return;
+    write({ name: 'verdict.reason', roomId: room.id, verdictId: current.id, reason });
+    onwards.goOn(false);
+  };
+  const giveAlone = (intensity: Intensity) => {
+    if (alone.give(intensity)) onwards.goOn(false);
+  };
+  const onReason = (reason: Reason) => {
+    if (!isAlone) giveReason(reason);
+    else if (isIntensity(reason)) giveAlone(reason);
   };
   useKeys({
-    w: () => give('works'),
+    w: () => (isAlone ? giveAlone('right') : give('works')),
     e: () => give('nearly'),
     r: () => give('no'),
-    z: undo,
     c: () => setPerson(person === 'client' ? 'consultant' : 'client'),
-    ArrowRight: () => pair.moveStay(1),
-    ArrowLeft: () => pair.moveStay(-1),
-    ArrowUp: () => pair.moveStrength(-1),
-    ArrowDown: () => pair.moveStrength(1),
-    n: () => pair.moveColour(1),
-    p: () => pair.moveColour(-1),
-    ...Object.fromEntries(REASON_KEYS.map((key, i) => [key, () => (reasons[i] ? giveReason(reasons[i]) : undefined)])),
+    ArrowRight: () => shown.moveStay(1),
+    ArrowLeft: () => shown.moveStay(-1),
+    ArrowUp: () => shown.moveStrength(-1),
+    ArrowDown: () => shown.moveStrength(1),
+    n: () => shown.moveColour(1),
+    p: () => shown.moveColour(-1),
+    ...Object.fromEntries(REASONS.map((reason, i) => [REASON_KEYS[i], () => onReason(reason)])),
   });
   return {
-    ...pair,
-    visit,
-    room,
-    layout,
-    computed,
-    glance,
-    current,
-    client: saidBy('client'),
-    reasons,
-    standing,
-    light,
-    person,
-    setPerson,
-    unsaved,
-    lastGiven,
+    ...shown,
+    likely: likelyReasons(shown),
+    alone,
+    goesTo,
+    onwards,
     give,
-    giveAs,
-    dark: saying,
+    giveAs: saying.give,
+    giveAlone,
     giveReason,
-    undo,
+    dark: saying,
   };
 }
 export type Bench = ReturnType<typeof useBench>;

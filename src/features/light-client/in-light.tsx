@@ -73,8 +73,22 @@ export function ShownSwitch() {
       value={shown}
       onChange={(next) => set({ shown: next })}
       options={[
-        { value: 'in-light', label: `As it looks at ${sayClock(at, visit.place.timeZone)}` },
-        { value: 'in-deck', label: 'As in the deck' },
+        {
+          value: 'in-light',
+          label: (
+            <span>
+              <span className="fold:hidden">As it looks at</span> {sayClock(at, visit.place.timeZone)}
+            </span>
+          ),
+        },
+        {
+          value: 'in-deck',
+          label: (
+            <span>
+              <span className="fold:hidden">As in the</span> deck
+            </span>
+          ),
+        },
       ]}
     />
   );

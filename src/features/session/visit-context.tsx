@@ -1,24 +1,43 @@
 'use client';
 
-import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
-import type { Write } from '@/core/operations/operations';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
+import { OPERATION_VERSION, type Write } from '@/core/operations/operations';
 import type { VisitAt } from '@/core/operations/revision';
 import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
 import type { Visit } from '@/core/record/visit';
 import { CursorProvider } from '../cursor/cursor';
+import { readAddress } from './address';
 import { browserSession } from './browser-session';
+import { makeHistory, type StepPlace, type VisitHistory } from './history';
 import type { WriteOptions, Written } from './session';
-import { useWrite } from './use-session';
 import { makeVisitStore, type VisitStore } from './visit-store';
 
 type VisitContext = {
   /** The visit with everything just said, saved or not. */
   readonly visit: Visit;
-  readonly write: (write: Write, options?: WriteOptions) => Written;
+  readonly write: (write: Write, options?: WriteOptions & HistoryOptions) => Written;
+  /** Everything written here, and the way back through it; taken by `features/shell/undo`. */
+  readonly history: VisitHistory;
   readonly person: Person;
   readonly setPerson: (person: Person) => void;
+};
+
+type HistoryOptions = {
+  /** Id of what was written first of several things that are taken back together. */
+  readonly joins?: string | undefined;
+  /** False for a write that takes a step back or does it again. */
+  readonly noted?: boolean;
 };
 
 const Context = createContext<VisitContext | undefined>(undefined);
@@ -49,19 +68,58 @@ function makeObserved(first: VisitAt) {
   return { store, subscribe, first };
 }
 
+const windowText = {
+  get: (key: string) => sessionStorage.getItem(key),
+  set: (key: string, text: string) => sessionStorage.setItem(key, text),
+};
+
+/** Where a write belongs: to the pair it speaks of, otherwise to the screen it was written on. */
+function placeOf(write: Write, visit: Visit): StepPlace {
+  const here = readAddress(window.location.pathname);
+  if (!('roomId' in write)) return here;
+  const room = [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId);
+  const pair =
+    write.name === 'verdict.give'
+      ? write
+      : write.name === 'verdict.reason' || write.name === 'verdict.undo'
+        ? room?.verdicts.find((v) => v.id === write.verdictId)
+        : undefined;
+  if (pair) return { roomId: write.roomId, step: 'bench', at: { colour: pair.candidateId, stay: pair.stayId } };
+  if (write.name === 'intensity.give') return { roomId: write.roomId, step: 'bench', at: { colour: write.candidateId } };
+  return { ...here, roomId: write.roomId };
+}
+
 /** Holds a visit for its pages: as it was read (see core/operations/visit-text), and everything written here over it. */
 export function VisitProvider({ text, children }: { readonly text: string; readonly children: ReactNode }) {
   const [{ store, subscribe, first }] = useState(() => makeObserved(readVisitText(text)));
   const visit = useSyncExternalStore(subscribe, store.visit, () => first.visit);
   const [person, setPerson] = useState<Person>('consultant');
-  const write = useWrite();
+  const [history] = useState(() =>
+    makeHistory(`elm-swatch.history.${first.visit.id}`, typeof window === 'undefined' ? undefined : windowText),
+  );
+  const write = useCallback(
+    (said: Write, { joins, noted = true, ...options }: WriteOptions & HistoryOptions = {}): Written => {
+      const before = store.visit();
+      const at = new Date().toISOString();
+      const written = browserSession().session.write(said, options);
+      if (noted) {
+        const operation = { id: written.id, version: OPERATION_VERSION, at, write: said } as const;
+        history.note(before, store.visit(), operation, { place: placeOf(said, before), joins });
+        void written.result.then((result) => {
+          if (!result.ok) history.forget(written.id);
+        });
+      }
+      return written;
+    },
+    [store, history],
+  );
   useEffect(() => {
     const detach = browserSession().session.attach(store);
     // what was read for this page may be older than what another window has saved since
     void store.read();
     return detach;
   }, [store]);
-  const value = useMemo(() => ({ visit, write, person, setPerson }), [visit, write, person]);
+  const value = useMemo(() => ({ visit, write, history, person, setPerson }), [visit, write, history, person]);
   return (
     <Context value={value}>
       <CursorProvider place={visit.place}>{children}</CursorProvider>

@@ -1,7 +1,7 @@
 'use client';
 
 import { latest } from '../light-client/light-worker';
-import { Lightbulb, LightbulbOff } from 'lucide-react';
+import { ChevronDown, ChevronUp, Lightbulb, LightbulbOff } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import type { Room } from '@/core/record/room';
@@ -10,8 +10,8 @@ import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
 import { useCursorPart, useReadCursor, useSetCursor, type SkyChoice } from '../cursor/cursor';
-import { usePosition, useRoomDay, useScale } from '../light-client/room-day';
-import { sayDate, sayPosition, sayWindow } from '../words/say-light';
+import { momentIndex, usePosition, useRoomDay, useScale } from '../light-client/room-day';
+import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
 import { RibbonBand, type Stretch } from './ribbon-band';
 
@@ -178,21 +178,58 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
   return <RibbonBand {...{ day, zone, place, where, scale, sun, taken }} now={now} />;
 }
 
+/** The light we judge in, in one line; a tap brings the day. */
+function Line({ room, open, onToggle }: { readonly room: Room; readonly open: boolean; readonly onToggle: () => void }) {
+  const { visit } = useVisit();
+  const at = useCursorPart((m) => m.at);
+  const sky = useCursorPart((m) => m.sky);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const day = latest(useRoomDay(room.id));
+  const position = usePosition(room);
+  const scale = useScale(room.id);
+  const light =
+    day && (lampsOn ? day.withLamps : day.daylight)[momentIndex(day, at)]?.[Math.max(0, day.positions.indexOf(position))];
+  return (
+    <button
+      type="button"
+      aria-expanded={open}
+      aria-label="The day and its light"
+      onClick={onToggle}
+      className="hidden min-h-11 w-full cursor-pointer items-center gap-2 text-left text-[15px] fold:flex"
+    >
+      {light && <span aria-hidden className="size-6 shrink-0 border border-line-strong" style={{ backgroundColor: light.hex }} />}
+      <span className="min-w-0 flex-1 truncate">
+        <b className="font-semibold">{sayClock(at, visit.place.timeZone)}</b> {SKIES.find((s) => s.value === sky)!.name}
+        {lampsOn ? ', lamps on' : ''}
+        {light ? ` · ${sayLux(light.lux * scale)}` : ' · computing…'}
+      </span>
+      {open ? <ChevronDown aria-hidden size={20} /> : <ChevronUp aria-hidden size={20} />}
+    </button>
+  );
+}
+
 /** The day at the home in this room: its light, direct sun by window, looks taken, and the cursor that is the light we judge in. */
 export function DayRibbon({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
   const date = useCursorPart((m) => m.date);
+  const [open, setOpen] = useState(false);
   const at = useInstant();
   const zone = visit.place.timeZone;
   const now = at !== undefined && wallClock(at, zone).date === date ? at : undefined;
   return (
-    <footer className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 print:hidden">
-      <DateField zone={zone} />
-      <div className="flex h-27 min-w-60 flex-1 max-md:order-first max-md:w-full max-md:flex-none">
-        <Band key={room.id} room={room} now={now} />
+    <footer
+      data-open={open}
+      className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 fold:py-0 print:hidden"
+    >
+      <Line room={room} open={open} onToggle={() => setOpen(!open)} />
+      <div className="contents fold:group-data-[open=false]:hidden">
+        <DateField zone={zone} />
+        <div className="flex h-27 min-w-60 flex-1 max-md:order-first max-md:w-full max-md:flex-none">
+          <Band key={room.id} room={room} now={now} />
+        </div>
+        <LightSwitches room={room} />
       </div>
-      <LightSwitches room={room} />
     </footer>
   );
 }

@@ -11,6 +11,7 @@ export const EVERYWHERE: KeyGroup = {
     ['[  ]', 'a quarter of an hour back, on; with Shift an hour'],
     ['T', 'now'],
     ['V', 'as it looks, or as in the deck'],
+    ['Z', 'undo, whatever was written last; Shift+Z: do it again'],
     ['?', 'this list'],
   ],
 };

@@ -1,20 +1,44 @@
 'use client';
 
+import { useEffect } from 'react';
+import { useDrafts } from '../session/use-drafts';
 import { useSessionState } from '../session/use-session';
+import { VisitLink } from '../session/where';
 
 const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
 
-/** Whether everything said has been saved. */
+/** Whether everything said and typed has been saved; what has not, with the way to it. */
 export function SavingState() {
   const { saving, unsaved, frail } = useSessionState();
+  const drafts = [...useDrafts().values()];
+  const typed = drafts.length;
+  useEffect(() => {
+    if (typed === 0) return undefined;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [typed]);
+  const first = drafts[0];
   return (
     <p
       role="status"
-      data-saving={saving}
-      data-unsaved={unsaved.size}
-      className="px-3 text-sm whitespace-nowrap text-soft max-lg:hidden"
+      data-saving={first ? 'typed' : saving}
+      data-unsaved={unsaved.size + typed}
+      className="max-w-44 px-3 text-sm leading-tight text-soft max-lg:data-[saving=saved]:hidden max-lg:data-[saving=saving]:hidden"
     >
-      {saving === 'waiting' ? `${WORDS.waiting} (${unsaved.size})` : WORDS[saving]}
+      {first ? (
+        <VisitLink
+          href={first.href}
+          className="line-clamp-2 underline underline-offset-4"
+          title={drafts.map((d) => d.where).join('; ')}
+        >
+          {`Not saved: ${first.where}${typed > 1 ? `, and ${typed - 1} more` : ''}`}
+        </VisitLink>
+      ) : saving === 'waiting' ? (
+        `${WORDS.waiting} (${unsaved.size})`
+      ) : (
+        WORDS[saving]
+      )}
       {frail && <b className="block text-ink">This browser’s storage is full: do not close the page</b>}
     </p>
   );

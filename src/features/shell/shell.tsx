@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useSyncExternalStore, type ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
+import { useFocusBack } from '@/ui/use-keys';
 import { useVisit } from '../session/visit-context';
 import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
@@ -13,6 +14,7 @@ import { RoomLine } from './room-line';
 import { SavingState } from './saving';
 import { SetAside } from './set-aside';
 import { SurroundSwitch } from './surround';
+import { Undo } from './undo';
 
 const neverChanges = () => () => undefined;
 const inBrowser = () => true;
@@ -31,6 +33,7 @@ type Props = {
 /** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
 export function Shell({ roomId, step, steps, children }: Props) {
   const { visit } = useVisit();
+  useFocusBack();
   const live = useSyncExternalStore(neverChanges, inBrowser, onServer);
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
@@ -46,6 +49,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
         <RoomLine roomId={roomId} step={step} />
         <div className="flex shrink-0 items-center border-l border-line px-1">
           <SavingState />
+          <Undo />
           <SurroundSwitch />
           <KeyMap groups={[...steps.flatMap(({ keys }) => keys ?? []), EVERYWHERE]} />
         </div>

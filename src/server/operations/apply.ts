@@ -1,8 +1,10 @@
+import { entryIssues } from '@/core/operations/entry-issues';
 import type { Operation, Write, WriteName } from '@/core/operations/operations';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { readOperation } from '@/core/operations/upgrade';
 import { insertOperation, isJournalled, journalPosition } from '@/data/operations';
 import { visitOfRoom } from '@/data/rooms';
+import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Sql } from '@/data/sql';
 import { visitExists } from '@/data/visits';
 import { JUDGEMENT_ROWS } from './judgement-rows';
@@ -74,5 +76,10 @@ export async function applyUnknown(db: Database, input: unknown): Promise<ApplyR
     return { ok: false, reason: 'invalid', issues };
   }
   if (NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
+  const { write } = parsed.data;
+  const stays = write.name === 'stay.save' ? await listLying(db, write.roomId) : [];
+  const wrong = entryIssues(write, { stays });
+  if (wrong.length > 0)
+    return { ok: false, reason: 'invalid', issues: wrong.map((i) => ({ path: i.path.join('.'), message: i.message })) };
   return applyOperation(db, parsed.data);
 }

@@ -1,0 +1,16 @@
+/** The sixteen points of the compass, clockwise from north. */
+const POINTS = ['n', 'nne', 'ne', 'ene', 'e', 'ese', 'se', 'sse', 's', 'ssw', 'sw', 'wsw', 'w', 'wnw', 'nw', 'nnw'] as const;
+const WORDS: Readonly<Record<string, string>> = { north: 'n', east: 'e', south: 's', west: 'w' };
+
+/** Degrees clockwise from north (0–360) of a bearing as people give it: `285`, `22.5°`, `NNE`, `south-west`, `north north east`; NaN for anything else. */
+export function typedBearing(text: string): number {
+  const plain = text.trim().toLowerCase();
+  const [, number] = /^(\d+(?:[.,]\d+)?)\s*(?:°|deg(?:rees)?)?$/.exec(plain) ?? [];
+  if (number !== undefined) {
+    const degrees = Number(number.replace(',', '.'));
+    return degrees <= 360 ? degrees : NaN;
+  }
+  const letters = plain.replace(/north|east|south|west/g, (word) => WORDS[word]!).replace(/[\s.-]/g, '');
+  const point = (POINTS as readonly string[]).indexOf(letters);
+  return point < 0 ? NaN : point * 22.5;
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { useState } from 'react';
+import type { Verdict } from '@/core/judge/reasons';
+import type { Person } from '@/core/judge/ruling';
+import type { Pair } from '@/core/record/next-pair';
+import type { Room } from '@/core/record/room';
+import { standingVerdicts, verdictIn } from '@/core/record/standing';
+import type { VerdictEvent } from '@/core/record/verdict';
+import { useSetCursor } from '../cursor/cursor';
+import { useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
+import { useVisit } from '../session/visit-context';
+import type { Computed } from './use-computed';
+import type { useGlance } from './use-glance';
+
+/** Own choice. */
+const ONE_BREATH_MS = 10_000;
+
+/** A verdict that was given in the dark and waits to be told in which light. */
+export type InTheDark = { readonly person: Person; readonly verdict: Verdict };
+
+type Saying = {
+  readonly room: Room;
+  readonly cell: Pair | undefined;
+  readonly computed: Computed | undefined;
+  readonly glance: ReturnType<typeof useGlance>;
+};
+
+/** Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light first. */
+export function useGive({ room, cell, computed, glance }: Saying) {
+  const { write } = useVisit();
+  const resolve = useResolve(room);
+  const set = useSetCursor();
+  const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
+  const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
+    if (!cell || !light) return;
+    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken() };
+    write({ name: 'verdict.give', roomId: room.id, ...given });
+  };
+  const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;
+  return {
+    /** What waits for its light; gone when another pair is looked at. */
+    asks,
+    give(person: Person, verdict: Verdict) {
+      if (!cell) return;
+      const now = resolve();
+      if (!now.light) return setInTheDark({ person, verdict, of: cell });
+      const standing = verdictIn(standingVerdicts(room.verdicts), { ...cell, light: now.light, person });
+      // the same key twice in one breath is one verdict; said again later it is another look
+      if (standing?.verdict === verdict && Date.now() - Date.parse(standing.at) < ONE_BREATH_MS) return;
+      setInTheDark(undefined);
+      keep({ person, verdict }, now, predictionOf(computed));
+    },
+    /** The person says which light it is: the cursor goes there, and the verdict is kept. */
+    answer(light: { readonly lampsOn: true } | { readonly at: number; readonly lampsOn: false }) {
+      if (!asks) return;
+      setInTheDark(undefined);
+      set(light);
+      // nothing was computed for that light when the eye spoke: only as in the deck
+      keep(asks, resolve(light), computed ? { ...predictionOf(computed), predictedIn: 'deck' } : NO_PREDICTION);
+    },
+    leave: () => setInTheDark(undefined),
+  };
+}
+
+type Prediction = Pick<VerdictEvent, 'predicted' | 'predictedIn'>;
+const NO_PREDICTION: Prediction = { predicted: null, predictedIn: null };
+const predictionOf = (computed: Computed | undefined): Prediction =>
+  computed ? { predicted: computed.verdict, predictedIn: computed.where === 'in-light' ? 'light' : 'deck' } : NO_PREDICTION;
+
+const sameCell = (p: Saying['cell'], q: Saying['cell']) => p?.candidateId === q?.candidateId && p?.stayId === q?.stayId;

@@ -1,0 +1,56 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useKept } from '@/ui/use-kept';
+
+export const PACES = ['brisk', 'calm', 'by-hand'] as const;
+/** How fast the bench goes on to the next pair by itself. */
+export type Pace = (typeof PACES)[number];
+export const PACE_WORDS: Readonly<Record<Pace, string>> = {
+  brisk: 'goes on after ½ s',
+  calm: 'goes on after 2 s',
+  'by-hand': 'goes on by →',
+};
+/** Milliseconds after all was said, and while a reason may still follow. Own choice. */
+const PAUSES: Readonly<Record<Pace, { readonly said: number; readonly reason: number } | undefined>> = {
+  brisk: { said: 500, reason: 4000 },
+  calm: { said: 2000, reason: 6000 },
+  'by-hand': undefined,
+};
+
+/** Going on: what was said, and when the next comes. */
+export type Going = { readonly from: string; readonly ms: number; readonly waitsForReason: boolean };
+
+/**
+ * Goes on by itself a moment after something was said. It stops when another pair is looked at, when what was said is taken back, and when
+ * the person stops it.
+ *
+ * @param here what is looked at now; @param said whether something stands for it
+ */
+export function useGoingOn(here: string, said: boolean, next: () => void) {
+  const [pace, setPace] = useKept<Pace>('bench.pace', 'brisk', PACES);
+  const [asked, setAsked] = useState<Going>();
+  const going = asked?.from === here && said ? asked : undefined;
+  // another pair is looked at, or what was said is taken back: it does not go on when that is undone
+  useEffect(() => (said ? () => setAsked(undefined) : undefined), [said, here]);
+  const latest = useRef(next);
+  useEffect(() => {
+    latest.current = next;
+  });
+  useEffect(() => {
+    if (!going) return undefined;
+    const timer = setTimeout(() => {
+      setAsked(undefined);
+      latest.current();
+    }, going.ms);
+    return () => clearTimeout(timer);
+  }, [going]);
+  const goOn = useCallback(
+    (waitsForReason: boolean) => {
+      const pause = PAUSES[pace];
+      if (pause) setAsked({ from: here, ms: waitsForReason ? pause.reason : pause.said, waitsForReason });
+    },
+    [here, pace],
+  );
+  return { pace, setPace, going, goOn, stop: useCallback(() => setAsked(undefined), []) };
+}

@@ -1,0 +1,126 @@
+import type { Inverse } from '@/core/operations/inverse';
+import { inverseOf, stepNow } from '@/core/operations/inverse';
+import type { Operation, Write, WriteName } from '@/core/operations/operations';
+import type { Visit } from '@/core/record/visit';
+import type { TextStorage } from './ports';
+
+/** Where in the visit something was written, so that taking it back can be seen there. */
+export type StepPlace = {
+  readonly roomId: string | undefined;
+  readonly step: string | undefined;
+  readonly at?: Readonly<Record<string, string>>;
+};
+/** Something a person did that is taken back in one go: one write, or several that belong together. */
+export type HistoryStep = {
+  /** Of what was written first. */
+  readonly id: string;
+  readonly at: number;
+  readonly parts: readonly (Inverse & { readonly id: string; readonly write: Write })[];
+  readonly place: StepPlace;
+};
+export type History = { readonly done: readonly HistoryStep[]; readonly undone: readonly HistoryStep[] };
+
+/** Steps kept. Own choice: a visit's hour at forty verdicts, with their reasons. */
+const MOST_STEPS = 100;
+/** A field that is typed in is saved whenever a person pauses: what comes within so many milliseconds is one step. */
+const ONE_TYPING_MS = 3000;
+const TYPED: ReadonlySet<WriteName> = new Set(['room.light', 'room.wish', 'room.brief', 'visit.brief', 'visit.edit']);
+
+const EMPTY: History = { done: [], undone: [] };
+
+/** Whether a step goes on with the typing of the one before. */
+function continues(before: HistoryStep | undefined, step: HistoryStep): boolean {
+  const [p, q] = [before?.parts[0]?.write, step.parts[0]!.write];
+  if (!before || before.parts.length > 1 || p?.name !== q.name || !TYPED.has(q.name)) return false;
+  const sameFields = Object.keys(p).join() === Object.keys(q).join();
+  const sameRoom = 'roomId' in p && 'roomId' in q ? p.roomId === q.roomId : true;
+  return sameFields && sameRoom && step.at - before.at < ONE_TYPING_MS;
+}
+
+type Taken = { readonly step: HistoryStep; readonly writes: readonly Write[] };
+
+/** What was written in a visit, in one row whatever its kind, and the way back and forth through it. Kept for as long as the window is open. */
+export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set'> | undefined) {
+  let history: History = read();
+  const listeners = new Set<() => void>();
+
+  function read(): History {
+    try {
+      const kept: unknown = JSON.parse(storage?.get(key) ?? 'null');
+      return kept !== null && typeof kept === 'object' && 'done' in kept && 'undone' in kept ? (kept as History) : EMPTY;
+    } catch {
+      return EMPTY;
+    }
+  }
+  function put(next: History) {
+    history = next;
+    try {
+      storage?.set(key, JSON.stringify(next));
+    } catch {
+      // without room for it the history lasts as long as the page
+    }
+    for (const listener of listeners) listener();
+  }
+  const putStep = (step: HistoryStep, rest: readonly HistoryStep[]) =>
+    put({ done: [...rest, step].slice(-MOST_STEPS), undone: [] });
+
+  /** The writes that take a step one way; undefined when one of them would overwrite what someone else changed. */
+  function writesOf(visit: Visit, step: HistoryStep, way: 'undo' | 'redo'): readonly Write[] | undefined {
+    const parts = way === 'undo' ? step.parts.toReversed() : step.parts;
+    const writes = parts.map(({ undo, redo }) =>
+      stepNow(visit, way === 'undo' ? { to: undo, from: redo } : { to: redo, from: undo }),
+    );
+    return writes.every((w) => w !== undefined) ? writes : undefined;
+  }
+  /** Takes the last step of a row, to the other row; a step that cannot be taken any more is dropped. */
+  function take(visit: Visit, way: 'undo' | 'redo'): Taken | { readonly changedSince: HistoryStep } | undefined {
+    const from = way === 'undo' ? history.done : history.undone;
+    const step = from.at(-1);
+    if (!step) return undefined;
+    const rest = from.slice(0, -1);
+    const writes = writesOf(visit, step, way);
+    const to = [...(way === 'undo' ? history.undone : history.done), ...(writes ? [step] : [])];
+    put(way === 'undo' ? { done: rest, undone: to } : { done: to, undone: rest });
+    return writes ? { step, writes } : { changedSince: step };
+  }
+  return {
+    state: (): History => history,
+    subscribe(listener: () => void): () => void {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    /**
+     * Notes what was written, with the visit before and after it.
+     *
+     * @param joins what was written first of several that are taken back together
+     */
+    note(
+      before: Visit,
+      after: Visit,
+      operation: Operation,
+      { place, joins }: { readonly place: StepPlace; readonly joins?: string | undefined },
+    ): void {
+      const inverse = inverseOf(before, after, operation);
+      if (!inverse) return;
+      const part = { id: operation.id, write: operation.write, ...inverse };
+      const step: HistoryStep = { id: operation.id, at: Date.parse(operation.at), parts: [part], place };
+      const last = history.done.at(-1);
+      const rest = history.done.slice(0, -1);
+      if (last && joins === last.id) putStep({ ...last, parts: [...last.parts, part] }, rest);
+      else if (continues(last, step)) putStep({ ...step, parts: [{ ...part, undo: last!.parts[0]!.undo }] }, rest);
+      else putStep(step, history.done);
+    },
+    /** What was refused was not done. */
+    forget(operationId: string): void {
+      const without = (steps: readonly HistoryStep[]) =>
+        steps
+          .map((step) => ({ ...step, parts: step.parts.filter((p) => p.id !== operationId) }))
+          .filter((step) => step.parts.length > 0);
+      const known = [...history.done, ...history.undone].some((step) => step.parts.some((p) => p.id === operationId));
+      if (known) put({ done: without(history.done), undone: without(history.undone) });
+    },
+    undo: (visit: Visit) => take(visit, 'undo'),
+    redo: (visit: Visit) => take(visit, 'redo'),
+  };
+}
+export type VisitHistory = ReturnType<typeof makeHistory>;

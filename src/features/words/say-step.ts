@@ -1,0 +1,24 @@
+import { REASON_WORDS } from '@/core/judge/reasons';
+import type { Write } from '@/core/operations/operations';
+import { INTENSITY_WORDS } from '@/core/record/intensity';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
+import { sayWrite } from './say-write';
+
+const stayName = (room: Room | undefined, id: string | undefined) =>
+  [...(room?.stays ?? []), ...(room?.retired.stays ?? [])].find((s) => s.id === id)?.name ?? 'something taken out';
+const candidateName = (room: Room | undefined, id: string) =>
+  [...(room?.candidates ?? []), ...(room?.retired.candidates ?? [])].find((c) => c.id === id)?.name ?? 'a colour';
+const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What is taken back or done again, in few words: "nearly, cream cabinets". */
+export function sayStep(write: Write, visit: Visit): string {
+  const room = 'roomId' in write ? [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId) : undefined;
+  const said = 'verdictId' in write ? room?.verdicts.find((v) => v.id === write.verdictId) : undefined;
+  if (write.name === 'verdict.give') return `${write.verdict}, ${stayName(room, write.stayId)}`;
+  if (write.name === 'verdict.reason')
+    return `${write.reason ? REASON_WORDS[write.reason] : 'no reason'}, ${stayName(room, said?.stayId)}`;
+  if (write.name === 'intensity.give')
+    return `${INTENSITY_WORDS[write.intensity]}, ${candidateName(room, write.candidateId)} alone`;
+  return lowered(sayWrite(write, visit));
+}
