@@ -56,6 +56,16 @@ export const FAMILY_BORDERS = {
   bodyChroma: 8,
   /** Chroma from which a warm neutral is a colour. */
   colourChroma: 26,
+  /** Redder than this, a warm neutral is one only while it is weaker than `roseChroma`: dusty roses and salmons are pinks, not beiges. */
+  roseTo: 55,
+  roseChroma: 8,
+  /** Lightness under which a rose is a brown, or from `redChroma` a red. */
+  roseLightness: 48,
+  redChroma: 15,
+  /** Up to this hue, light colours from `peachChroma` are peaches and apricots, not beiges. */
+  peachTo: 72,
+  peachChroma: 19,
+  peachLrv: 40,
   /** Other hues: chroma from which a grey is a colour. */
   coolColourChroma: 9,
   taupeTo: 72,
@@ -91,6 +101,16 @@ function warmFamily(lrv: number, c: number, h: number): Family {
   return h < b.beigeTo ? 'beige' : 'tan';
 }
 
+/** Roses, salmons and peaches: as light and as quiet as a beige, but a colour all the same. */
+function rosyFamily(lab: Lab, c: number, h: number): Family | undefined {
+  const b = FAMILY_BORDERS;
+  if (h < b.roseTo && c >= b.roseChroma) {
+    if (lab.l >= b.roseLightness) return 'pink';
+    return c >= b.redChroma && h < 40 ? 'red' : 'brown';
+  }
+  return h < b.peachTo && c >= b.peachChroma && lrvOf(lab) >= b.peachLrv ? 'orange' : undefined;
+}
+
 function hueFamily(lab: Lab, h: number): Family {
   const family = HUES.find((sector) => h < sector.to)!.family;
   return family === 'red' && lab.l > 65 ? 'pink' : family;
@@ -110,7 +130,7 @@ export function familyOf(lab: Lab): Family {
   const [lrv, c, h] = [lrvOf(lab), chroma(lab), hueDeg(lab)];
   const end = endFamily(depthOf(lrv), c, h);
   if (end) return end;
-  if (h >= b.warm.from && h < b.warm.to && c < b.colourChroma) return warmFamily(lrv, c, h);
+  if (h >= b.warm.from && h < b.warm.to && c < b.colourChroma) return rosyFamily(lab, c, h) ?? warmFamily(lrv, c, h);
   if (c < b.coolColourChroma) return lrv < b.charcoalLrv ? 'charcoal' : 'grey';
   return hueFamily(lab, h);
 }

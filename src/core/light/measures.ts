@@ -32,7 +32,7 @@ export const measure = {
   cctK: between('A lamp’s warmth', 'kelvin', 'A lamp’s warmth lies between 1,500 and 10,000 K.', [1500, 10_000]),
   ra: between('Colour rendering', 'index points', 'An LED’s colour rendering (Ra) lies between 70 and 97.', [70, 97]),
   dimmedPercent: between('Dimming', 'percent', 'A lamp that is on gives between 1 and 100 % of its light.', [1, 100]),
-  bearing: between('A bearing', 'degrees', 'A bearing lies between 0 and 360°.', [0, 360]),
+  bearing: between('A bearing', 'degrees, or a point such as NNE', 'A bearing lies between 0 and 360°.', [0, 360]),
 } as const;
 
 /** A window until it is looked at closely: the one table of its defaults. */

@@ -15,27 +15,31 @@ const plainMarks = (text: string) =>
     .replace(/[″”“]|''/g, '"')
     .trim();
 
+/** The side of the world an angle names, and the rest of its text. */
+function sideOf(text: string, axis: Axis): { readonly side: string | undefined; readonly bare: string } {
+  const letter = new RegExp(`^([${LETTERS[axis]}])|([${LETTERS[axis]}])(?:orth|outh|ast|est)?$`, 'i').exec(text);
+  const side = (letter?.[1] ?? letter?.[2])?.toUpperCase();
+  return { side, bare: letter ? text.replace(letter[0], '').trim() : text };
+}
+
+/** Degrees of an angle's parts; NaN where a fraction leaves nothing for the smaller ones to say. */
+function degreesOf(parts: readonly (string | undefined)[]): number {
+  const [d, m, s] = parts.map((part) => Number((part ?? '0').replace(',', '.'))) as [number, number, number];
+  if (m >= 60 || s >= 60) return NaN;
+  const broken = (parts[1] !== undefined && !Number.isInteger(d)) || (parts[2] !== undefined && !Number.isInteger(m));
+  return broken ? NaN : d + m / 60 + s / 3600;
+}
+
 /**
  * Degrees, north and east positive, of a latitude or longitude as people type it: `41°17′ S`, `41,29 S`, `-41.29`, `S 41 17 20`.
  * NaN for anything else, out of range included.
  */
 export function typedAngle(text: string, axis: Axis): number {
-  const plain = plainMarks(text);
-  const letter = new RegExp(`^([${LETTERS[axis]}])|([${LETTERS[axis]}])(?:orth|outh|ast|est)?$`, 'i').exec(plain);
-  const side = (letter?.[1] ?? letter?.[2])?.toUpperCase();
-  const bare = letter ? plain.replace(letter[0], '').trim() : plain;
+  const { side, bare } = sideOf(plainMarks(text), axis);
   const [, sign, degrees, minutes, seconds] = ANGLE.exec(bare) ?? [];
   if (degrees === undefined || (sign && side)) return NaN;
-  const [d, m, s] = [degrees, minutes ?? '0', seconds ?? '0'].map((part) => Number(part.replace(',', '.'))) as [
-    number,
-    number,
-    number,
-  ];
-  // a fraction of a degree leaves nothing for the minutes to say
-  if (m >= 60 || s >= 60 || (minutes !== undefined && !Number.isInteger(d)) || (seconds !== undefined && !Number.isInteger(m)))
-    return NaN;
-  const value = d + m / 60 + s / 3600;
-  if (value > MOST[axis]) return NaN;
+  const value = degreesOf([degrees, minutes, seconds]);
+  if (!(value <= MOST[axis])) return NaN;
   return sign === '-' || side === 'S' || side === 'W' ? -value : value;
 }
 

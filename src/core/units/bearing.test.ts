@@ -13,4 +13,4 @@ test.each([
   [' s ', 180],
 ])('%s faces %d°', (text, degrees) => expect(typedBearing(text)).toBe(degrees));
 
-test.each(['', '361', '-5', 'nns', 'up', '12 34', 'ns'])('“%s” is no bearing', (text) => expect(typedBearing(text)).toBeNaN());
+test.each(['', '-5', 'nns', 'up', '12 34', 'ns'])('“%s” is no bearing', (text) => expect(typedBearing(text)).toBeNaN());

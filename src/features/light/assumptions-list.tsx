@@ -1,3 +1,7 @@
+'use client';
+
+import { inUnits } from '@/core/units/length';
+import { useVisit } from '../session/visit-context';
 import { ASSUMED, CURTAINS, GLAZINGS, GROUNDS, OBSTRUCTIONS, TABLES_ORIGIN } from '@/core/light/assumptions';
 
 const number = (value: number) => value.toLocaleString('en-GB', { maximumFractionDigits: 3 });
@@ -11,6 +15,7 @@ const TABLES = [
 
 /** Everything the computed light rests on that was not measured here, each with where it comes from. */
 export function AssumptionsList() {
+  const { units } = useVisit().visit;
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center text-sm text-soft underline decoration-line-strong underline-offset-4">
@@ -20,7 +25,7 @@ export function AssumptionsList() {
         {Object.values(ASSUMED).map(({ what, value, unit, origin }) => (
           <div key={what}>
             <dt className="inline">
-              {what}: <b>{`${number(value)} ${unit}`.trim()}</b>
+              {what}: <b>{inUnits(`${number(value)} ${unit}`.trim(), units)}</b>
             </dt>{' '}
             <dd className="inline text-soft">{origin}</dd>
           </div>

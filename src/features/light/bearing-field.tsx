@@ -1,7 +1,7 @@
 'use client';
 
 import { RotateCcw, RotateCw } from 'lucide-react';
-import { typedNumber } from '@/core/units/length';
+import { typedBearing } from '@/core/units/bearing';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import type { SectionProps } from './section';
@@ -10,7 +10,7 @@ const TURN_DEG = 15;
 
 /** A bearing as typed; null while it is none. */
 export const readBearing = (text: string): number | null => {
-  const bearing = typedNumber(text);
+  const bearing = typedBearing(text);
   return bearing >= 0 && bearing <= 360 ? bearing : null;
 };
 
@@ -24,10 +24,8 @@ export function BearingField({ draft, errors, onChange }: SectionProps) {
     <div className="flex flex-wrap items-end gap-2">
       <TextField
         className="w-40"
-        label="The thick wall faces"
-        unit="°"
-        inputMode="decimal"
-        placeholder="0–360"
+        label="Wall drawn thick looks out to"
+        placeholder="285 or WNW"
         value={draft.bearing}
         error={errors['bearingDeg']}
         onChange={(e) => onChange({ ...draft, bearing: e.target.value })}
@@ -39,7 +37,8 @@ export function BearingField({ draft, errors, onChange }: SectionProps) {
         <RotateCw aria-hidden size={18} />
       </Button>
       <p className="w-full text-sm text-soft">
-        Degrees clockwise from true north, looking out. Never look at the sun while reading a bearing.
+        Degrees clockwise from true north, or a point of the compass, as you look out of it. Never look at the sun while reading a
+        bearing.
       </p>
     </div>
   );

@@ -12,7 +12,7 @@ import {
   USUAL_RA,
 } from '@/core/light/lamp';
 import { ASSUMED } from '@/core/light/assumptions';
-import { lengthUnit } from '@/core/units/length';
+import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import { useVisit } from '../session/visit-context';
@@ -40,7 +40,6 @@ function LampDetails({ draft, errors, index, set }: RowProps) {
       className="w-38"
       label={label}
       unit={unit}
-      inputMode="decimal"
       placeholder={placeholder}
       value={l[key]}
       error={error(name)}
@@ -61,9 +60,9 @@ function LampDetails({ draft, errors, index, set }: RowProps) {
           </option>
         ))}
       </ChoiceField>
-      {field('Height', 'height', 'heightM', `${ASSUMED.lampHeightM.value} m`)}
-      {field('Along the thick wall', 'x', 'xM', 'middle')}
-      {field('From the thick wall', 'y', 'yM', 'middle')}
+      {field('Height', 'height', 'heightM', sayLength(ASSUMED.lampHeightM.value, visit.units))}
+      {field('From the left end of the thick wall', 'x', 'xM', 'middle')}
+      {field('Out from the thick wall', 'y', 'yM', 'middle')}
       {isLed(l.kind) && (
         <TextField
           className="w-34"

@@ -7,7 +7,8 @@ import type { RoomWindow } from '@/core/record/window';
 import type { Units } from '@/core/units/length';
 import { wallsClose } from '@/core/light/room-fit';
 import type { Wall } from '@/core/room/facing';
-import { lengthText, toMetres, typedNumber } from '@/core/units/length';
+import { typedBearing } from '@/core/units/bearing';
+import { lengthText, typedLength, typedNumber, type LengthKind } from '@/core/units/length';
 
 /** Fields as they are typed; lengths in the visit's unit, empty where nothing was measured. */
 export type WindowDraft = {
@@ -52,17 +53,18 @@ export type LightDraft = {
   readonly oldWall: RecordedColour | null;
 };
 
-const asText = (metres: number | null, units: Units) => (metres === null ? '' : lengthText(metres, units));
+const asText = (metres: number | null, units: Units, kind?: LengthKind) =>
+  metres === null ? '' : lengthText(metres, units, kind);
 
 export const windowDraftOf = (w: RoomWindow, units: Units): WindowDraft => ({
   id: w.id,
   wall: w.wall,
-  width: lengthText(w.widthM, units),
-  height: lengthText(w.heightM, units),
-  left: asText(w.leftM, units),
-  sill: asText(w.sillM, units),
-  reveal: lengthText(w.revealM, units),
-  overhang: lengthText(w.overhangM, units),
+  width: lengthText(w.widthM, units, 'window'),
+  height: lengthText(w.heightM, units, 'window'),
+  left: asText(w.leftM, units, 'window'),
+  sill: asText(w.sillM, units, 'window'),
+  reveal: lengthText(w.revealM, units, 'window'),
+  overhang: lengthText(w.overhangM, units, 'window'),
   obstruction: String(w.obstructionDeg),
   glazing: w.glazing,
   curtain: w.curtain,
@@ -95,8 +97,9 @@ export const draftOf = (room: Room, units: Units): LightDraft => ({
 });
 
 /** Length of a pair of opposite walls: the mean of what was measured; null without a measure. */
-function pairLength(a: string, b: string, units: Units): number | null {
-  const known = [a, b].filter((text) => text.trim() !== '').map((text) => toMetres(typedNumber(text), units));
+function pairLength(a: string, b: string, units: Units, stored: number | null): number | null {
+  if (b.trim() === '' && a === asText(stored, units)) return stored;
+  const known = [a, b].filter((text) => text.trim() !== '').map((text) => typedLength(text, units));
   return known.length === 0 ? null : known.reduce((s, v) => s + v, 0) / known.length;
 }
 
@@ -104,7 +107,7 @@ function pairLength(a: string, b: string, units: Units): number | null {
 export function wallsThatDoNotClose({ walls }: LightDraft, units: Units): Readonly<Record<string, string>> {
   const errors: Record<string, string> = {};
   for (const wall of [2, 3] as const) {
-    const [first, second] = [walls[wall - 2]!, walls[wall]].map((text) => toMetres(typedNumber(text), units));
+    const [first, second] = [walls[wall - 2]!, walls[wall]].map((text) => typedLength(text, units));
     // two that were not both measured say nothing against each other
     if (Number.isFinite(first! + second!) && !wallsClose(first!, second!))
       errors[`walls.${wall}`] =
@@ -113,38 +116,42 @@ export function wallsThatDoNotClose({ walls }: LightDraft, units: Units): Readon
   return errors;
 }
 
-const optional = (text: string, units: Units) => (text.trim() === '' ? null : toMetres(typedNumber(text), units));
 /** Only LEDs are sold by their colour rendering here. */
 export const isLed = (kind: LampKind): boolean => kind === 'led' || kind === 'led-high';
 
 const orZero = (text: string) => (text.trim() === '' ? 0 : typedNumber(text));
 
-/** The write that would save the draft; numbers that cannot be read become NaN, which the check refuses at the field. */
-export const writeOf = (draft: LightDraft, room: { readonly id: string; readonly revision: number }, units: Units) => ({
-  name: 'room.light' as const,
-  roomId: room.id,
-  revision: room.revision,
-  bearingDeg: draft.bearing.trim() === '' ? null : typedNumber(draft.bearing),
-  widthM: pairLength(draft.walls[0], draft.walls[2], units),
-  depthM: pairLength(draft.walls[1], draft.walls[3], units),
-  heightM: optional(draft.height, units),
-  ground: draft.ground,
-  obstruction: draft.obstruction,
-  ceiling: draft.ceiling,
-  windows: draft.windows.map((w) => ({
+/** Lengths of what is typed; a text that was not touched keeps the length it stands for, which it may have rounded. */
+function lengths(units: Units, kind: LengthKind) {
+  const of = (text: string, stored: number | null | undefined): number =>
+    stored !== null && stored !== undefined && text === lengthText(stored, units, kind) ? stored : typedLength(text, units, kind);
+  return {
+    of,
+    orNull: (text: string, stored: number | null | undefined) => (text.trim() === '' ? null : of(text, stored)),
+    orZero: (text: string, stored: number | null | undefined) => (text.trim() === '' ? 0 : of(text, stored)),
+  };
+}
+
+function windowOf(w: WindowDraft, stored: RoomWindow | undefined, units: Units) {
+  const length = lengths(units, 'window');
+  return {
     id: w.id,
     wall: w.wall,
-    widthM: toMetres(typedNumber(w.width), units),
-    heightM: toMetres(typedNumber(w.height), units),
-    leftM: optional(w.left, units),
-    sillM: optional(w.sill, units),
+    widthM: length.of(w.width, stored?.widthM),
+    heightM: length.of(w.height, stored?.heightM),
+    leftM: length.orNull(w.left, stored?.leftM),
+    sillM: length.orNull(w.sill, stored?.sillM),
     glazing: w.glazing,
     curtain: w.curtain,
     obstructionDeg: orZero(w.obstruction),
-    revealM: toMetres(orZero(w.reveal), units),
-    overhangM: toMetres(orZero(w.overhang), units),
-  })),
-  lamps: draft.lamps.map((l) => ({
+    revealM: length.orZero(w.reveal, stored?.revealM),
+    overhangM: length.orZero(w.overhang, stored?.overhangM),
+  };
+}
+
+function lampOf(l: LampDraft, stored: RoomLamp | undefined, units: Units) {
+  const length = lengths(units, 'room');
+  return {
     id: l.id,
     name: l.name,
     cctK: typedNumber(l.cctK),
@@ -152,10 +159,41 @@ export const writeOf = (draft: LightDraft, room: { readonly id: string; readonly
     kind: l.kind,
     lumens: typedNumber(l.lumens),
     throws: l.throws,
-    xM: optional(l.x, units),
-    yM: optional(l.y, units),
-    heightM: optional(l.height, units),
+    xM: length.orNull(l.x, stored?.xM),
+    yM: length.orNull(l.y, stored?.yM),
+    heightM: length.orNull(l.height, stored?.heightM),
     dimmedPercent: typedNumber(l.dimmed),
-  })),
+  };
+}
+
+/** The room as it is stored, as far as a draft goes back to it. */
+export type StoredLight = Pick<Room, 'id' | 'revision' | 'widthM' | 'depthM' | 'heightM' | 'windows' | 'lamps'>;
+
+/** The write that would save the draft; what cannot be read becomes NaN, which the check refuses at the field. */
+export const writeOf = (draft: LightDraft, room: StoredLight, units: Units) => ({
+  name: 'room.light' as const,
+  roomId: room.id,
+  revision: room.revision,
+  bearingDeg: draft.bearing.trim() === '' ? null : typedBearing(draft.bearing),
+  widthM: pairLength(draft.walls[0], draft.walls[2], units, room.widthM),
+  depthM: pairLength(draft.walls[1], draft.walls[3], units, room.depthM),
+  heightM: lengths(units, 'room').orNull(draft.height, room.heightM),
+  ground: draft.ground,
+  obstruction: draft.obstruction,
+  ceiling: draft.ceiling,
+  windows: draft.windows.map((w) =>
+    windowOf(
+      w,
+      room.windows.find((s) => s.id === w.id),
+      units,
+    ),
+  ),
+  lamps: draft.lamps.map((l) =>
+    lampOf(
+      l,
+      room.lamps.find((s) => s.id === l.id),
+      units,
+    ),
+  ),
   oldWall: draft.oldWall,
 });

@@ -4,13 +4,15 @@ import { ASSUMED } from '@/core/light/assumptions';
 import type { Assumed } from '@/core/record/describe-room';
 import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
+import { inUnits } from '@/core/units/length';
 import { Explain } from '@/ui/explain';
 import { momentIndex } from '../light-client/room-day';
+import { useVisit } from '../session/visit-context';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 
 const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
-  size: `size (${ASSUMED.roomWidthM.value} × ${ASSUMED.roomDepthM.value} × ${ASSUMED.roomHeightM.value} m)`,
+  size: `size (${ASSUMED.roomWidthM.value} m × ${ASSUMED.roomDepthM.value} m × ${ASSUMED.roomHeightM.value} m)`,
   bearing: 'bearing (north)',
   walls: 'wall colour (a light grey)',
   floor: 'floor (a mid grey)',
@@ -20,8 +22,13 @@ const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
 
 /** What of the room was not measured and is taken as usual. */
 export function AssumedLine({ assumed }: { readonly assumed: readonly Assumed[] }) {
+  const { units } = useVisit().visit;
   if (assumed.length === 0) return null;
-  return <p className="text-sm text-soft">Taken as usual until measured: {assumed.map((a) => ASSUMED_WORDS[a]).join(', ')}.</p>;
+  return (
+    <p className="text-sm text-soft">
+      Taken as usual until measured: {assumed.map((a) => inUnits(ASSUMED_WORDS[a], units)).join(', ')}.
+    </p>
+  );
 }
 
 type Props = {

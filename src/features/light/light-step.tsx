@@ -35,7 +35,7 @@ const NEW_WINDOW = { ...USUAL_WINDOW, widthM: 1.2, heightM: 1.3, leftM: null, si
 const SAVING_WORDS: Record<LightSaving, string> = {
   saved: 'saved',
   saving: 'saving…',
-  'not-saved': 'not saved yet: see the mark ▲',
+  'not-saved': 'saved, but for what is marked ▲',
 };
 
 const VIEWS = ['room', 'day', 'walls', 'slide', 'meter'] as const;
@@ -80,8 +80,8 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
         onAddWindow={addWindow}
       />
       <p className="text-center text-sm text-soft">
-        {length(widthM)} × {length(depthM)} × {length(heightM)} {lengthUnit(visit.units)}. Tap a wall to put a window in it, a
-        circle to judge there.
+        {length(widthM)} × {length(depthM)} × {length(heightM)} {lengthUnit(visit.units)} long, deep and high. Tap a wall to put a
+        window in it, a circle to judge there.
       </p>
       <BearingField {...{ draft, errors }} onChange={change} />
     </div>

@@ -16,6 +16,8 @@ import { useVisit } from '../session/visit-context';
 import { readBearing } from './bearing-field';
 import { Section, type SectionProps } from './section';
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** The room's measures: four walls, of which opposite ones are the same in a box, and its height. */
 export function SizeSection({ draft, errors, onChange }: SectionProps) {
   const { visit } = useVisit();
@@ -31,9 +33,8 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
           <TextField
             key={wall}
             className="w-42"
-            label={`Length of the ${sayWall(bearing, wall)}`}
+            label={`${capital(sayWall(bearing, wall))}, how long`}
             unit={unit}
-            inputMode="decimal"
             placeholder={draft.walls[(wall + 2) % 4] || 'not measured'}
             value={draft.walls[wall]}
             error={errorOf(wall)}
@@ -42,9 +43,8 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
         ))}
         <TextField
           className="w-42"
-          label="Height of the room"
+          label="How high the room is"
           unit={unit}
-          inputMode="decimal"
           placeholder="not measured"
           value={draft.height}
           error={errors['heightM']}

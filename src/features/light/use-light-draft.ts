@@ -1,81 +1,93 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Write } from '@/core/operations/operations';
+import type { Room } from '@/core/record/room';
+import { addressOf } from '../session/address';
+import type { FieldErrors } from '../session/check-write';
+import { PAUSE_MS, windowDrafts } from '../session/use-drafts';
 import { readAgain } from '../session/use-session';
-import { checkWrite, type FieldErrors } from '../session/check-write';
 import { useRoom, useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
-import { draftOf, wallsThatDoNotClose, writeOf, type LightDraft } from './light-draft';
-
-const PAUSE_MS = 400;
+import { draftOf, type LightDraft } from './light-draft';
+import { savableOf, withTexts, wrongTexts } from './savable';
 
 export type LightSaving = 'saved' | 'saving' | 'not-saved';
 
+/** Texts that were typed here and could not be saved. */
+function keptTexts(id: string): Readonly<Record<string, string>> {
+  try {
+    return JSON.parse(windowDrafts().get(id)?.text ?? '{}') as Record<string, string>;
+  } catch {
+    return {};
+  }
+}
+
+/** Keeps what is wrong as it was typed, and says where; nothing is kept of what is right. */
+function keepWrong(id: string, wrong: Readonly<Record<string, string>>, { room, href }: { room: Room; href: string }) {
+  const count = Object.keys(wrong).length;
+  if (count === 0) return windowDrafts().drop(id);
+  const where = `${count === 1 ? 'a field' : `${count} fields`} of the light · ${room.name}`;
+  windowDrafts().keep(id, { text: JSON.stringify(wrong), where, href });
+}
+
+const sameWrite = (p: Write, q: Write): boolean =>
+  JSON.stringify({ ...p, revision: 0 }) === JSON.stringify({ ...q, revision: 0 });
+
 /**
- * The light of a room, saved a moment after each change. A change made in another window is never overwritten unseen: then `conflict` is set,
- * what was typed stays, and the person chooses.
+ * The light of a room, every field saved by itself a moment after it was changed; what is wrong stays as it was typed and keeps nothing else
+ * from being saved. A change made in another window is taken up; while something is being saved over it, the person chooses.
  */
 export function useLightDraft(roomId: string) {
   const { visit, write } = useVisit();
   const room = useRoom(roomId);
   const { units } = visit;
+  const id = `light.${roomId}`;
+  const href = addressOf({ visitId: visit.id, roomId, step: 'light' });
   const [draft, setDraft] = useState(() => draftOf(room, units));
   const [errors, setErrors] = useState<FieldErrors>({});
-  const [saving, setSaving] = useState<LightSaving>('saved');
+  const [sending, setSending] = useState(0);
   const [conflict, setConflict] = useState(false);
-  const revision = useRef(room.revision);
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  const busy = useRef(false);
-  const waiting = useRef<LightDraft | undefined>(undefined);
-
-  /** Saves one draft; true when it is stored. */
-  const sendOne = useCallback(
-    async (next: LightDraft): Promise<boolean> => {
-      const checked = checkWrite(writeOf(next, { id: roomId, revision: revision.current }, units));
-      const open = wallsThatDoNotClose(next, units);
-      const wrong = { ...open, ...(checked.ok ? {} : checked.errors) };
-      const fine = checked.ok && Object.keys(open).length === 0;
-      setErrors(wrong);
-      setSaving(fine ? 'saving' : 'not-saved');
-      if (!checked.ok || !fine) return false;
-      const result = await write(checked.write, { answers: true }).result;
-      setSaving(result.ok ? 'saved' : 'not-saved');
-      if (result.ok) revision.current += 1;
-      else if (result.reason === 'changed-elsewhere') {
-        // the newer one must be here before it can be chosen
-        await readAgain();
-        setConflict(true);
-      } else setErrors({ form: sayRefusal(result) });
-      return result.ok;
-    },
-    [roomId, write, units],
-  );
-  const send = useCallback(
-    async (draftNow: LightDraft) => {
-      waiting.current = draftNow;
-      if (busy.current) return;
-      busy.current = true;
-      while (waiting.current) {
-        const next: LightDraft = waiting.current;
-        waiting.current = undefined;
-        if (!(await sendOne(next))) break;
-      }
-      busy.current = false;
-    },
-    [sendOne],
-  );
-
+  const latest = useRef(room);
   const pending = useRef<LightDraft | undefined>(undefined);
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  /** The revision this page has led the room to. */
+  const mine = useRef(room.revision);
+  useEffect(() => {
+    latest.current = room;
+  });
+
+  const settle = useCallback(
+    async (next: LightDraft) => {
+      const stored = latest.current;
+      const storedDraft = draftOf(stored, units);
+      const { write: savable, errors: wrong } = savableOf(next, { ...stored, revision: mine.current }, storedDraft, units);
+      setErrors(wrong);
+      keepWrong(id, wrongTexts(next, wrong), { room: stored, href });
+      const as = savableOf(storedDraft, { ...stored, revision: mine.current }, storedDraft, units).write;
+      if (!savable || (as && sameWrite(savable, as))) return;
+      mine.current += 1;
+      setSending((n) => n + 1);
+      const result = await write(savable, { answers: true }).result;
+      setSending((n) => n - 1);
+      if (result.ok) return;
+      mine.current -= 1;
+      if (result.reason !== 'changed-elsewhere') return setErrors((all) => ({ ...all, form: sayRefusal(result) }));
+      // the newer one must be here before it can be chosen
+      await readAgain();
+      setConflict(true);
+    },
+    [id, href, units, write],
+  );
   const flush = useCallback(() => {
     clearTimeout(timer.current);
     const next = pending.current;
     pending.current = undefined;
-    if (next) void send(next);
-  }, [send]);
+    if (next) void settle(next);
+  }, [settle]);
   const change = useCallback(
     (next: LightDraft) => {
       setDraft(next);
-      setSaving('saving');
       pending.current = next;
       clearTimeout(timer.current);
       timer.current = setTimeout(flush, PAUSE_MS);
@@ -84,17 +96,40 @@ export function useLightDraft(roomId: string) {
   );
   useEffect(() => flush, [flush]); // leaving the step saves what was just typed
 
+  /** The room as it is stored, with what is typed and could not be saved still in its fields. */
+  const takeUp = useCallback(
+    (now: Room) => {
+      mine.current = now.revision;
+      const next = withTexts(draftOf(now, units), keptTexts(id));
+      setDraft(next);
+      setErrors(savableOf(next, now, draftOf(now, units), units).errors);
+    },
+    [id, units],
+  );
+  useEffect(() => {
+    // what was typed here before, and could not be saved
+    const frame = requestAnimationFrame(() => {
+      if (Object.keys(keptTexts(id)).length > 0) takeUp(latest.current);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [id, takeUp]);
+  useEffect(() => {
+    // changed in another window, or taken back: while nothing is typed over it, it is shown
+    if (room.revision <= mine.current || pending.current || conflict) return undefined;
+    const frame = requestAnimationFrame(() => takeUp(room));
+    return () => cancelAnimationFrame(frame);
+  }, [room, conflict, takeUp]);
+
   const takeNewer = () => {
-    revision.current = room.revision;
-    setDraft(draftOf(room, units));
+    windowDrafts().drop(id);
     setConflict(false);
-    setErrors({});
-    setSaving('saved');
+    takeUp(room);
   };
   const keepMine = () => {
-    revision.current = room.revision;
+    mine.current = room.revision;
     setConflict(false);
-    void send(draft);
+    void settle(draft);
   };
+  const saving: LightSaving = sending > 0 ? 'saving' : Object.keys(errors).length > 0 ? 'not-saved' : 'saved';
   return { room, draft, change, errors, saving, conflict, takeNewer, keepMine };
 }

@@ -1,9 +1,9 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS, type Curtain, type Glazing } from '@/core/light/assumptions';
+import { ASSUMED, CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS, type Curtain, type Glazing } from '@/core/light/assumptions';
 import { WALLS, type Wall } from '@/core/room/facing';
-import { lengthUnit } from '@/core/units/length';
+import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import { sayWall } from '../words/say-light';
@@ -26,8 +26,7 @@ function WindowDetails({ draft, errors, index, set }: RowProps) {
       className="w-34"
       label={label}
       unit={unit}
-      inputMode="decimal"
-      placeholder={key === 'left' ? 'evenly' : key === 'sill' ? '0.9 m' : '0'}
+      placeholder={key === 'left' ? 'evenly' : key === 'sill' ? sayLength(ASSUMED.sillM.value, visit.units, 'window') : '0'}
       value={w[key]}
       error={error(field)}
       onChange={(e) => set({ [key]: e.target.value })}
@@ -83,7 +82,6 @@ function WindowRow(props: RowProps) {
         className="w-24"
         label="Wide"
         unit={unit}
-        inputMode="decimal"
         value={w.width}
         error={errors[`windows.${index}.widthM`]}
         onChange={(e) => set({ width: e.target.value })}
@@ -92,7 +90,6 @@ function WindowRow(props: RowProps) {
         className="w-24"
         label="High"
         unit={unit}
-        inputMode="decimal"
         value={w.height}
         error={errors[`windows.${index}.heightM`]}
         onChange={(e) => set({ height: e.target.value })}

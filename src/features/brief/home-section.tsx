@@ -1,0 +1,117 @@
+'use client';
+
+import { wallClock } from '@/core/light/time-zone';
+import { leadRisk, type LeadRisk } from '@/core/record/house-age';
+import type { VisitPlace } from '@/core/record/visit';
+import type { WriteInput } from '@/core/operations/operations';
+import type { Units } from '@/core/units/length';
+import { ChoiceRow } from '@/ui/choice-row';
+import { PlaceEntry } from '../entry/place-entry';
+import { SelfField } from '../entry/self-field';
+import { addressOf } from '../session/address';
+import { useVisit } from '../session/visit-context';
+
+const LEAD: Readonly<Record<LeadRisk, string | undefined>> = {
+  likely:
+    'A house of this age may well have lead in its old paint: no dry sanding or scraping before a certified person has tested it. Local rules hold.',
+  possible:
+    'Old paint can hold lead (banned in 1978 in the US, 1992 in the UK, elsewhere by local rules): have it tested before any sanding.',
+  none: undefined,
+};
+
+/** Whose home, where, when, and what is agreed for all of it. Every field saves itself. */
+export function HomeSection() {
+  const { visit, write } = useVisit();
+  const href = addressOf({ visitId: visit.id, roomId: visit.rooms[0]!.id, step: 'brief' });
+  const edit = (change: { label?: string; place?: VisitPlace; units?: Units }): WriteInput => ({
+    name: 'visit.edit',
+    visitId: visit.id,
+    revision: visit.revision,
+    label: visit.label,
+    place: visit.place,
+    units: visit.units,
+    ...change,
+  });
+  const field = { where: 'the home', href };
+  const brief = (
+    said: Partial<Record<'decides' | 'budget' | 'painter' | 'visitedOn', string | null>> & { builtYear?: number | null },
+  ) => ({ name: 'visit.brief', visitId: visit.id, ...said }) as WriteInput;
+  const caution = LEAD[leadRisk(visit.builtYear)];
+  return (
+    <section aria-labelledby="home" className="grid gap-4">
+      <h2 id="home" className="text-lg font-semibold">
+        The home
+      </h2>
+      <PlaceEntry
+        place={visit.place}
+        onChange={(place, country) => void write(edit({ place, ...(country === 'US' ? { units: 'imperial' } : {}) }) as never)}
+      />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <SelfField
+          {...field}
+          id={`${visit.id}.label`}
+          label="What you call it"
+          saved={visit.label}
+          toWrite={(label) => edit({ label })}
+        />
+        <SelfField
+          {...field}
+          id={`${visit.id}.visitedOn`}
+          label="Day of the visit"
+          type="date"
+          saved={visit.visitedOn ?? wallClock(Date.parse(visit.createdAt), visit.place.timeZone).date}
+          toWrite={(text) => brief({ visitedOn: text === '' ? null : text })}
+        />
+        <SelfField
+          {...field}
+          id={`${visit.id}.decides`}
+          label="Who decides"
+          placeholder="Both of them"
+          saved={visit.decides}
+          toWrite={(decides) => brief({ decides })}
+        />
+        <SelfField
+          {...field}
+          id={`${visit.id}.budget`}
+          label="Budget, in words"
+          placeholder="Walls this year, trim the next"
+          saved={visit.budget}
+          toWrite={(budget) => brief({ budget })}
+        />
+        <SelfField
+          {...field}
+          id={`${visit.id}.painter`}
+          label="Painter"
+          saved={visit.painter}
+          toWrite={(painter) => brief({ painter })}
+        />
+        <SelfField
+          {...field}
+          id={`${visit.id}.builtYear`}
+          label="House built in"
+          inputMode="numeric"
+          placeholder="1936"
+          saved={visit.builtYear === null ? '' : String(visit.builtYear)}
+          toWrite={(text) => brief({ builtYear: text.trim() === '' ? null : Number(text) })}
+        />
+      </div>
+      {caution && (
+        <p role="note" className="border-l-4 border-ink pl-3 text-sm">
+          {caution}
+        </p>
+      )}
+      <div>
+        <p className="mb-1 text-sm text-soft">Lengths in</p>
+        <ChoiceRow
+          label="Lengths in"
+          value={visit.units}
+          onChange={(units) => void write(edit({ units }) as never)}
+          options={[
+            { value: 'metric', label: 'metres' },
+            { value: 'imperial', label: 'feet and inches' },
+          ]}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import type { WriteInput } from '@/core/operations/operations';
+import { TextField } from '@/ui/field';
+import { checkWrite } from '../session/check-write';
+import { useSelfSaving } from '../session/use-drafts';
+import { useVisit } from '../session/visit-context';
+import { sayRefusal } from '../words/words';
+
+type Props = {
+  /** Of the field among all of this window. */
+  readonly id: string;
+  readonly label: string;
+  /** As it is saved, as text. */
+  readonly saved: string;
+  /** Where it stands, in words. */
+  readonly where: string;
+  readonly href: string;
+  readonly toWrite: (text: string) => WriteInput;
+  readonly hint?: string;
+  readonly placeholder?: string;
+  readonly inputMode?: 'numeric';
+  readonly type?: 'date';
+  readonly maxLength?: number;
+  readonly className?: string;
+};
+
+/** A field that saves itself, and says at its place what is wrong with what was typed. */
+export function SelfField({ id, saved, where, href, toWrite, label, ...rest }: Props) {
+  const { write } = useVisit();
+  const { value, error, onChange, onBlur } = useSelfSaving({
+    id,
+    saved,
+    where: `${label} · ${where}`,
+    href,
+    keep: (text) => {
+      const checked = checkWrite(toWrite(text));
+      return checked.ok ? write(checked.write, { answers: true }).result : Object.values(checked.errors)[0];
+    },
+    says: sayRefusal,
+  });
+  return (
+    <TextField
+      label={label}
+      value={value}
+      error={error}
+      onChange={(e) => onChange(e.target.value)}
+      onBlur={onBlur}
+      onKeyDown={(e) => e.key === 'Enter' && onBlur()}
+      {...rest}
+    />
+  );
+}

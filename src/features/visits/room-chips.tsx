@@ -1,0 +1,90 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { v7 } from 'uuid';
+import { Button } from '@/ui/button';
+import { FieldError, TextField } from '@/ui/field';
+import type { FieldErrors } from '../session/check-write';
+
+export type RoomDraft = { readonly roomId: string; readonly name: string };
+
+/** Rooms of a home, roughly in the order in which one walks through it. */
+const ROOMS = [
+  'Hall',
+  'Sitting room',
+  'Dining room',
+  'Kitchen',
+  'Study',
+  'Cloakroom',
+  'Stairs and landing',
+  'Main bedroom',
+  'Bedroom 2',
+  'Bedroom 3',
+  'Nursery',
+  'Bathroom',
+  'Shower room',
+] as const;
+
+const order = (name: string): number => {
+  const at = (ROOMS as readonly string[]).indexOf(name);
+  return at < 0 ? ROOMS.length : at;
+};
+const inOrder = (rooms: readonly RoomDraft[]) => [...rooms].sort((p, q) => order(p.name) - order(q.name));
+
+type Props = {
+  readonly rooms: readonly RoomDraft[];
+  readonly errors: FieldErrors;
+  readonly onChange: (rooms: readonly RoomDraft[]) => void;
+};
+
+/** Which rooms: a tap takes one in or off; any other is typed. */
+export function RoomChips({ rooms, errors, onChange }: Props) {
+  const [typed, setTyped] = useState('');
+  const own = rooms.filter((r) => order(r.name) === ROOMS.length).map((r) => r.name);
+  const toggle = (name: string) => {
+    const here = rooms.find((r) => r.name === name);
+    onChange(here ? rooms.filter((r) => r !== here) : inOrder([...rooms, { roomId: v7(), name }]));
+  };
+  const add = () => {
+    if (typed.trim() === '') return;
+    onChange(inOrder([...rooms, { roomId: v7(), name: typed.trim() }]));
+    setTyped('');
+  };
+  const wrong = Object.entries(errors).find(([path]) => path === 'rooms' || path.startsWith('rooms.'))?.[1];
+  return (
+    <>
+      <div role="group" aria-label="Rooms" className="flex flex-wrap gap-1.5">
+        {[...ROOMS, ...own].map((name) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={rooms.some((r) => r.name === name)}
+            onClick={() => toggle(name)}
+            className="min-h-12 max-w-full cursor-pointer truncate border border-line-strong bg-panel px-4 hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <div className="mt-3 flex max-w-md items-end gap-2">
+        <TextField
+          className="flex-1"
+          label="Another room"
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+          onBlur={add}
+          onKeyDown={(e) => {
+            if (e.key !== 'Enter') return;
+            e.preventDefault();
+            add();
+          }}
+        />
+        <Button onClick={add} aria-label="Take in this room">
+          <Plus aria-hidden size={18} />
+        </Button>
+      </div>
+      {wrong && <FieldError>{wrong}</FieldError>}
+    </>
+  );
+}

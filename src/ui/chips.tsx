@@ -1,0 +1,39 @@
+'use client';
+
+type Option<T extends string> = { readonly value: T; readonly label: string };
+type Props<T extends string> = {
+  readonly label: string;
+  readonly value: T | null;
+  readonly options: readonly Option<T>[];
+  /** null when the chosen one was tapped again and may be left out. */
+  readonly onChange: (value: T | null) => void;
+  /** Whether none is an answer too. */
+  readonly optional?: boolean;
+};
+
+/** One of several, all in view, over as many lines as they need. */
+export function Chips<T extends string>({ label, value, options, onChange, optional = false }: Props<T>) {
+  return (
+    <div role="group" aria-label={label}>
+      <p aria-hidden className="mb-1 text-sm text-soft">
+        {label}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        {options.map((option) => {
+          const on = option.value === value;
+          return (
+            <button
+              key={option.value}
+              type="button"
+              aria-pressed={on}
+              onClick={() => onChange(on && optional ? null : option.value)}
+              className="min-h-11 cursor-pointer border border-line-strong bg-panel px-3 text-[15px] hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
+            >
+              {option.label}
+            </button>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
