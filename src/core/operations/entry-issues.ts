@@ -35,8 +35,10 @@ const FACE_WORDS = { floor: 'floor', ceiling: 'ceiling', walls: 'walls' } as con
 const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
 
 /** Shares of a face that the other things lying there cover. */
-export const coveredByOthers = (room: LyingIn, { stayId, lies }: Pick<WriteOf<'stay.save'>, 'stayId' | 'lies'>) =>
-  room.stays.filter((s) => s.id !== stayId && s.lies === lies && lies !== null);
+export const coveredByOthers = <T extends LyingIn['stays'][number]>(
+  { stays }: { readonly stays: readonly T[] },
+  { stayId, lies }: Pick<WriteOf<'stay.save'>, 'stayId' | 'lies'>,
+): readonly T[] => stays.filter((s) => s.id !== stayId && s.lies === lies && lies !== null);
 
 function stayIssues(write: WriteOf<'stay.save'>, room: LyingIn): FieldIssue[] {
   const others = coveredByOthers(room, write);

@@ -16,6 +16,12 @@ export const sourceSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('hex'), hex: z.string().regex(/^#[0-9a-f]{6}$/) }),
   z.strictObject({ kind: z.literal('spectrophotometer'), surface: nameSchema, spectrum: spectrumSchema }),
   z.strictObject({ kind: z.literal('lab') }),
+  /** What such a material usually is, from memory. */
+  z.strictObject({ kind: z.literal('typical'), material: nameSchema }),
+  /** Put right by eye, from something else. */
+  z.strictObject({ kind: z.literal('eye'), from: nameSchema }),
+  /** From a photograph with white paper in it; how far it may be off, ΔE00. */
+  z.strictObject({ kind: z.literal('photo'), uncertainty: z.number().min(0).max(100) }),
 ]);
 export type ColourSource = z.infer<typeof sourceSchema>;
 

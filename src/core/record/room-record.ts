@@ -31,6 +31,16 @@ export type RoomRecord = {
   readonly progress: RoomProgress;
 };
 
+/** What there is of a room before anything in it was tried. */
+export type RoomBegun = { readonly light: boolean; readonly stays: number; readonly colours: number };
+
+/** How far a room is before anything was tried; undefined when nothing at all is recorded. */
+export function roomBegun(room: Room): RoomBegun | undefined {
+  const light = room.windows.length > 0 || room.lamps.length > 0 || room.bearingDeg !== null;
+  const colours = new Set(room.candidates.map((c) => c.deckColourId)).size;
+  return light || room.stays.length > 0 || colours > 0 ? { light, stays: room.stays.length, colours } : undefined;
+}
+
 /** Lights a room is judged in: those that can exist there, and any in which a verdict was given. */
 export function judgedLights(room: Room): JudgingLight[] {
   const possible = lightsOfRoom(room.windows.length, room.lamps.length);

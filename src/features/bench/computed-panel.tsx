@@ -17,6 +17,7 @@ const SHOWN: readonly Direction[] = ['pinkGreen', 'yellowBlue', 'strongWeak', 'l
 const WHERE: Readonly<Record<Computed['where'], string>> = {
   'in-deck': 'Computed, as in the deck',
   'in-light': 'Computed, in this light',
+  computing: 'Computing for this light…; as in the deck until then',
   dark: 'Computed, as in the deck: too dark to judge at the cursor',
 };
 

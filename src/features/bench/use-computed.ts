@@ -14,7 +14,7 @@ import { latest } from '../light-client/light-worker';
 
 /** What the core says of a pair, as in the deck or in the light of the cursor. */
 export type Computed = {
-  readonly where: 'in-deck' | 'in-light' | 'dark';
+  readonly where: 'in-deck' | 'in-light' | 'dark' | 'computing';
   readonly verdict: Verdict;
   readonly reasons: readonly Reason[];
   /** Likeliest first, for the order of the reason buttons. */
@@ -57,7 +57,8 @@ export function useComputed(
   const index = useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0));
   const through = usePairThroughDay(roomId, shown === 'in-light' ? candidate : undefined, stay);
   if (!candidate || !stay) return undefined;
-  if (shown === 'in-deck' || through.state !== 'done') return inDeck(candidate, stay, 'in-deck');
+  if (shown === 'in-deck' || through.state === 'failed') return inDeck(candidate, stay, 'in-deck');
+  if (through.state === 'computing') return inDeck(candidate, stay, 'computing');
   const look = through.value.looks[index];
   if (!look) return inDeck(candidate, stay, 'dark');
   const component = stay.components[look.component]!;

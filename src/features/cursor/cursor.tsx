@@ -16,6 +16,8 @@ export type Cursor = {
   readonly at: number;
   readonly sky: SkyChoice;
   readonly lampsOn: boolean;
+  /** Lamps come on by themselves in the dark until the person says otherwise. */
+  readonly lampsByDark: boolean;
   /** Colours as they look in that light, or as in the deck. */
   readonly shown: 'in-light' | 'in-deck';
   /** Where in the room: a wall, by the window, under the lamp. */
@@ -34,6 +36,7 @@ const START: Cursor = {
   at: Date.UTC(2026, 0, 1, 12),
   sky: 'clear',
   lampsOn: false,
+  lampsByDark: true,
   shown: 'in-deck',
   position: null,
 };

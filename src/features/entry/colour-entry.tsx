@@ -5,12 +5,16 @@ import { reflectanceFromLab } from '@/core/colour/reflectance';
 import { isHex, labFromHex } from '@/core/colour/srgb';
 import type { Lab } from '@/core/colour/types';
 import { labSchema } from '@/core/colour/colour-schema';
+import type { Photo } from '@/core/record/photo';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import { typedNumber } from '@/core/units/length';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
+import { useKept } from '@/ui/use-kept';
 import { hexOf, sayColour, saySource } from '../words/say-colour';
+import { EyeEntry } from './eye-entry';
+import { PhotoEntry } from './photo-entry';
 import { ColorimeterEntry } from './colorimeter-entry';
 import { SpectrumEntry } from './spectrum-entry';
 import { findInDeck, useDeck } from './deck-data';
@@ -106,39 +110,86 @@ function DeckEntry({ onColour }: EntryProps) {
   );
 }
 
-const WAYS = { colorimeter: ColorimeterEntry, spectrum: SpectrumEntry, deck: DeckEntry, hex: HexEntry, lab: LabEntry } as const;
-type Way = keyof typeof WAYS;
-
-type Props = { readonly value: RecordedColour | null; readonly onChange: (colour: RecordedColour) => void };
-
-/** A colour from the colorimeter, a deck, a hex value or Lab, with what it is called. */
-export function ColourEntry({ value, onChange }: Props) {
-  const [way, setWay] = useState<Way>('colorimeter');
-  const Entry = WAYS[way];
+/** The stand-ins, plainly marked as such. */
+function InstrumentEntry({ onColour }: EntryProps) {
+  const [which, setWhich] = useKept<'colorimeter' | 'spectrum'>('entry.instrument', 'colorimeter', ['colorimeter', 'spectrum']);
+  const Entry = which === 'colorimeter' ? ColorimeterEntry : SpectrumEntry;
   return (
-    <div className="grid gap-4">
-      <ChoiceRow<Way>
-        label="Where the colour comes from"
-        value={way}
-        onChange={setWay}
+    <div className="grid gap-3">
+      <ChoiceRow
+        label="Instrument"
+        value={which}
+        onChange={setWhich}
         options={[
           { value: 'colorimeter', label: 'Colorimeter' },
-          { value: 'spectrum', label: 'Spectrum' },
-          { value: 'deck', label: 'Deck' },
-          { value: 'hex', label: 'Hex' },
-          { value: 'lab', label: 'Lab' },
+          { value: 'spectrum', label: 'Spectrophotometer' },
         ]}
       />
-      <Entry onColour={onChange} />
+      <Entry onColour={onColour} />
+    </div>
+  );
+}
+
+const WAYS = ['eye', 'photo', 'deck', 'hex', 'lab', 'instrument'] as const;
+type Way = (typeof WAYS)[number];
+const WAY_NAMES: Readonly<Record<Way, string>> = {
+  eye: 'By eye',
+  photo: 'Photograph',
+  deck: 'Deck',
+  hex: 'Hex',
+  lab: 'Lab',
+  instrument: 'Instrument (simulated)',
+};
+
+type Props = {
+  readonly value: RecordedColour | null;
+  readonly onChange: (colour: RecordedColour) => void;
+  /** Photographs of the room, to take a colour from. */
+  readonly photos?: readonly Photo[];
+};
+
+function Entry({ way, value, onChange, photos = [] }: Props & { readonly way: Way }) {
+  switch (way) {
+    case 'eye':
+      return value ? <EyeEntry value={value} onColour={onChange} /> : null;
+    case 'photo':
+      return <PhotoEntry photos={photos} onColour={onChange} />;
+    case 'deck':
+      return <DeckEntry onColour={onChange} />;
+    case 'hex':
+      return <HexEntry onColour={onChange} />;
+    case 'lab':
+      return <LabEntry onColour={onChange} />;
+    case 'instrument':
+      return <InstrumentEntry onColour={onChange} />;
+  }
+}
+
+/** A colour by eye, from a photograph, a deck, a hex value, Lab or an instrument; the way taken last is there again for the next. */
+export function ColourEntry({ value, onChange, photos }: Props) {
+  const [kept, setWay] = useKept<Way>('entry.way', 'eye', WAYS);
+  // before there is a colour there is nothing for the eye to put right
+  const way = kept === 'eye' && !value ? 'photo' : kept;
+  return (
+    <div className="grid min-w-0 gap-3">
+      <div className="max-w-full overflow-x-auto">
+        <ChoiceRow<Way>
+          label="Where the colour comes from"
+          value={way}
+          onChange={setWay}
+          options={WAYS.filter((w) => w !== 'eye' || value).map((w) => ({ value: w, label: WAY_NAMES[w] }))}
+        />
+      </div>
       {value && (
         <div className="flex items-stretch">
-          <Patch hex={hexOf(value.lab)} label={sayColour(value.lab)} className="h-24 w-40 shrink-0" />
-          <div className="flex-1 bg-panel p-3">
+          <Patch hex={hexOf(value.lab)} label={sayColour(value.lab)} className="min-h-16 w-36 shrink-0" />
+          <div className="min-w-0 flex-1 bg-panel px-3 py-2">
             <p className="font-semibold">{sayColour(value.lab)}</p>
             <p className="text-sm text-soft">{saySource(value.source)}</p>
           </div>
         </div>
       )}
+      <Entry way={way} value={value} onChange={onChange} {...(photos ? { photos } : {})} />
     </div>
   );
 }

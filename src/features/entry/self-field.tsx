@@ -1,5 +1,6 @@
 'use client';
 
+import type { LyingIn } from '@/core/operations/entry-issues';
 import type { WriteInput } from '@/core/operations/operations';
 import { TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
@@ -17,6 +18,8 @@ type Props = {
   readonly where: string;
   readonly href: string;
   readonly toWrite: (text: string) => WriteInput;
+  /** The room it is in, where what is there already matters. */
+  readonly room?: LyingIn;
   readonly hint?: string;
   readonly placeholder?: string;
   readonly inputMode?: 'numeric';
@@ -26,7 +29,7 @@ type Props = {
 };
 
 /** A field that saves itself, and says at its place what is wrong with what was typed. */
-export function SelfField({ id, saved, where, href, toWrite, label, ...rest }: Props) {
+export function SelfField({ id, saved, where, href, toWrite, label, room, ...rest }: Props) {
   const { write } = useVisit();
   const { value, error, onChange, onBlur } = useSelfSaving({
     id,
@@ -34,7 +37,7 @@ export function SelfField({ id, saved, where, href, toWrite, label, ...rest }: P
     where: `${label} · ${where}`,
     href,
     keep: (text) => {
-      const checked = checkWrite(toWrite(text));
+      const checked = checkWrite(toWrite(text), room);
       return checked.ok ? write(checked.write, { answers: true }).result : Object.values(checked.errors)[0];
     },
     says: sayRefusal,

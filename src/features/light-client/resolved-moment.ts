@@ -47,7 +47,9 @@ export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'l
   const hourly = useSkyOfDay(date, followed);
   const position = usePosition(room);
   const scale = useScale(room.id);
-  const day = latest(useRoomDay(room.id));
+  // a figure of another sky would be kept with the verdict: none is better
+  const asked = useRoomDay(room.id);
+  const day = asked.state === 'done' ? asked.value : undefined;
   return useCallback(
     (change = {}) => {
       const { at, lampsOn, sky } = { ...read(), ...change };

@@ -10,6 +10,7 @@ import { lightScale } from '@/core/record/calibration';
 import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/record/describe-room';
 import { judgingPosition } from '@/core/record/judging-position';
 import type { Room } from '@/core/record/room';
+import { shownDay, type ShownDay } from './shown-day';
 import { latest, useBands, useDayLight, useHexes, useLightsOfUse } from './light-worker';
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
@@ -44,6 +45,15 @@ export function useDayRequest(roomId: string): { readonly request: DayRequest; r
 /** A room's day as computed. */
 export function useRoomDay(roomId: string) {
   return useDayLight(useDayRequest(roomId).request);
+}
+
+/** A room's day as it may be shown at the cursor: see {@link shownDay}. Redraws only when that becomes another. */
+export function useShownDay(roomId: string): ShownDay {
+  const asked = useRoomDay(roomId);
+  const is = useCursorPart((m) => shownDay(asked, m.at) !== undefined);
+  const day = asked.state === 'done' ? asked.value : asked.before;
+  const stale = asked.state !== 'done';
+  return useMemo(() => (is && day ? { day, stale } : undefined), [is, day, stale]);
 }
 
 /** The position that is judged at: the one chosen, or the room's usual one. */

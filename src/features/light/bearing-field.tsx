@@ -24,7 +24,7 @@ export function BearingField({ draft, errors, onChange }: SectionProps) {
     <div className="flex flex-wrap items-end gap-2">
       <TextField
         className="w-40"
-        label="Wall drawn thick looks out to"
+        label="Thick wall looks out to"
         placeholder="285 or WNW"
         value={draft.bearing}
         error={errors['bearingDeg']}

@@ -1,6 +1,5 @@
 'use client';
 
-import { latest } from '../light-client/light-worker';
 import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
 import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
@@ -11,7 +10,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
-import { momentIndex, useDayRequest, usePosition, useRoomDay, useScale } from '../light-client/room-day';
+import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useScale } from '../light-client/room-day';
 import { sayPosition, sayWall } from '../words/say-light';
 import { useVisit } from '../session/visit-context';
 import { AssumptionsList } from './assumptions-list';
@@ -55,7 +54,7 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   const { visit } = useVisit();
   const { room, draft, change, errors } = light;
   const { request } = useDayRequest(roomId);
-  const day = latest(useRoomDay(roomId));
+  const day = useShownDay(roomId)?.day;
   const position = usePosition(room);
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();
@@ -93,7 +92,8 @@ function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
   const { visit } = useVisit();
   const { assumed } = useDayRequest(roomId);
   const computed = useRoomDay(roomId);
-  const day = latest(computed);
+  const shown = useShownDay(roomId);
+  const day = shown?.day;
   const position = usePosition(room);
   const scale = useScale(roomId);
   const zone = visit.place.timeZone;
@@ -101,14 +101,19 @@ function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
   return (
     <div className="grid gap-4">
       {computed.state === 'failed' && <FieldError>{computed.says}</FieldError>}
+      {shown?.stale && (
+        <p role="status" className="font-semibold">
+          Computing this light… the figures below are those of before.
+        </p>
+      )}
       {day ? (
-        <>
+        <div className={shown?.stale ? 'grid gap-4 opacity-40' : 'grid gap-4'} data-stale={shown?.stale}>
           <LightResults {...{ room, day, position, scale, zone }} />
           <section>
             <h2 className="text-lg font-semibold">Through the day, {sayPosition(room, day.positions[place]!)}</h2>
             <DayChart {...{ day, place, scale, zone }} />
           </section>
-        </>
+        </div>
       ) : (
         computed.state === 'computing' && <p className="text-soft">computing the light of the day…</p>
       )}

@@ -4,7 +4,7 @@ import { useId, useRef, useState } from 'react';
 import { castOf } from '@/core/colour/cast';
 import type { Photo } from '@/core/record/photo';
 import { classNames } from '@/ui/class-names';
-import { readPoint } from './paper-in-picture';
+import { readPoint } from '../entry/read-picture';
 
 type Props = {
   readonly photo: Photo;

@@ -64,7 +64,7 @@ function Progress({ upload }: { readonly upload: Upload }) {
 
 /** Photographs of a room: from the camera or a file, each with how it was taken and where white paper lies in it. */
 export function Photographs({ room }: { readonly room: Room }) {
-  const [settings, setSettings] = useKept<Photo['settings']>('photo.settings', 'locked', SETTINGS);
+  const [settings, setSettings] = useKept<Photo['settings']>('photo.settings', 'unknown', SETTINGS);
   const upload = useUpload(room.id);
   const send = (files: readonly File[]) => (files.length > 0 ? void upload.send(files, settings) : undefined);
   return (

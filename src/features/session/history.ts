@@ -24,17 +24,31 @@ export type History = { readonly done: readonly HistoryStep[]; readonly undone: 
 const MOST_STEPS = 100;
 /** A field that is typed in is saved whenever a person pauses: what comes within so many milliseconds is one step. */
 const ONE_TYPING_MS = 3000;
-const TYPED: ReadonlySet<WriteName> = new Set(['room.light', 'room.wish', 'room.brief', 'visit.brief', 'visit.edit']);
+const TYPED: ReadonlySet<WriteName> = new Set([
+  'stay.save',
+  'room.light',
+  'room.wish',
+  'room.brief',
+  'visit.brief',
+  'visit.edit',
+]);
 
 const EMPTY: History = { done: [], undone: [] };
 
+/** What a typed write is of, and which of its fields it says. */
+const targetOf = (write: Write): string =>
+  ['roomId', 'stayId', 'visitId'].map((key) => (write as unknown as Record<string, unknown>)[key]).join(' ') +
+  Object.keys(write).join();
+
 /** Whether a step goes on with the typing of the one before. */
 function continues(before: HistoryStep | undefined, step: HistoryStep): boolean {
-  const [p, q] = [before?.parts[0]?.write, step.parts[0]!.write];
-  if (!before || before.parts.length > 1 || p?.name !== q.name || !TYPED.has(q.name)) return false;
-  const sameFields = Object.keys(p).join() === Object.keys(q).join();
-  const sameRoom = 'roomId' in p && 'roomId' in q ? p.roomId === q.roomId : true;
-  return sameFields && sameRoom && step.at - before.at < ONE_TYPING_MS;
+  const [last, next] = [before?.parts[0], step.parts[0]!];
+  if (!before || !last || before.parts.length > 1 || !TYPED.has(next.write.name)) return false;
+  // what was begun and then changed is taken back in two steps: first the change
+  if (last.undo.name !== next.write.name) return false;
+  return (
+    last.write.name === next.write.name && targetOf(last.write) === targetOf(next.write) && step.at - before.at < ONE_TYPING_MS
+  );
 }
 
 type Taken = { readonly step: HistoryStep; readonly writes: readonly Write[] };

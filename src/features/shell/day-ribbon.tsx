@@ -1,8 +1,8 @@
 'use client';
 
-import { latest } from '../light-client/light-worker';
 import { ChevronDown, ChevronUp, Lightbulb, LightbulbOff } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
+import { SCENE } from '@/core/appearance/scene';
 import { wallClock } from '@/core/light/time-zone';
 import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
@@ -10,7 +10,8 @@ import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
 import { useCursorPart, useReadCursor, useSetCursor, type SkyChoice } from '../cursor/cursor';
-import { momentIndex, usePosition, useRoomDay, useScale } from '../light-client/room-day';
+import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../light-client/room-day';
+import { luxAt } from '../light-client/resolved-moment';
 import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
 import { RibbonBand, type Stretch } from './ribbon-band';
@@ -56,7 +57,7 @@ function DateField({ zone }: { readonly zone: string }) {
   const today = now === undefined ? undefined : wallClock(now, zone).date;
   const goNow = () => {
     const at = Date.now();
-    set({ at, date: wallClock(at, zone).date, shown: 'in-light' });
+    set({ at, date: wallClock(at, zone).date, lampsByDark: true, shown: 'in-light' });
   };
   const step = (by: number) => set({ at: read().at + by * STEP, shown: 'in-light' });
   useKeys({ t: goNow, '[': () => step(-1), ']': () => step(1), '{': () => step(-4), '}': () => step(4) });
@@ -90,13 +91,33 @@ function DateField({ zone }: { readonly zone: string }) {
   );
 }
 
+/** When it is dark at the cursor and lamps are recorded, they are on; by day they go off again, unless the person has said. */
+function LampsByDark({ room }: { readonly room: Room }) {
+  const at = useCursorPart((m) => m.at);
+  const byDark = useCursorPart((m) => m.lampsByDark);
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const set = useSetCursor();
+  const asked = useRoomDay(room.id);
+  const position = usePosition(room);
+  const scale = useScale(room.id);
+  const day = asked.state === 'done' ? asked.value : undefined;
+  const lux = luxAt(day, at, false, { room, position, scale });
+  const wanted = lux !== null && lux < SCENE.tooDarkLux && room.lamps.length > 0;
+  useEffect(() => {
+    if (!byDark || lux === null || wanted === lampsOn) return undefined;
+    const frame = requestAnimationFrame(() => set({ lampsOn: wanted }));
+    return () => cancelAnimationFrame(frame);
+  }, [byDark, lux, wanted, lampsOn, set]);
+  return null;
+}
+
 /** Which sky and whether the lamps are on: the light we are judging in. */
 function LightSwitches({ room }: { readonly room: Room }) {
   const sky = useCursorPart((m) => m.sky);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
-  const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, shown: 'in-light' });
-  const lamps = () => set({ lampsOn: !lampsOn, shown: 'in-light' });
+  const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, lampsByDark: true, shown: 'in-light' });
+  const lamps = () => set({ lampsOn: !lampsOn, lampsByDark: false, shown: 'in-light' });
   useKeys({
     d: () => choose('clear'),
     b: () => choose('broken'),
@@ -153,9 +174,10 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
   const { visit } = useVisit();
   const zone = visit.place.timeZone;
   const computed = useRoomDay(room.id);
+  const shown = useShownDay(room.id);
   const position = usePosition(room);
   const scale = useScale(room.id);
-  const day = latest(computed);
+  const day = shown?.day;
   const taken = useMemo(() => {
     if (!day) return [];
     const [first, last] = [day.moments[0]!, day.moments.at(-1)! + STEP];
@@ -175,7 +197,7 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
     );
   const place = Math.max(0, day.positions.indexOf(position));
   const where = sayPosition(room, day.positions[place]!);
-  return <RibbonBand {...{ day, zone, place, where, scale, sun, taken }} now={now} />;
+  return <RibbonBand {...{ day, zone, place, where, scale, sun, taken }} stale={shown?.stale ?? false} now={now} />;
 }
 
 /** The light we judge in, in one line; a tap brings the day. */
@@ -184,7 +206,8 @@ function Line({ room, open, onToggle }: { readonly room: Room; readonly open: bo
   const at = useCursorPart((m) => m.at);
   const sky = useCursorPart((m) => m.sky);
   const lampsOn = useCursorPart((m) => m.lampsOn);
-  const day = latest(useRoomDay(room.id));
+  const shown = useShownDay(room.id);
+  const day = shown?.stale ? undefined : shown?.day;
   const position = usePosition(room);
   const scale = useScale(room.id);
   const light =
@@ -222,6 +245,7 @@ export function DayRibbon({ roomId }: { readonly roomId: string }) {
       data-open={open}
       className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 fold:py-0 print:hidden"
     >
+      <LampsByDark key={room.id} room={room} />
       <Line room={room} open={open} onToggle={() => setOpen(!open)} />
       <div className="contents fold:group-data-[open=false]:hidden">
         <DateField zone={zone} />

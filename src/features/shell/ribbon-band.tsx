@@ -22,6 +22,8 @@ type Props = {
   /** Instants of looks that were taken. */
   readonly taken: readonly number[];
   readonly now: number | undefined;
+  /** Of another sky than the one chosen, which is being computed. */
+  readonly stale: boolean;
 };
 
 const percent = (share: number) => `${(100 * share).toFixed(3)}%`;
@@ -95,7 +97,7 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn }
 });
 
 /** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
-export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: Props) {
+export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, stale }: Props) {
   const at = useCursorPart((m) => m.at);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
@@ -127,7 +129,9 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: 
     go(to);
   };
   const share = (index - first + 0.5) / count;
-  const says = `${sayClock(at, zone)}, ${sayKelvin(light.cctK)}, ${sayLux(lux)} ${where}`;
+  const says = stale
+    ? `${sayClock(at, zone)}, computing…`
+    : `${sayClock(at, zone)}, ${sayKelvin(light.cctK)}, ${sayLux(lux)} ${where}`;
   const nowShare = now === undefined ? undefined : (momentIndex(day, now) - first + 0.5) / count;
   return (
     <div
@@ -147,7 +151,9 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: 
       onKeyDown={onKey}
       className="relative h-full min-w-0 flex-1 cursor-ew-resize touch-none select-none"
     >
-      <Bars {...{ day, place, scale, zone, sun, taken, lampsOn }} />
+      <div className={stale ? 'opacity-35' : undefined} data-stale={stale}>
+        <Bars {...{ day, place, scale, zone, sun, taken, lampsOn }} />
+      </div>
       {nowShare !== undefined && nowShare > 0 && nowShare < 1 && (
         <span aria-hidden title="now" className="absolute top-16 -translate-x-1/2 text-xs" style={{ left: percent(nowShare) }}>
           ▲
@@ -159,8 +165,15 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now }: 
         className={`absolute top-0 bg-panel px-1.5 text-[15px] leading-6 whitespace-nowrap ${share > 0.55 ? '-translate-x-full' : ''}`}
         style={{ left: `calc(${percent(share)} + ${share > 0.55 ? -4 : 4}px)` }}
       >
-        <b>{sayClock(at, zone)}</b> {sayKelvin(light.cctK)} · {sayLux(lux)}
-        <span className="max-lg:hidden"> {where}</span>
+        <b>{sayClock(at, zone)}</b>{' '}
+        {stale ? (
+          'computing…'
+        ) : (
+          <>
+            {sayKelvin(light.cctK)} · {sayLux(lux)}
+            <span className="max-lg:hidden"> {where}</span>
+          </>
+        )}
       </span>
     </div>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useEffect, useRef } from 'react';
-import { roomRecord } from '@/core/record/room-record';
+import { roomBegun, roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
 import { BearingMark } from '@/ui/bearing-mark';
@@ -10,8 +10,22 @@ import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { addressOf, type Step } from '../session/address';
 
-function sayProgress(progress: RoomProgress): string {
-  if (progress.state === 'nothing-recorded') return 'not begun';
+const many = (n: number, one: string, more: string) => (n === 1 ? `1 ${one}` : `${n} ${more}`);
+
+/** What is there of a room in which nothing was tried yet. */
+function sayBegun(room: Room): string {
+  const begun = roomBegun(room);
+  if (!begun) return 'not begun';
+  const parts = [
+    begun.colours > 0 && many(begun.colours, 'colour', 'colours'),
+    begun.stays > 0 && many(begun.stays, 'thing stays', 'things stay'),
+    begun.light && 'light read',
+  ].filter(Boolean);
+  return parts.slice(0, 2).join(', ');
+}
+
+function sayProgress(progress: RoomProgress, room: Room): string {
+  if (progress.state === 'nothing-recorded') return sayBegun(room);
   const work = progress.work === 1 ? '1 works' : `${progress.work} work`;
   return progress.state === 'settled' ? `settled, ${work}` : `${progress.tried} tried, ${work}`;
 }
@@ -41,7 +55,7 @@ const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps
       <BearingMark bearingDeg={room.bearingDeg} windowWalls={room.windows.map((w) => w.wall)} />
       <span className="min-w-0">
         <span className="block truncate font-semibold">{room.name}</span>
-        <span className={classNames('block truncate text-sm', !current && 'text-soft')}>{sayProgress(progress)}</span>
+        <span className={classNames('block truncate text-sm', !current && 'text-soft')}>{sayProgress(progress, room)}</span>
       </span>
     </VisitLink>
   );

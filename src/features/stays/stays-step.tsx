@@ -2,32 +2,38 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { Confirm } from '@/ui/confirm';
 import { Dialog } from '@/ui/dialog';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { sayColour, saySource } from '../words/say-colour';
-import { StayPatch } from '../drawings/stay-patch';
+import { StayPattern } from '../drawings/stay-pattern';
 import { Fights } from '../drawings/fights';
 import { takeAway } from '../session/take-away';
 import { useRoom, useVisit } from '../session/visit-context';
-import { StayForm } from './stay-form';
+import { NewStayChoice } from './new-stay';
+import { RunsOn } from './runs-on';
+import { StayEditor } from './stay-editor';
+import { useNewStay } from './use-save-stay';
 
 const KIND_WORDS = { fixed: 'fixed finish', furnishing: 'furnishing' } as const;
 
 function StayCard({
+  room,
   stay,
   onEdit,
   onRetire,
 }: {
+  readonly room: Room;
   readonly stay: RecordedStay;
   readonly onEdit: () => void;
   readonly onRetire: () => void;
 }) {
   return (
     <li className="flex flex-col bg-panel">
-      <StayPatch stay={stay} className="h-44" />
+      <StayPattern stay={stay} className="h-44 w-full" />
       <div className="flex flex-1 flex-col gap-2 p-4">
         <div>
           <h2 className="text-lg font-semibold break-words">{stay.name}</h2>
@@ -46,8 +52,9 @@ function StayCard({
             </li>
           ))}
         </ul>
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <Button onClick={onEdit}>Change</Button>
+          <RunsOn room={room} stay={stay} />
           <Confirm
             title={`Take ${stay.name} out?`}
             body="Its verdicts are kept, and it comes back with Undo, but it no longer counts in this room."
@@ -66,7 +73,9 @@ function StayCard({
 export function StaysStep({ roomId }: { readonly roomId: string }) {
   const { write } = useVisit();
   const room = useRoom(roomId);
-  const [editing, setEditing] = useState<RecordedStay | 'new' | undefined>();
+  const [editing, setEditing] = useState<string>();
+  const newStay = useNewStay(room);
+  const edited = room.stays.find((s) => s.id === editing);
   const retire = async (stay: RecordedStay) => {
     const set = (retired: boolean) => write({ name: 'stay.retire', roomId, stayId: stay.id, retired }, { answers: true }).result;
     await takeAway(set, `${stay.name} taken out`);
@@ -92,23 +101,24 @@ export function StaysStep({ roomId }: { readonly roomId: string }) {
       ) : (
         <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
           {room.stays.map((stay) => (
-            <StayCard key={stay.id} stay={stay} onEdit={() => setEditing(stay)} onRetire={() => void retire(stay)} />
+            <StayCard
+              key={stay.id}
+              room={room}
+              stay={stay}
+              onEdit={() => setEditing(stay.id)}
+              onRetire={() => void retire(stay)}
+            />
           ))}
         </ul>
       )}
       <Dialog
-        title={editing === 'new' || !editing ? 'What stays' : `Change ${editing.name}`}
+        wide
+        title={edited ? edited.name : 'What stays?'}
         open={editing !== undefined}
         onOpenChange={(open) => !open && setEditing(undefined)}
       >
-        {editing && (
-          <StayForm
-            key={editing === 'new' ? 'new' : editing.id}
-            room={room}
-            stay={editing === 'new' ? undefined : editing}
-            onDone={() => setEditing(undefined)}
-          />
-        )}
+        {edited && <StayEditor key={edited.id} room={room} stayId={edited.id} onDone={() => setEditing(undefined)} />}
+        {editing === 'new' && <NewStayChoice room={room} onNew={(stay) => setEditing(newStay(stay))} />}
       </Dialog>
     </div>
   );

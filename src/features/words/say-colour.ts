@@ -22,5 +22,11 @@ export function saySource(source: ColourSource): string {
       return 'spectrophotometer (simulated), spectrum kept';
     case 'lab':
       return 'Lab, typed';
+    case 'typical':
+      return `typical ${source.material}, from memory`;
+    case 'eye':
+      return `put right by eye, from ${source.from}`;
+    case 'photo':
+      return `from a photograph, off by about ΔE ${Math.round(source.uncertainty)}`;
   }
 }

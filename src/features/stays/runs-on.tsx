@@ -1,0 +1,59 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import type { RecordedStay } from '@/core/record/stay';
+import type { Room } from '@/core/record/room';
+import { Button } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { TickRow } from '@/ui/tick-row';
+import { useVisit } from '../session/visit-context';
+import { writeOfStay } from './use-save-stay';
+
+/** Whether a room has the same thing already: one of the name, in the same colours. */
+const hasIt = (room: Room, stay: RecordedStay): boolean =>
+  room.stays.some(
+    (s) => s.name === stay.name && s.components.every((c, i) => c.colour.lab.l === stay.components[i]?.colour.lab.l),
+  );
+
+/** A thing that runs on into other rooms, such as one floor: copied to those that are ticked. */
+export function RunsOn({ room, stay }: { readonly room: Room; readonly stay: RecordedStay }) {
+  const { visit, write } = useVisit();
+  const [open, setOpen] = useState(false);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const others = visit.rooms.filter((r) => r.id !== room.id);
+  if (others.length === 0) return null;
+  const copy = () => {
+    let first: string | undefined;
+    for (const roomId of ticked) {
+      const components = stay.components.map((c) => ({ ...c, id: v7() }));
+      const written = write({ ...writeOfStay(roomId, { ...stay, id: v7(), components }), revision: null }, { joins: first });
+      first ??= written.id;
+    }
+    toast(`${stay.name} is in ${ticked.length} more ${ticked.length === 1 ? 'room' : 'rooms'} now`);
+    setTicked([]);
+    setOpen(false);
+  };
+  return (
+    <Dialog title={`${stay.name} runs on into…`} open={open} onOpenChange={setOpen} trigger={<Button>Runs on into…</Button>}>
+      <div className="grid gap-1.5">
+        {others.map((other) => (
+          <TickRow
+            key={other.id}
+            label={other.name}
+            aside={hasIt(other, stay) ? 'has it already' : undefined}
+            disabled={hasIt(other, stay)}
+            checked={ticked.includes(other.id)}
+            onChange={(on) => setTicked(on ? [...ticked, other.id] : ticked.filter((id) => id !== other.id))}
+          />
+        ))}
+      </div>
+      <div className="mt-4 flex justify-end">
+        <Button look="main" disabled={ticked.length === 0} onClick={copy}>
+          Copy it there
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
