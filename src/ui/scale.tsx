@@ -8,7 +8,7 @@ type Props = {
   readonly text: string;
 };
 
-/** One direction of difference: a line with its middle and where the colour lies. */
+/** One direction of difference: a line with its middle and where the colour lies, and how many steps away that is. */
 export function Scale({ low, high, value, range = 10, text }: Props) {
   const x = 50 + (Math.max(-range, Math.min(range, value)) / range) * 48;
   return (
@@ -20,10 +20,7 @@ export function Scale({ low, high, value, range = 10, text }: Props) {
         <rect x={x - 1} y="0" width="2" height="12" fill="var(--ink)" />
       </svg>
       <span className="text-soft">{high}</span>
-      <span className="text-right">
-        {value > 0 ? '+' : value < 0 ? '−' : ''}
-        {Math.abs(value).toFixed(1)}
-      </span>
+      <span className="text-right text-soft">{Math.abs(value) < 1 ? 'same' : Math.round(Math.abs(value))}</span>
     </div>
   );
 }

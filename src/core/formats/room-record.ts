@@ -16,6 +16,10 @@ import { roomRecord, type CandidateRow } from '../record/room-record';
 import { rulingSchema } from '../record/ruling';
 import { sayRulingWord, sayWhy } from '../record/say-ruling';
 import { schemeSchema } from '../record/scheme';
+import { INTENSITY_WORDS, intensitySchema, standingIntensities, type IntensityEvent } from '../record/intensity';
+import { dayOfVisit } from '../record/visit';
+import { REASON_WORDS } from '../judge/reasons';
+import { clockText, wallClock } from '../light/time-zone';
 import { verdictSchema, type VerdictEvent } from '../record/verdict';
 import type { Visit } from '../record/visit';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
@@ -33,13 +37,27 @@ const taggedLab = z.object({
 /** In a file an id is any text. */
 const id = z.string();
 const verdict = verdictSchema.omit({ candidateId: true }).extend({ id, stayId: id });
+const intensity = intensitySchema.omit({ candidateId: true }).extend({ id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 4: use and kind of the room. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 5: the brief in full, and colours judged alone. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(4),
-  visit: z.object({ id: z.string(), label: z.string(), place: z.string(), createdAt: z.string() }),
+  version: z.literal(5),
+  visit: z.object({
+    id: z.string(),
+    label: z.string(),
+    place: z.string(),
+    /** The home's; instants in this file are in UTC. */
+    timeZone: z.string(),
+    createdAt: z.string(),
+    /** The day of the visit in the home's calendar. */
+    visitedOn: z.iso.date(),
+    decides: z.string(),
+    budget: z.string(),
+    painter: z.string(),
+    builtYear: z.int().nullable(),
+  }),
   room: z.object({
     id: z.string(),
     name: z.string(),
@@ -49,6 +67,9 @@ export const roomRecordSchema = z.object({
     wishWords: z.string(),
     use: z.enum(ROOM_USES),
     kind: z.enum(ROOM_KINDS),
+    mustNotChange: z.string(),
+    annoys: z.string(),
+    mayChange: z.string(),
   }),
   stays: z.array(
     z.object({
@@ -77,6 +98,8 @@ export const roomRecordSchema = z.object({
       derivedWhy: z.string(),
       rulings: z.array(ruling),
       verdicts: z.array(verdict),
+      /** Said of the colour alone. */
+      intensities: z.array(intensity),
     }),
   ),
   /** Verdicts of the consultant that stand and were predicted for the light they were given in, and how many were predicted so. */
@@ -104,8 +127,19 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 4,
-    visit: { id: visit.id, label: visit.label, place: visit.place.name, createdAt: visit.createdAt },
+    version: 5,
+    visit: {
+      id: visit.id,
+      label: visit.label,
+      place: visit.place.name,
+      timeZone: visit.place.timeZone,
+      createdAt: visit.createdAt,
+      visitedOn: dayOfVisit(visit),
+      decides: visit.decides,
+      budget: visit.budget,
+      painter: visit.painter,
+      builtYear: visit.builtYear,
+    },
     room: {
       id: room.id,
       name: room.name,
@@ -115,6 +149,9 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       wishWords: room.wishWords,
       use: room.use,
       kind: room.kind,
+      mustNotChange: room.mustNotChange,
+      annoys: room.annoys,
+      mayChange: room.mayChange,
     },
     stays: room.stays.map(({ id, name, kind, school, components }) => ({
       id,
@@ -140,6 +177,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       derivedWhy: sayWhy(derived, room.stays),
       rulings: of(room.rulings, c.id).map(withoutCandidate),
       verdicts: of(room.verdicts, c.id).map(withoutCandidate),
+      intensities: of(room.intensities, c.id).map(withoutCandidate),
     })),
     agreement: { verdicts: seen, agreed },
     picks: [...room.picks],
@@ -154,7 +192,8 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
 export const ROOM_RECORD_COLUMNS = [
   'visit', 'room', 'maker', 'code', 'name', 'strength_percent', 'strength_says', 'colour', 'lab_l', 'lab_a', 'lab_b', 'lrv',
   'ruling', 'ruling_by', 'derived_ruling', 'derived_why', 'ruling_note',
-  'beside', 'kind', 'light', 'who', 'verdict', 'reason', 'predicted', 'predicted_in', 'at', 'judged_at', 'sky', 'lamps', 'lux', 'first_glance_ms', 'notes',
+  'beside', 'kind', 'kind_says', 'light', 'who', 'verdict', 'verdict_says', 'reason', 'reason_says', 'predicted', 'predicted_says', 'predicted_in',
+  'at', 'at_home', 'judged_at', 'judged_at_home', 'time_zone', 'sky', 'sky_says', 'lamps', 'lux', 'first_glance_ms', 'notes',
 ] as const;
 export type RoomRecordCsvRow = Readonly<Record<(typeof ROOM_RECORD_COLUMNS)[number], string | number>>;
 
@@ -186,41 +225,77 @@ function colourCells(visit: Visit, room: Room, row: CandidateRow) {
   };
 }
 
+const KIND_SAYS = { fixed: 'fixed finish', furnishing: 'furnishing' } as const;
+const VERDICT_SAYS = { works: 'works', nearly: 'nearly', no: 'does not work' } as const;
+const SKY_SAYS = { clear: 'clear sky', broken: 'sun and clouds', overcast: 'overcast sky' } as const;
+
 // prettier-ignore
 const UNSEEN = {
-  beside: '', kind: '', light: '', who: '', verdict: '', reason: '', predicted: '', predicted_in: '', at: '',
-  judged_at: '', sky: '', lamps: '', lux: '', first_glance_ms: '',
+  beside: '', kind: '', kind_says: '', light: '', who: '', verdict: '', verdict_says: '', reason: '', reason_says: '',
+  predicted: '', predicted_says: '', predicted_in: '', at: '', at_home: '', judged_at: '', judged_at_home: '', time_zone: '',
+  sky: '', sky_says: '', lamps: '', lux: '', first_glance_ms: '',
 } as const;
 
-/** The moment of the ribbon a verdict was given in. */
-const momentCells = ({ moment, firstGlanceMs }: VerdictEvent) => ({
+/** "2026-09-23 13:05" of an instant, by the home's own clock. */
+function atHome(instant: string, zone: string): string {
+  const { date, hours } = wallClock(Date.parse(instant), zone);
+  return `${date} ${clockText(hours)}`;
+}
+
+/** When something was said, and the moment of the ribbon it was said in. */
+const momentCells = ({ at, moment }: Pick<VerdictEvent, 'at' | 'moment'>, zone: string) => ({
+  at,
+  at_home: atHome(at, zone),
   judged_at: moment?.at ?? '',
+  judged_at_home: moment ? atHome(moment.at, zone) : '',
+  time_zone: zone,
   sky: moment?.sky ?? '',
+  sky_says: moment ? SKY_SAYS[moment.sky] : '',
   lamps: moment ? (moment.lampsOn ? 'on' : 'off') : '',
   lux: moment?.lux ?? '',
-  first_glance_ms: firstGlanceMs ?? '',
 });
 
-/** One row per verdict that stands; a colour with none has one row without a verdict. Lab is D65, 10°. */
+function verdictCells(v: VerdictEvent, room: Room, zone: string) {
+  const stay = room.stays.find((s) => s.id === v.stayId);
+  return {
+    ...UNSEEN,
+    beside: stay?.name ?? '(taken out)',
+    kind: stay?.kind ?? '',
+    kind_says: stay ? KIND_SAYS[stay.kind] : '',
+    light: LIGHT_NAMES[v.light],
+    who: v.person,
+    verdict: v.verdict,
+    verdict_says: VERDICT_SAYS[v.verdict],
+    reason: v.reason ?? '',
+    reason_says: v.reason ? REASON_WORDS[v.reason] : '',
+    predicted: v.predicted ?? '',
+    predicted_says: v.predicted ? VERDICT_SAYS[v.predicted] : '',
+    predicted_in: v.predictedIn ?? '',
+    ...momentCells(v, zone),
+    first_glance_ms: v.firstGlanceMs ?? '',
+  };
+}
+
+/** A colour looked at alone: of its intensity, beside nothing. */
+const aloneCells = (e: IntensityEvent, zone: string) => ({
+  ...UNSEEN,
+  beside: '(alone)',
+  light: LIGHT_NAMES[e.light],
+  who: e.person,
+  verdict: e.intensity,
+  verdict_says: INTENSITY_WORDS[e.intensity],
+  ...momentCells(e, zone),
+});
+
+/** One row per verdict that stands, beside something or alone; a colour with none has one row without a verdict. Lab is D65, 10°. */
 export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] {
+  const zone = visit.place.timeZone;
   return roomRecord(room).rows.flatMap((row): RoomRecordCsvRow[] => {
     const colour = colourCells(visit, room, row);
-    if (row.verdicts.length === 0) return [{ ...colour, ...UNSEEN }];
-    return row.verdicts.map((v) => {
-      const stay = room.stays.find((s) => s.id === v.stayId);
-      return {
-        ...colour,
-        beside: stay?.name ?? '(taken out)',
-        kind: stay?.kind ?? '',
-        light: LIGHT_NAMES[v.light],
-        who: v.person,
-        verdict: v.verdict,
-        reason: v.reason ?? '',
-        predicted: v.predicted ?? '',
-        predicted_in: v.predictedIn ?? '',
-        at: v.at,
-        ...momentCells(v),
-      };
-    });
+    const said = [
+      ...row.verdicts.map((v) => verdictCells(v, room, zone)),
+      ...standingIntensities(room.intensities, row.candidate.id).map((e) => aloneCells(e, zone)),
+    ];
+    return (said.length > 0 ? said : [UNSEEN]).map((cells) => ({ ...colour, ...cells }));
   });
 }

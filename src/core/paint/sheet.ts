@@ -27,7 +27,7 @@ export const SHEET_LIGHTS = [
   { id: 'LED-3000', name: 'warm LED, 3,000 K (synthetic)' },
   { id: 'F11', name: 'fluorescent, 4,000 K' },
   { id: 'D5000', name: 'afternoon sun, 5,000 K' },
-  { id: 'D10000', name: 'north sky, 10,000 K' },
+  { id: 'D10000', name: 'blue sky away from the sun, 10,000 K' },
 ] as const;
 
 export type SheetStrength = {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema, instantSchema } from '../base/fields';
 import { PERSONS } from '../judge/ruling';
-import { LIGHTS } from '../room/facing';
+import { LIGHT_NAMES, LIGHTS } from '../room/facing';
 import { verdictMomentSchema } from './verdict';
 
 /** What an eye can say of a colour that stands alone: of its intensity, not of what it does beside something. */
@@ -34,3 +34,13 @@ type Said = Pick<IntensityEvent, 'candidateId' | 'light' | 'person'>;
 /** What stands of a colour alone, in a light, by a person: the latest that was not undone. */
 export const intensityIn = (events: readonly IntensityEvent[], cell: Said): IntensityEvent | undefined =>
   events.findLast((e) => !e.undone && e.candidateId === cell.candidateId && e.light === cell.light && e.person === cell.person);
+
+/** What stands of a colour alone, every light and person, in the order of the lights. */
+export const standingIntensities = (events: readonly IntensityEvent[], candidateId: string): IntensityEvent[] =>
+  LIGHTS.flatMap((light) => PERSONS.flatMap((person) => intensityIn(events, { candidateId, light, person }) ?? []));
+
+/** "right, window by day; too strong, lamps (client)". */
+export const sayIntensities = (events: readonly IntensityEvent[]): string =>
+  events
+    .map((e) => `${INTENSITY_WORDS[e.intensity]}, ${LIGHT_NAMES[e.light]}${e.person === 'client' ? ' (client)' : ''}`)
+    .join('; ');

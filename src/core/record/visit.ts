@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
 import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { latitudeSchema, longitudeSchema } from '../light/measures';
-import { isTimeZone } from '../light/time-zone';
+import { isTimeZone, wallClock } from '../light/time-zone';
 import { UNITS } from '../units/length';
 import type { Room } from './room';
 
@@ -58,3 +58,7 @@ export type VisitFields = Readonly<z.infer<typeof visitFieldsSchema>>;
 
 /** A visit with everything in it; rooms in walking order. */
 export type Visit = VisitFields & { readonly rooms: readonly Room[]; readonly retiredRooms: readonly Room[] };
+
+/** The day of a visit in the home's own calendar: as it was said, or when the visit was made. */
+export const dayOfVisit = ({ visitedOn, createdAt, place }: Pick<VisitFields, 'visitedOn' | 'createdAt' | 'place'>): string =>
+  visitedOn ?? wallClock(Date.parse(createdAt), place.timeZone).date;

@@ -1,5 +1,6 @@
 'use client';
 
+import { DoorOpen } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { EmptyState, StepTitle } from '@/ui/step-title';
@@ -11,6 +12,7 @@ import { EyePanel } from './eye-panel';
 import { Pairs } from './pairs';
 import { useBench, type Bench } from './use-bench';
 import { InLight, ShownSwitch } from '../light-client/in-light';
+import { ColourAcross } from '../entry/colour-across';
 import { useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { addressOf, type Step } from '../session/address';
@@ -59,6 +61,11 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
           <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-[22px] font-semibold break-words md:max-xl:flex-none">
             {candidate.name} at <span className="whitespace-nowrap">{candidate.strength} %</span>
           </h1>
+          <ColourAcross colour={candidate}>
+            <Button className="px-2.5" title="Also try it in other rooms, and how it does there">
+              <DoorOpen aria-hidden size={18} /> <span className="max-xl:sr-only">Also try in…</span>
+            </Button>
+          </ColourAcross>
           <BenchTools bench={bench} />
         </div>
         <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />

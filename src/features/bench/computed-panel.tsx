@@ -24,7 +24,7 @@ const WHERE: Readonly<Record<Computed['where'], string>> = {
 function sayDirection(directions: Directions, direction: Direction): string {
   const steps = directions[direction];
   if (Math.abs(steps) < VISIBLE_STEP) return `${DIRECTION_WORDS[direction].join(' or ')}: no visible difference`;
-  return `${DIRECTION_WORDS[direction][steps > 0 ? 1 : 0]} by ${Math.abs(steps).toFixed(1)} just-noticeable steps`;
+  return `${DIRECTION_WORDS[direction][steps > 0 ? 1 : 0]} by ${Math.round(Math.abs(steps))} just-noticeable steps`;
 }
 
 /** How sure a verdict in another light is, when spectra are not known. */
@@ -78,6 +78,8 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
     );
   if (bench.layout.view === 'alone') return <AloneComputed candidate={candidate} />;
   const reason = reasons[0];
+  const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
+  const of = stay.components.length > 1 ? `the ${component.name} (${Math.round(component.share * 100)} %)` : stay.name;
   const beside = stay.components.length > 1 ? `the ${component.name}` : 'it';
   return (
     <section aria-label="Computed" className="min-w-0 border-line p-3.5 max-lg:border-t">
@@ -89,6 +91,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
         {VERDICT_WORDS[verdict]}
         {reason && `: ${sayBeside(reason, beside)}`}
       </p>
+      <p className="text-right text-xs text-soft">steps an eye just notices</p>
       <div className="grid gap-0.5">
         {SHOWN.map((direction) => (
           <Scale
@@ -108,8 +111,9 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
           label="LRV difference"
           why="Light reflectance value: CIE Y under D65 with the 10° observer (BS 8493), 0 to 100. The difference is the contrast in points."
         >
-          LRV {Math.round(lrvOf(candidate.lab))} against {Math.round(lrvOf(component.colour.lab))}, {signed(lrvDifference)} points
+          LRV {Math.round(lrvOf(candidate.lab))}; {of} {Math.round(lrvOf(component.colour.lab))} ({signed(lrvDifference)} points)
         </Explain>
+        {largest !== component && `; the ${largest.name}, its largest, ${Math.round(lrvOf(largest.colour.lab))}`}
         {' · '}
         <Explain
           label="Colour difference"

@@ -7,6 +7,7 @@ export const BENCH_KEYS = [
   ['W  5  6  7  8', 'a colour alone: right, too strong, weak, dark, light'],
   ['→  ←', 'next, previous thing that stays'],
   ['↑  ↓', 'stronger, weaker'],
+  ['M', 'another strength, from 10 to 150 %'],
   ['N  P', 'next, previous colour'],
   ['C', 'consultant or client speaks'],
   ['A  I  S  K', 'all things, alone, two strengths, slide'],

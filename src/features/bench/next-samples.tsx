@@ -50,8 +50,8 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
           <span className="block truncate text-sm text-soft">{like}</span>
         </span>
         <span className="self-center pr-1 text-right text-sm leading-tight">
-          {percent(chance)} to work {first && <Key>F</Key>}
-          <span className="block text-soft">rules out {percent(rulesOut)}</span>
+          {percent(chance)} likely {first && <Key>F</Key>}
+          <span className="block text-soft">narrows by {percent(rulesOut)}</span>
         </span>
       </button>
     </li>
@@ -86,7 +86,8 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
               label="Still possible"
               why="From every verdict and reason in this room (Bayes’ rule over the deck): how many of its colours could still be the wanted one. A proposal’s chance is how likely it is to work; what it rules out is the share of these its verdict should take away."
             >
-              about {Math.max(1, Math.round(possible))} still possible
+              {Math.max(1, Math.round(possible)) === 1 ? 'one colour' : `about ${Math.round(possible)} colours`} of the deck still
+              could be it
             </Explain>
           </>
         )}

@@ -1,10 +1,9 @@
 'use client';
 
-import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { lrvOf } from '@/core/colour/lab';
 import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/record/client-ranking';
-import { roomRecord } from '@/core/record/room-record';
+import { deltaE00 } from '@/core/colour/ciede2000';
+import { roomRecord, type CandidateRow } from '@/core/record/room-record';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import { Button, Key } from '@/ui/button';
@@ -17,11 +16,19 @@ import { InLight, usePaint } from '../light-client/in-light';
 import { SeveralColours } from '../drawings/several-colours';
 import { useRoom, useVisit } from '../session/visit-context';
 
-/** The colours asked about at first: those that work or nearly work here, else whatever is in the room. */
+/** Two that differ by less are not told apart at a glance, ΔE00. Own choice: a few just-noticeable steps. */
+const TOLD_APART = 3;
+
+/** The colours asked about at first: those that work or nearly work here, else whatever is in the room; none that hardly differs from another. */
 function firstAsked(room: Room): string[] {
   const rows = roomRecord(room).rows;
   const good = rows.filter((r) => r.ruling === 'works' || r.ruling === 'nearly' || r.ruling === 'open');
-  return (good.length > 1 ? good : rows).slice(0, MOST_RANKED).map((r) => r.candidate.id);
+  const from = good.length > 1 ? good : rows;
+  const apart = from.reduce<readonly CandidateRow[]>(
+    (kept, row) => (kept.every((k) => deltaE00(k.candidate.lab, row.candidate.lab) >= TOLD_APART) ? [...kept, row] : kept),
+    [],
+  );
+  return (apart.length > 1 ? apart : from).slice(0, MOST_RANKED).map((r) => r.candidate.id);
 }
 
 const sayName = (c: Candidate) => `${c.name} ${c.strength} %`;
@@ -66,7 +73,7 @@ function Ranked({ ranking }: { readonly ranking: ClientRanking }) {
           <span className="min-w-0 leading-tight">
             <span className="block truncate font-semibold">{sayName(c)}</span>
             <span className="block text-sm text-soft">
-              LRV {Math.round(lrvOf(c.lab))} · taken {picks} {picks === 1 ? 'time' : 'times'}
+              taken {picks} {picks === 1 ? 'time' : 'times'}
               {ahead !== undefined && ranking.picks > 0 && ` · ${Math.round(100 * ahead)} % sure`}
             </span>
           </span>
@@ -101,15 +108,13 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
   const [asked, setAsked] = useState<readonly string[]>(() => firstAsked(room));
   const [onward, setOnward] = useState(false);
   const ranking = clientRanking(room, asked);
-  const { next, settled, picks, lastPickId } = ranking;
+  const { next, settled, picks } = ranking;
   const pick = (chosen: Candidate, other: Candidate) =>
     write({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
-  const undo = () => (lastPickId ? void write({ name: 'pair.unpick', roomId, pickId: lastPickId, undone: true }) : undefined);
   const showing = next && (!settled || onward) ? next : undefined;
   useKeys({
     ArrowLeft: () => (showing ? void pick(showing[0], showing[1]) : undefined),
     ArrowRight: () => (showing ? void pick(showing[1], showing[0]) : undefined),
-    z: undo,
   });
   if (room.candidates.length < 2)
     return <EmptyState title="Two colours are needed">Take at least two colours or strengths into the room first.</EmptyState>;
@@ -147,9 +152,6 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
                 {picks} {picks === 1 ? 'tap' : 'taps'}
               </Explain>
             </p>
-            <Button className="px-3" disabled={!lastPickId} onClick={undo}>
-              <Undo2 aria-hidden size={16} /> Undo <Key>Z</Key>
-            </Button>
           </div>
           <Ranked ranking={ranking} />
           <Asked room={room} asked={asked} onChange={setAsked} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { Plus } from 'lucide-react';
+import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';
 import { toast } from 'sonner';
 import type { Lab } from '@/core/colour/types';
@@ -9,7 +9,10 @@ import type { Candidate } from '@/core/record/candidate';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
 import { usePaint } from '../light-client/in-light';
+import { AnyStrength } from '../entry/any-strength';
+import { takeAway } from '../session/take-away';
 import { useTakeColour } from '../session/take-colour';
+import { useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import type { Bench } from './use-bench';
 
@@ -17,6 +20,7 @@ type Props = { readonly bench: Bench; readonly candidate: Candidate };
 
 /** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
 export function StrengthStrip({ bench, candidate }: Props) {
+  const { write } = useVisit();
   const take = useTakeColour(bench.room);
   const paint = usePaint();
   const steps = useMemo(() => {
@@ -33,29 +37,64 @@ export function StrengthStrip({ bench, candidate }: Props) {
     const kept = await result;
     if (!kept.ok) toast.error(sayRefusal(kept));
   };
+  const takeOut = async () => {
+    const set = (retired: boolean) =>
+      write({ name: 'candidate.retire', roomId: bench.room.id, candidateId: candidate.id, retired }, { answers: true }).result;
+    await takeAway(set, `${candidate.name} at ${candidate.strength} % taken out; its verdicts are kept`);
+  };
+  const { deckColourId, maker, code, name, baseKind, sharedName } = candidate;
   return (
     <div role="group" aria-label="Strengths" className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row">
       {steps.map((step) => (
-        <button
-          key={step.strength}
-          type="button"
-          aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
-          aria-pressed={step.id === candidate.id}
-          onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength, step.lab))}
-          className="relative min-h-11 flex-1 cursor-pointer"
-        >
-          <Patch
-            hex={paint(step.id ?? `${candidate.deckColourId}@${step.strength}`, step.lab)}
-            label={sayColour(step.lab)}
-            className="absolute inset-0"
-          />
-          {step.id === candidate.id && <span className="pointer-events-none absolute inset-0 border-4 border-[#1a1a1a]" />}
-          <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
-            {!step.id && <Plus aria-hidden size={13} />}
-            {step.strength} %
-          </PatchLabel>
-        </button>
+        <div key={step.strength} className="relative min-h-11 min-w-0 flex-1">
+          <button
+            type="button"
+            aria-label={`${sayStrength(step.strength)}${step.id ? '' : ', add to this room'}`}
+            aria-pressed={step.id === candidate.id}
+            onClick={() => (step.id ? bench.setCandidateId(step.id) : void add(step.strength, step.lab))}
+            className="absolute inset-0 cursor-pointer"
+          >
+            <Patch
+              hex={paint(step.id ?? `${candidate.deckColourId}@${step.strength}`, step.lab)}
+              label={sayColour(step.lab)}
+              className="absolute inset-0"
+            />
+            {step.id === candidate.id && <span className="pointer-events-none absolute inset-0 border-4 border-[#1a1a1a]" />}
+            <PatchLabel className="absolute top-2 right-2 flex items-center gap-1 text-sm">
+              {!step.id && <Plus aria-hidden size={13} />}
+              {step.strength} %
+            </PatchLabel>
+          </button>
+          {step.id === candidate.id && (
+            <button
+              type="button"
+              aria-label={`Take ${step.strength} % out of this room`}
+              title="Take it out of this room"
+              onClick={() => void takeOut()}
+              className="absolute top-1 left-1 grid size-11 cursor-pointer place-items-center text-[#1a1a1a]"
+            >
+              <span className="grid size-7 place-items-center bg-white/90">
+                <X aria-hidden size={16} />
+              </span>
+            </button>
+          )}
+        </div>
       ))}
+      <AnyStrength
+        room={bench.room}
+        colour={{ deckColourId, maker, code, name, baseKind, sharedName }}
+        from={candidate.strength}
+        onTaken={bench.setCandidateId}
+      >
+        <button
+          type="button"
+          title="Any strength from 10 to 150 % (M)"
+          data-any-strength
+          className="min-h-11 cursor-pointer bg-panel px-2 text-sm hover:bg-raised max-md:w-16"
+        >
+          other %
+        </button>
+      </AnyStrength>
     </div>
   );
 }

@@ -109,6 +109,7 @@ export function useBench(roomId: string) {
     ArrowLeft: () => shown.moveStay(-1),
     ArrowUp: () => shown.moveStrength(-1),
     ArrowDown: () => shown.moveStrength(1),
+    m: () => document.querySelector<HTMLElement>('[data-any-strength]')?.click(),
     n: () => shown.moveColour(1),
     p: () => shown.moveColour(-1),
     ...Object.fromEntries(REASONS.map((reason, i) => [REASON_KEYS[i], () => onReason(reason)])),

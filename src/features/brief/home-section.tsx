@@ -1,8 +1,7 @@
 'use client';
 
-import { wallClock } from '@/core/light/time-zone';
 import { leadRisk, type LeadRisk } from '@/core/record/house-age';
-import type { VisitPlace } from '@/core/record/visit';
+import { dayOfVisit, type VisitPlace } from '@/core/record/visit';
 import type { WriteInput } from '@/core/operations/operations';
 import type { Units } from '@/core/units/length';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -59,7 +58,7 @@ export function HomeSection() {
           id={`${visit.id}.visitedOn`}
           label="Day of the visit"
           type="date"
-          saved={visit.visitedOn ?? wallClock(Date.parse(visit.createdAt), visit.place.timeZone).date}
+          saved={dayOfVisit(visit)}
           toWrite={(text) => brief({ visitedOn: text === '' ? null : text })}
         />
         <SelfField

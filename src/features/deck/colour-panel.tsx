@@ -5,6 +5,10 @@ import type { Lab } from '@/core/colour/types';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
 import { MARKED_BELOW } from '@/core/paint/strength';
+import type { Room } from '@/core/record/room';
+import { AnyStrength } from '../entry/any-strength';
+import { ColourAcross } from '../entry/colour-across';
+import { knownColour } from '../entry/deck-data';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
@@ -90,6 +94,7 @@ function Strengths({
 type Props = {
   readonly colour: DeckColour;
   readonly twins: readonly DeckColour[];
+  readonly room: Room;
   readonly candidates: readonly Candidate[];
   readonly stays: readonly RecordedStay[];
   readonly onToggle: Toggle;
@@ -102,8 +107,9 @@ type Props = {
 
 /** A deck colour large, its neighbours on the strip, and its strengths to take to the bench. */
 export function ColourPanel(props: Props) {
-  const { colour, twins, candidates, stays, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
+  const { room, colour, twins, candidates, stays, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
   const state = useSheet(colour.id);
+  const taken = candidates.find((c) => c.deckColourId === colour.id);
   return (
     <aside
       aria-label="Chosen colour"
@@ -143,6 +149,14 @@ export function ColourPanel(props: Props) {
         </div>
         <h3 className="mt-4 mb-2 font-semibold">Take to this room at</h3>
         <Strengths state={state} candidates={candidates} colour={colour} onToggle={onToggle} />
+        <div className="mt-2 flex flex-wrap gap-2">
+          <AnyStrength room={room} colour={knownColour(colour, colour.lab)} from={85} onTaken={() => undefined}>
+            <Button>Another strength…</Button>
+          </AnyStrength>
+          <ColourAcross colour={{ ...knownColour(colour, taken?.lab ?? colour.lab), strength: taken?.strength ?? 100 }}>
+            <Button>Also try in…</Button>
+          </ColourAcross>
+        </div>
         <p className="mt-3 text-sm text-soft">
           Predicted{' '}
           {colour.hasFormula ? 'from its formula, colourant by colourant' : `from the colour and ${colour.maker}’s own base`}{' '}

@@ -87,6 +87,7 @@ export function DeckBrowser({ roomId, colours, shown, filter, onFilter }: Props)
           <ColourPanel
             colour={chosen}
             twins={twins}
+            room={room}
             candidates={room.candidates}
             stays={room.stays}
             onToggle={(strength, lab, candidate) => void toggle(chosen, { strength, lab, candidate })}

@@ -1,7 +1,7 @@
 import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import type { DeckColour } from '../entry/deck-data';
-import { alongStrip, fanRows, filterDeck, NO_FILTER, stripsOf } from './deck-filter';
+import { alongStrip, fanRows, filterDeck, NO_FILTER, readFilter, stripsOf } from './deck-filter';
 
 const colour = (code: string, [l, a, b]: readonly [number, number, number], more: Partial<DeckColour> = {}): DeckColour => {
   const lab = { l, a, b };
@@ -87,4 +87,11 @@ describe('the fan', () => {
     expect(alongStrip(all, first!, 2)?.code).toBe('a3');
     expect(alongStrip(all, first!, -1)).toBeUndefined();
   });
+});
+
+test('a filter that was kept is there again; what is none is not', () => {
+  const kept = { ...NO_FILTER, text: 'shell', from: 60 };
+  expect(readFilter(JSON.stringify(kept))).toEqual(kept);
+  for (const text of [null, '', '{"text"', '[]', '7', '{"text":"x"}', JSON.stringify({ ...kept, from: 'low' })])
+    expect(readFilter(text)).toBeUndefined();
 });

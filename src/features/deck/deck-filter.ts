@@ -30,6 +30,18 @@ export const NO_FILTER: DeckFilter = {
   school: 'cool',
 };
 
+/** A filter that was kept as text; undefined when it is none. */
+export function readFilter(text: string | null): DeckFilter | undefined {
+  try {
+    const kept = JSON.parse(text ?? 'null') as Partial<Record<keyof DeckFilter, unknown>> | null;
+    if (kept === null || typeof kept !== 'object') return undefined;
+    const fits = (Object.keys(NO_FILTER) as (keyof DeckFilter)[]).every((key) => typeof kept[key] === typeof NO_FILTER[key]);
+    return fits ? (kept as DeckFilter) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
 const leans = (c: DeckColour, { lean, school }: DeckFilter) => {
   if (lean === '') return true;
   return lean === 'warm' || lean === 'cool' ? temperatureOf(c.lean, school) === lean : c.lean === lean;

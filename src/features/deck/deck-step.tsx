@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
@@ -11,10 +11,28 @@ import { ShownSwitch } from '../light-client/in-light';
 import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { DeckBrowser } from './deck-browser';
-import { filterDeck, NO_FILTER, type DeckFilter } from './deck-filter';
+import { filterDeck, readFilter, NO_FILTER, type DeckFilter } from './deck-filter';
 import { Shortlist } from './shortlist';
 import { useDeckLooks } from './use-deck-looks';
 import { addressOf } from '../session/address';
+
+/** Search and filters, the same in every room for as long as the window is open. */
+function useKeptFilter() {
+  const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => {
+      const kept = readFilter(sessionStorage.getItem(FILTER_KEY));
+      if (kept) setFilter(kept);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, []);
+  const keep = useCallback((next: DeckFilter) => {
+    sessionStorage.setItem(FILTER_KEY, JSON.stringify(next));
+    setFilter(next);
+  }, []);
+  return [filter, keep] as const;
+}
+const FILTER_KEY = 'elm-swatch.deck.filter';
 
 /** The deck: leafed through by hand, or searched for what could work in the room. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
@@ -22,7 +40,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
   const deck = useDeck();
   const [view, setView] = useKept<'deck' | 'shortlist'>('deck.view', 'deck', ['deck', 'shortlist']);
-  const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
+  const [filter, setFilter] = useKeptFilter();
   const settled = useDeferredValue(filter);
   const colours = useDeckLooks(roomId, deck.state === 'ready' ? deck.colours : undefined);
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);

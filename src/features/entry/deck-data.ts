@@ -28,12 +28,16 @@ export function useDeck(): DeckState {
   return deck;
 }
 
+const compact = (code: string) => code.toLowerCase().replace(/[^a-z0-9]/g, '');
+
 /** Colours whose name or code holds what was typed; failing that, every word of it somewhere, the maker's name included. */
 export function findInDeck(colours: readonly DeckColour[], text: string): readonly DeckColour[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   if (words.length === 0) return colours;
   const phrase = words.join(' ');
-  const exact = colours.filter((c) => `${c.name} ${c.code}`.toLowerCase().includes(phrase));
+  // codes are typed with and without their spaces
+  const close = words.join('');
+  const exact = colours.filter((c) => `${c.name} ${c.code}`.toLowerCase().includes(phrase) || compact(c.code).includes(close));
   if (exact.length > 0) return exact;
   return colours.filter((c) => {
     const label = `${c.name} ${c.code} ${c.maker}`.toLowerCase();

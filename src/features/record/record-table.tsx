@@ -6,6 +6,8 @@ import type { Room } from '@/core/record/room';
 import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
 import { latest } from '../light-client/light-worker';
+import { sayIntensities, standingIntensities } from '@/core/record/intensity';
+import { ColourAcross } from '../entry/colour-across';
 import { sayColour } from '../words/say-colour';
 import { useCells } from '../light-client/judgements';
 import { AddNote, CandidateNotes } from './candidate-notes';
@@ -22,7 +24,8 @@ type Shared = {
 };
 type RowProps = Shared & { readonly row: CandidateRow; readonly first: boolean };
 
-function RowHead({ row: { candidate }, first }: Pick<RowProps, 'row' | 'first'>) {
+function RowHead({ row: { candidate }, first, room }: Pick<RowProps, 'row' | 'first' | 'room'>) {
+  const alone = sayIntensities(standingIntensities(room.intensities, candidate.id));
   return (
     <th scope="row" className="sticky left-0 z-10 bg-ground py-2 pr-3 text-left align-top font-normal">
       <span className="flex items-start justify-between gap-3">
@@ -36,6 +39,18 @@ function RowHead({ row: { candidate }, first }: Pick<RowProps, 'row' | 'first'>)
         <span className="ml-auto font-semibold whitespace-nowrap" title={sayColour(candidate.lab)}>
           {candidate.strength} %
         </span>
+      </span>
+      {alone && <span className="mt-1 block text-sm">alone: {alone}</span>}
+      <span className="print:hidden">
+        <ColourAcross colour={candidate}>
+          <button
+            type="button"
+            aria-label={`${candidate.name} ${candidate.strength} % in the other rooms`}
+            className="inline-flex min-h-11 cursor-pointer items-center text-sm text-soft underline underline-offset-4"
+          >
+            other rooms
+          </button>
+        </ColourAcross>
       </span>
     </th>
   );
@@ -55,7 +70,7 @@ function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps
       data-row={`${candidate.code}/${candidate.strength}`}
       style={{ breakInside: 'avoid' }}
     >
-      <RowHead row={row} first={first} />
+      <RowHead row={row} first={first} room={room} />
       {room.stays.map((stay) => (
         <td key={stay.id} className="px-1 py-2 align-top">
           <StayCell
@@ -79,7 +94,7 @@ function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps
           />
         </td>
       ))}
-      <td className="min-w-56 py-2 pl-4 align-top print:min-w-40">
+      <td className="sticky right-0 z-10 min-w-56 bg-ground py-2 pl-4 align-top max-lg:min-w-44 max-sm:static print:static print:min-w-40">
         <RulingCell
           roomId={room.id}
           row={row}
@@ -123,7 +138,7 @@ export function RecordTable({ record, room, visit, view }: TableProps) {
               {LIGHT_NAMES[light]}
             </th>
           ))}
-          <th scope="col" className={`${head} pl-4`}>
+          <th scope="col" className={`${head} sticky right-0 z-10 bg-ground pl-4 max-sm:static print:static`}>
             Ruling
           </th>
         </tr>

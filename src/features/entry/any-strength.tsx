@@ -1,0 +1,144 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { useEffect, useState, type ReactNode } from 'react';
+import { toast } from 'sonner';
+import { MARKED_BELOW } from '@/core/paint/strength';
+import type { Room } from '@/core/record/room';
+import type { Mixed } from '@/server/deck/mix';
+import { Button } from '@/ui/button';
+import { Patch } from '@/ui/patch';
+import { useTakeColour, type KnownColour } from '../session/take-colour';
+import { sayRefusal } from '../words/words';
+
+const RANGE = { min: 10, max: 150, step: 5 } as const;
+const within = (percent: number) => Math.max(RANGE.min, Math.min(RANGE.max, percent));
+
+/** What the trade says of a strength. Common practice, no source. */
+export const sayUnusual = (percent: number): string | undefined =>
+  percent < MARKED_BELOW
+    ? 'hardly any tint left for most tastes'
+    : percent > 100
+      ? 'more than the formula: not every counter mixes it'
+      : undefined;
+
+/** A colour mixed at a strength by the server; undefined until it answers. */
+function useMixed(deckColourId: string, percent: number): Mixed | undefined {
+  const [mixed, setMixed] = useState<Mixed & { readonly of: string }>();
+  const of = `${deckColourId} ${percent}`;
+  useEffect(() => {
+    const stop = new AbortController();
+    fetch(`/api/deck/${encodeURIComponent(deckColourId)}/mix?at=${percent}`, { signal: stop.signal })
+      .then(async (response) => response.ok && setMixed({ ...((await response.json()) as Mixed), of }))
+      .catch(() => undefined);
+    return () => stop.abort();
+  }, [deckColourId, percent, of]);
+  return mixed?.of === of ? mixed : undefined;
+}
+
+type Props = {
+  readonly room: Room;
+  readonly colour: Omit<KnownColour, 'lab'>;
+  /** A strength to begin from. */
+  readonly from: number;
+  readonly onTaken: (candidateId: string) => void;
+  readonly children: ReactNode;
+};
+
+function Chooser({ room, colour, from, onTaken }: Omit<Props, 'children'>) {
+  const [percent, setPercent] = useState(within(from));
+  const [typed, setTyped] = useState<string>();
+  const take = useTakeColour(room);
+  const mixed = useMixed(colour.deckColourId, percent);
+  const go = (next: number) => {
+    setTyped(undefined);
+    setPercent(within(next));
+  };
+  const type = (text: string) => {
+    setTyped(text);
+    const value = Number(text);
+    if (Number.isInteger(value) && value >= RANGE.min && value <= RANGE.max) setPercent(value);
+  };
+  const here = room.candidates.find((c) => c.deckColourId === colour.deckColourId && c.strength === percent);
+  const add = async () => {
+    if (here) return onTaken(here.id);
+    if (!mixed) return;
+    const { candidateId, result } = take({ ...colour, lab: mixed.lab }, percent);
+    onTaken(candidateId);
+    const kept = await result;
+    if (!kept.ok) toast.error(sayRefusal(kept));
+  };
+  return (
+    <form
+      className="grid gap-2.5"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void add();
+      }}
+    >
+      <Patch hex={mixed?.hex ?? '#808080'} label={mixed?.name ?? 'being mixed'} className="h-24" />
+      <div className="flex items-center gap-2">
+        <Button aria-label="Weaker by 5 %" onClick={() => go(percent - RANGE.step)}>
+          <Minus aria-hidden size={18} />
+        </Button>
+        <label className="flex flex-1 items-center justify-center gap-1.5 text-lg">
+          <input
+            aria-label="Strength"
+            inputMode="numeric"
+            value={typed ?? String(percent)}
+            onChange={(e) => type(e.target.value)}
+            onBlur={() => setTyped(undefined)}
+            onKeyDown={(e) => {
+              const by = { ArrowUp: RANGE.step, ArrowDown: -RANGE.step }[e.key];
+              if (!by) return;
+              e.preventDefault();
+              go(percent + by);
+            }}
+            className="min-h-11 w-16 border border-line-strong bg-raised px-2 text-right"
+          />
+          %
+        </label>
+        <Button aria-label="Stronger by 5 %" onClick={() => go(percent + RANGE.step)}>
+          <Plus aria-hidden size={18} />
+        </Button>
+      </div>
+      <p className="min-h-10 text-sm">
+        {mixed ? `${mixed.says}; LRV ${Math.round(mixed.lrv)}` : 'mixing…'}
+        {sayUnusual(percent) && <b className="block font-semibold">▲ unusual: {sayUnusual(percent)}</b>}
+        {mixed?.caution === 'hides-less' && <span className="block">its base hides less at this strength</span>}
+      </p>
+      <Button type="submit" look="main" disabled={!here && !mixed}>
+        {here ? 'Look at it' : `Try ${percent} % here`}
+      </Button>
+    </form>
+  );
+}
+
+/** Any strength from 10 to 150 % as a candidate, in steps of 5 or as typed. */
+export function AnyStrength({ children, onTaken, ...rest }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>{children}</Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          role="dialog"
+          aria-label="Another strength"
+          side="left"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 w-72 border border-line-strong bg-ground p-3"
+        >
+          <Chooser
+            {...rest}
+            onTaken={(id) => {
+              setOpen(false);
+              onTaken(id);
+            }}
+          />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
