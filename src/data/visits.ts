@@ -2,24 +2,9 @@ import { z } from 'zod';
 import { visitFieldsSchema, type Shelf, type VisitFields } from '@/core/record/visit';
 import type { Sql } from './sql';
 
-export const visitSummarySchema = z.strictObject({
-  id: z.string(),
-  label: z.string(),
-  placeName: z.string(),
-  createdAt: z.string(),
-  rooms: z.number(),
-});
-export type VisitSummary = z.infer<typeof visitSummarySchema>;
-
-/** The visits, newest first. */
-export const listVisits = async (sql: Sql): Promise<VisitSummary[]> =>
-  z.array(visitSummarySchema).parse(
-    await sql.query(
-      `select v.id, v.label, v.place_name, v.created_at, count(r.id)::int4 as rooms
-       from visit v left join room r on r.visit_id = v.id and not r.retired
-       group by v.id order by v.created_at desc, v.id desc`,
-    ),
-  );
+/** Ids of the visits, newest first. */
+export const listVisits = async (sql: Sql): Promise<{ readonly id: string }[]> =>
+  sql.query<{ id: string }>(`select id from visit order by created_at desc, id desc`);
 
 export const findVisit = async (sql: Sql, id: string): Promise<VisitFields | undefined> =>
   z.array(visitFieldsSchema).parse(

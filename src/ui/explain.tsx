@@ -11,7 +11,7 @@ export function Explain({ children, why, label }: Props) {
     <Radix.Root>
       <Radix.Trigger
         aria-label={`${label}: where this comes from`}
-        className="cursor-help underline decoration-line-strong decoration-dotted underline-offset-4"
+        className="relative cursor-help underline after:absolute after:inset-x-0 after:-inset-y-3 decoration-line-strong decoration-dotted underline-offset-4"
       >
         {children}
       </Radix.Trigger>

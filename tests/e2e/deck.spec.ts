@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { live, openRoom } from './demo';
+import { allSaved, live, openRoom } from './demo';
 import { expect, test, type Page } from './server';
 
 const choose = async (page: Page, code: string) => {
@@ -137,15 +137,19 @@ test('the stand-ins say that they are simulated, and read', async ({ page, demo 
   await openRoom(page, demo.url, 'North bedroom', 'Stays');
   await page.getByRole('button', { name: 'Record what stays' }).click();
   const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Hearth', exact: true }).click();
+  await dialog.getByRole('button', { name: 'Something else, by its colour' }).click();
+  await dialog.getByRole('radio', { name: 'Instrument (simulated)' }).click();
   await dialog.getByRole('button', { name: 'Calibrate on the white tile' }).click();
-  await dialog.getByRole('radio', { name: 'Spectrum' }).click();
+  await dialog.getByRole('radio', { name: 'Spectrophotometer' }).click();
   await expect(dialog.getByText(/Simulated instrument: it reads a spectrum/)).toBeVisible();
   await dialog.getByLabel('Put it on').selectOption({ label: 'Slate hearth' });
   await dialog.getByRole('button', { name: 'Read the spectrum' }).click();
   await expect(dialog.getByText('spectrophotometer (simulated), spectrum kept')).toBeVisible();
-  await dialog.getByLabel('What stays').fill('Slate');
-  await dialog.getByRole('button', { name: 'Save' }).click();
+  await dialog.getByLabel('What you call it').fill('Slate');
+  await dialog.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('heading', { name: 'Slate' })).toBeVisible();
+  await allSaved(page);
   await page.reload();
   await live(page);
   await expect(page.getByText('spectrum kept')).toBeVisible();

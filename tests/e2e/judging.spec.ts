@@ -28,13 +28,18 @@ test('at first glance the computed verdict is hidden until the eye has spoken, a
 
 test('judging on a wall that will be painted is warned of, with what it does to the eye', async ({ page, demo }) => {
   await openRoom(page, demo.url, 'Sitting room', 'Bench');
-  await page.getByLabel('What lies around it').selectOption({ label: 'on the old wall' });
+  const ground = async (name: string) => {
+    await page.getByRole('button', { name: /^How it is judged/ }).click();
+    await radio(page, name).click();
+    await page.keyboard.press('Escape');
+  };
+  await ground('the old wall');
   const alert = page.getByRole('main').getByRole('alert');
   await expect(alert).toContainText('Wrong ground: this wall will be painted.');
   await expect(alert).toContainText(/looks (a little |much )?(greener|pinker|bluer|yellower|greyer|stronger|darker|lighter)/);
   await alert.getByRole('button', { name: 'Back to neutral grey' }).click();
   await expect(alert).toBeHidden();
-  await page.getByLabel('What lies around it').selectOption({ label: 'on black' });
+  await ground('black');
   await expect(page.locator('[data-ground="black"]')).toBeVisible();
   await expect(alert).toBeHidden();
 });
@@ -73,10 +78,10 @@ test('after a verdict at most three things to look at next, a strength of what i
   await page.keyboard.press('e');
   await expect(next).toHaveAttribute('aria-busy', 'false');
   const proposals = next.locator('[data-proposal]');
-  await expect(proposals.first()).toContainText(/\d+ % to work/);
-  await expect(proposals.first()).toContainText(/rules out \d+ %/);
+  await expect(proposals.first()).toContainText(/\d+ % likely/);
+  await expect(proposals.first()).toContainText(/narrows by \d+ %/);
   expect(await proposals.count()).toBeLessThanOrEqual(3);
-  await expect(next).toContainText(/about \d+ still possible/);
+  await expect(next).toContainText(/of the deck still could be it/);
   const words = await proposals.allTextContents();
   const own = words.map((w) => / % of /.test(w));
   expect(own.indexOf(false) === -1 || own.lastIndexOf(true) < own.indexOf(false)).toBe(true);
@@ -146,6 +151,9 @@ test('a verdict given where it is dark at the cursor asks by one tap which light
 }) => {
   await page.clock.setFixedTime(new Date('2026-09-23T22:30:00Z'));
   await openRoom(page, demo.url, 'Hall', 'Bench');
+  // after dark the lamps are on; whoever puts them off stands in the dark
+  await expect(page.getByRole('button', { name: /^lamps on/ })).toBeVisible();
+  await page.keyboard.press('l');
   await expect(page.getByText('too dark to judge at the cursor', { exact: true })).toBeVisible();
   const before = (await recordOf(page)).candidates[0]!.verdicts.length;
   await page.keyboard.press('e');

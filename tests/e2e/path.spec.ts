@@ -11,16 +11,18 @@ const step = (page: Page, name: string) =>
 
 async function startVisit(page: Page, hand: Hand, label: string) {
   await hand.press(page.getByRole('link', { name: 'Start a visit' }));
-  await hand.type(page.getByLabel('Client label'), label);
-  await hand.choose(page.getByLabel('From the list'), 'Edinburgh');
-  await hand.press(page.getByRole('button', { name: 'Sitting room', exact: true }));
-  await hand.press(page.getByRole('button', { name: 'Kitchen', exact: true }));
-  await hand.press(page.getByRole('button', { name: 'Start the visit' }));
-  await expect(page.getByRole('heading', { name: 'Sitting room: the light' })).toBeVisible();
+  await hand.type(page.getByLabel('Town or city'), 'Edinburgh');
+  await hand.press(page.getByRole('button', { name: /^Edinburgh United Kingdom/ }));
+  await expect(page.getByTestId('place-facts')).toContainText('Europe/London');
+  for (const unwanted of ['Hall', 'Main bedroom']) await hand.press(page.getByRole('button', { name: unwanted, exact: true }));
+  await hand.type(page.getByLabel('What you call it'), label);
+  await hand.press(page.getByRole('button', { name: 'Start', exact: true }));
+  await expect(page.getByRole('heading', { level: 1, name: label })).toBeVisible();
 }
 
 async function readLight(page: Page, hand: Hand) {
-  await hand.type(page.getByLabel('The thick wall faces'), '200');
+  await hand.press(step(page, 'Light'));
+  await hand.type(page.getByLabel('Thick wall looks out to'), 'SSW');
   await hand.press(page.getByRole('button', { name: 'Add a window in the south wall' }));
   await expect(page.getByText('warm', { exact: true })).toBeVisible();
   await hand.press(page.getByRole('button', { name: 'warm, 2,700 K' }));
@@ -52,27 +54,35 @@ async function recordStays(page: Page, hand: Hand) {
   await hand.press(step(page, 'Stays'));
   await hand.press(page.getByRole('button', { name: 'Record what stays' }));
   const dialog = page.getByRole('dialog');
-  await hand.type(dialog.getByLabel('What stays'), 'Hearth stone');
+  const ways = dialog.getByRole('radiogroup', { name: 'Where the colour comes from' });
+  const own = async (kind: string) => {
+    await hand.press(dialog.getByRole('button', { name: kind, exact: true }));
+    await hand.press(dialog.getByRole('button', { name: 'Something else, by its colour' }));
+  };
+  await own('Hearth');
+  await hand.pick(ways, 'Instrument (simulated)');
   await readColorimeter(page, hand, 'Hearth stone, field');
-  await hand.type(dialog.getByLabel('Share'), '70');
+  await hand.type(dialog.getByLabel('What you call it'), 'Hearth stone');
   await hand.press(dialog.getByRole('button', { name: 'Veining, flecks, another colour' }));
-  await hand.pick(dialog.getByRole('radiogroup', { name: 'Where the colour comes from' }), 'Lab');
+  await hand.press(dialog.getByRole('button', { name: 'band', exact: true }));
+  await hand.pick(ways, 'Lab');
   for (const [field, value] of [
     ['L*', '68.9'],
     ['a*', '6.3'],
     ['b*', '15.1'],
   ] as const)
     await hand.type(dialog.getByLabel(field, { exact: true }), value);
-  await hand.press(dialog.getByRole('button', { name: 'Save' }));
+  await expect(dialog.getByText('Lab, typed')).toBeVisible();
+  await hand.press(dialog.getByRole('button', { name: 'Done' }));
   await expect(page.getByRole('heading', { name: 'Hearth stone' })).toBeVisible();
   await hand.press(page.getByRole('button', { name: 'Record what stays' }));
-  await hand.type(page.getByRole('dialog').getByLabel('What stays'), 'Sofa');
-  await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Kind' }), 'furnishing');
-  await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Where the colour comes from' }), 'Deck');
-  await hand.type(page.getByRole('dialog').getByLabel('Find by name or code'), 'FR 3013');
-  await hand.press(page.getByRole('dialog').getByRole('button', { name: /FR 3013/ }));
-  await hand.press(page.getByRole('dialog').getByRole('button', { name: 'Save' }));
+  await own('Sofa');
+  await hand.pick(ways, 'Deck');
+  await hand.type(dialog.getByLabel('Find by name or code'), 'fr3013');
+  await hand.press(dialog.getByRole('button', { name: /FR 3013/ }));
+  await hand.press(dialog.getByRole('button', { name: 'Done' }));
   await expect(page.getByRole('heading', { name: 'Sofa' })).toBeVisible();
+  await saved(page);
 }
 
 async function pickCandidates(page: Page, hand: Hand) {
@@ -170,7 +180,7 @@ test('the whole path by keyboard', async ({ page, own }) => {
   await expect(page.getByTestId('computed')).toBeVisible();
   await page.keyboard.press('r');
   await expect(page.getByRole('button', { name: /^No/ })).toHaveAttribute('aria-pressed', 'true');
-  const green = page.getByRole('group', { name: 'Why' }).getByRole('button', { name: /too green/ });
+  const green = page.getByRole('group', { name: 'Why: too …' }).getByRole('button', { name: /too green/ });
   await page.keyboard.press((await green.textContent())!.trim()[0]!);
   await expect(green).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('ArrowRight');
@@ -215,7 +225,7 @@ test.describe('by touch on a tablet', () => {
     await pickCandidates(page, touch);
     await page.getByRole('button', { name: /^No/ }).tap();
     await page
-      .getByRole('group', { name: 'Why' })
+      .getByRole('group', { name: 'Why: too …' })
       .getByRole('button', { name: /too green/ })
       .tap();
     await page.getByRole('button', { name: 'Next thing that stays' }).tap();

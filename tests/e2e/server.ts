@@ -94,10 +94,18 @@ type PerFile = ReturnType<typeof serverPerFile>;
 /** Every page stands at noon of the demo's own day, whatever the hour on the machine: what is light and what is dark is then known. */
 export const NOON = new Date('2026-09-23T12:05:00Z');
 
+/** The bench goes on to the next pair by → only: tests that are not about its going on say one thing at a time. */
+const benchByHand = (context: BrowserContext) =>
+  context.addInitScript(() => {
+    const key = 'elm-swatch.bench.pace';
+    if (sessionStorage.getItem(key) === null) sessionStorage.setItem(key, 'by-hand');
+  });
+
 /** A context at an hour, noon where none is given. */
 export async function contextAt(browser: Browser, at: Date = NOON, options: BrowserContextOptions = {}): Promise<BrowserContext> {
   const context = await browser.newContext(options);
   await context.clock.setFixedTime(at);
+  await benchByHand(context);
   return context;
 }
 
@@ -121,6 +129,7 @@ export const test = base.extend<{ demo: Server; own: Server }, { demoServers: Pe
   ],
   context: async ({ context }, run) => {
     await context.clock.setFixedTime(NOON);
+    await benchByHand(context);
     await run(context);
   },
   demo: async ({ demoServers }, run, { file }) => run(await demoServers.of(file)),

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { VisitList } from '@/features/visits/visit-list';
-import { visitSummaries } from '@/server/visits/queries';
+import { homes } from '@/server/visits/homes';
 
 export const metadata: Metadata = { title: 'Visits' };
 
 export default async function VisitsPage() {
-  return <VisitList visits={await visitSummaries()} />;
+  return <VisitList homes={await homes()} />;
 }

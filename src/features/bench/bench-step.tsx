@@ -12,7 +12,7 @@ import { EyePanel } from './eye-panel';
 import { Pairs } from './pairs';
 import { useBench, type Bench } from './use-bench';
 import { InLight, ShownSwitch } from '../light-client/in-light';
-import { ColourAcross } from '../entry/colour-across';
+import { ColourAcross } from '../drawings/colour-across';
 import { useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { addressOf, type Step } from '../session/address';

@@ -58,7 +58,7 @@ function Next({ bench }: { readonly bench: Bench }) {
   return (
     <p className="flex min-w-0 items-center gap-2" data-going={going.waitsForReason ? 'reason' : 'on'}>
       <span className="truncate">{going.waitsForReason ? `Why? Else on: ${says}` : `On: ${says}`}</span>
-      <button type="button" onClick={stop} className="min-h-6 shrink-0 cursor-pointer underline underline-offset-4">
+      <button type="button" onClick={stop} className="-my-3 min-h-11 shrink-0 cursor-pointer px-1 underline underline-offset-4">
         stay here
       </button>
     </p>

@@ -46,10 +46,11 @@ export function useGive({ room, cell, computed, glance }: Saying) {
       const now = resolve();
       if (!now.light) return setInTheDark({ person, verdict, of: cell });
       const standing = verdictIn(standingVerdicts(room.verdicts), { ...cell, light: now.light, person });
-      // the same key twice in one breath is one verdict; said again later it is another look
-      if (standing?.verdict === verdict && Date.now() - Date.parse(standing.at) < ONE_BREATH_MS) return;
+      const prediction = predictionOf(computed);
+      // the same key twice in one breath is one verdict; said again later, or of another light, it is another look
+      if (standing && isRepeat(standing, { verdict, moment: now.moment, ...prediction })) return;
       setInTheDark(undefined);
-      keep({ person, verdict }, now, predictionOf(computed));
+      keep({ person, verdict }, now, prediction);
     },
     /** The person says which light it is: the cursor goes there, and the verdict is kept. */
     answer(light: { readonly lampsOn: true } | { readonly at: number; readonly lampsOn: false }) {
@@ -67,5 +68,13 @@ type Prediction = Pick<VerdictEvent, 'predicted' | 'predictedIn'>;
 const NO_PREDICTION: Prediction = { predicted: null, predictedIn: null };
 const predictionOf = (computed: Computed | undefined): Prediction =>
   computed ? { predicted: computed.verdict, predictedIn: computed.where === 'in-light' ? 'light' : 'deck' } : NO_PREDICTION;
+
+type Said = Pick<VerdictEvent, 'verdict' | 'moment' | 'predicted' | 'predictedIn'>;
+/** Whether a verdict says just what one said that was given a moment ago. */
+const isRepeat = (before: VerdictEvent, now: Said): boolean =>
+  before.verdict === now.verdict &&
+  before.predictedIn === now.predictedIn &&
+  JSON.stringify(before.moment) === JSON.stringify(now.moment) &&
+  Date.now() - Date.parse(before.at) < ONE_BREATH_MS;
 
 const sameCell = (p: Saying['cell'], q: Saying['cell']) => p?.candidateId === q?.candidateId && p?.stayId === q?.stayId;

@@ -7,7 +7,7 @@ import type { RecordedStay } from '@/core/record/stay';
 import { MARKED_BELOW } from '@/core/paint/strength';
 import type { Room } from '@/core/record/room';
 import { AnyStrength } from '../entry/any-strength';
-import { ColourAcross } from '../entry/colour-across';
+import { ColourAcross } from '../drawings/colour-across';
 import { knownColour } from '../entry/deck-data';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';

@@ -171,7 +171,7 @@ export function ColourEntry({ value, onChange, photos }: Props) {
   // before there is a colour there is nothing for the eye to put right
   const way = kept === 'eye' && !value ? 'photo' : kept;
   return (
-    <div className="grid min-w-0 gap-3">
+    <div className="grid min-w-0 grid-cols-1 gap-3">
       <div className="max-w-full overflow-x-auto">
         <ChoiceRow<Way>
           label="Where the colour comes from"

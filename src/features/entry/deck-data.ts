@@ -36,7 +36,7 @@ export function findInDeck(colours: readonly DeckColour[], text: string): readon
   if (words.length === 0) return colours;
   const phrase = words.join(' ');
   // codes are typed with and without their spaces
-  const close = words.join('');
+  const close = compact(words.join(''));
   const exact = colours.filter((c) => `${c.name} ${c.code}`.toLowerCase().includes(phrase) || compact(c.code).includes(close));
   if (exact.length > 0) return exact;
   return colours.filter((c) => {

@@ -34,7 +34,7 @@ export function EyeEntry({ value, onColour }: Props) {
     onColour(colour);
   };
   return (
-    <div className="grid min-w-0 gap-1.5">
+    <div className="grid min-w-0 grid-cols-1 gap-1.5">
       {ORDER.map((direction) => {
         const [low, high] = DIRECTION_WORDS[direction];
         const steps = nudges[direction];

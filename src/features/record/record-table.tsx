@@ -7,7 +7,7 @@ import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
 import { latest } from '../light-client/light-worker';
 import { sayIntensities, standingIntensities } from '@/core/record/intensity';
-import { ColourAcross } from '../entry/colour-across';
+import { ColourAcross } from '../drawings/colour-across';
 import { sayColour } from '../words/say-colour';
 import { useCells } from '../light-client/judgements';
 import { AddNote, CandidateNotes } from './candidate-notes';

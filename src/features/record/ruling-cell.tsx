@@ -83,40 +83,42 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
     <div
       data-ruling={ruling}
       data-derived={derived.ruling}
-      className={classNames('flex items-start gap-2 border-l-4 pl-3', ruling === 'works' ? 'border-ink' : 'border-transparent')}
+      className={classNames('border-l-4 pl-3', ruling === 'works' ? 'border-ink' : 'border-transparent')}
     >
-      <div className="min-w-0 flex-1">
-        <p className="text-base font-semibold">
-          {sayRulingWord(ruling)}
-          {byHand && <span className="font-normal text-soft">, set by hand</span>}
-        </p>
-        {byHand?.note && <p className="text-sm break-words">{byHand.note}</p>}
-        <p className="text-sm text-soft print:text-black">
-          {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
-          {sayWhy(derived, stays)}
-        </p>
-        {notes}
+      <div className="flex items-start gap-2">
+        <div className="min-w-0 flex-1">
+          <p className="text-base font-semibold">
+            {sayRulingWord(ruling)}
+            {byHand && <span className="font-normal text-soft">, set by hand</span>}
+          </p>
+          {byHand?.note && <p className="text-sm break-words">{byHand.note}</p>}
+          <p className="text-sm text-soft print:text-black">
+            {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
+            {sayWhy(derived, stays)}
+          </p>
+        </div>
+        <div className="shrink-0 print:hidden">
+          <Dialog
+            title={`${candidate.name} at ${candidate.strength} %: ruling`}
+            open={open}
+            onOpenChange={setOpen}
+            trigger={
+              <button
+                type="button"
+                aria-label={`Set the ruling on ${candidate.name} at ${candidate.strength} % by hand`}
+                title="Set by hand"
+                className="grid size-11 shrink-0 cursor-pointer place-items-center hover:bg-raised print:hidden"
+              >
+                <PencilLine aria-hidden size={18} />
+              </button>
+            }
+          >
+            <RulingForm roomId={roomId} row={row} stays={stays} onDone={() => setOpen(false)} />
+          </Dialog>
+          {addNote}
+        </div>
       </div>
-      <div className="shrink-0 print:hidden">
-        <Dialog
-          title={`${candidate.name} at ${candidate.strength} %: ruling`}
-          open={open}
-          onOpenChange={setOpen}
-          trigger={
-            <button
-              type="button"
-              aria-label={`Set the ruling on ${candidate.name} at ${candidate.strength} % by hand`}
-              title="Set by hand"
-              className="grid size-11 shrink-0 cursor-pointer place-items-center hover:bg-raised print:hidden"
-            >
-              <PencilLine aria-hidden size={18} />
-            </button>
-          }
-        >
-          <RulingForm roomId={roomId} row={row} stays={stays} onDone={() => setOpen(false)} />
-        </Dialog>
-        {addNote}
-      </div>
+      {notes}
     </div>
   );
 }

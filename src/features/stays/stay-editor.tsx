@@ -103,7 +103,7 @@ function Components({ stay, room, change }: { readonly stay: RecordedStay; reado
     setAdding(false);
   };
   return (
-    <div className="grid min-w-0 gap-2">
+    <div className="grid min-w-0 grid-cols-1 gap-2">
       {components.map((component) => (
         <ComponentRow
           key={component.id}
@@ -213,12 +213,12 @@ export function StayEditor({ room, stayId, onDone }: Props) {
   const { stay, error, change } = useStayDraft(room, stayId);
   if (!stay) return <p className="text-soft">It was taken out.</p>;
   return (
-    <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,0.85fr)_minmax(0,1fr)]">
-      <div className="grid min-w-0 gap-4">
+    <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,0.85fr)_minmax(0,1fr)]">
+      <div className="grid min-w-0 grid-cols-1 gap-4">
         <StayPattern stay={stay} className="h-52 w-full max-lg:h-36" />
         <Nature {...{ stay, room, change }} />
       </div>
-      <div className="grid min-w-0 gap-4">
+      <div className="grid min-w-0 grid-cols-1 gap-4">
         <Components key={stayId} {...{ stay, room, change }} />
         {error && <FieldError>{error}</FieldError>}
         <div className="flex justify-end">

@@ -1,16 +1,47 @@
+'use client';
+
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
-import type { VisitSummary } from '@/server/visits/queries';
+import { useState } from 'react';
+import type { Home } from '@/core/record/home';
+import type { Shelf } from '@/core/record/visit';
 import { buttonClass } from '@/ui/button';
-import { addressOf, NEW_VISIT } from '../session/address';
+import { ChoiceRow } from '@/ui/choice-row';
+import { TextField } from '@/ui/field';
+import { NEW_VISIT } from '../session/address';
+import { FirstStart } from './first-start';
+import { HomeCard } from './home-card';
 
-const day = (iso: string) =>
-  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }).format(new Date(iso));
+const SHELVES: readonly { readonly value: Shelf; readonly label: string }[] = [
+  { value: 'current', label: 'Current' },
+  { value: 'archived', label: 'Put away' },
+  { value: 'deleted', label: 'Deleted' },
+];
+const EMPTY: Readonly<Record<Shelf, string>> = {
+  current: 'Nothing is worked on just now.',
+  archived: 'Nothing was put away.',
+  deleted: 'Nothing was deleted.',
+};
 
-/** All visits, newest first. */
-export function VisitList({ visits }: { readonly visits: readonly VisitSummary[] }) {
+/** Homes whose label, place, rooms or colours hold every word that was typed. */
+function found(homes: readonly Home[], text: string): readonly Home[] {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  return homes.filter((home) => {
+    const colours = home.rooms.flatMap((r) => [r.name, ...r.colours.map((c) => c.name)]);
+    const all = [home.label, home.placeName, home.day, ...colours].join(' ').toLowerCase();
+    return words.every((word) => all.includes(word));
+  });
+}
+
+/** All visits, the newest first, each known by its colours. */
+export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
+  const [text, setText] = useState('');
+  const [shelf, setShelf] = useState<Shelf>('current');
+  const here = homes.filter((h) => h.shelf === shelf);
+  const shown = found(here, text);
+  const others = homes.some((h) => h.shelf !== 'current');
   return (
-    <main className="mx-auto max-w-4xl px-5 py-8">
+    <main className="mx-auto max-w-6xl px-5 py-8">
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
         <div>
           <p className="text-soft">Elm Swatch</p>
@@ -25,30 +56,34 @@ export function VisitList({ visits }: { readonly visits: readonly VisitSummary[]
           </Link>
         </div>
       </div>
-      {visits.length === 0 ? (
-        <div className="border border-dashed border-line-strong p-8 text-center">
-          <p className="text-lg font-semibold">No visit yet</p>
-          <p className="mt-1 text-soft">
-            Start one with the client’s label, where the home is, and the rooms you will walk through.
-          </p>
-        </div>
+      {homes.length === 0 ? (
+        <FirstStart />
       ) : (
-        <ul className="divide-y divide-line border border-line bg-panel">
-          {visits.map((v) => (
-            <li key={v.id}>
-              <Link
-                href={addressOf({ visitId: v.id })}
-                prefetch={false}
-                className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 gap-y-1 px-5 py-3 hover:bg-raised"
-              >
-                <span className="min-w-0 text-lg font-semibold break-words">{v.label}</span>
-                <span className="text-soft">
-                  {v.placeName} · {v.rooms} {v.rooms === 1 ? 'room' : 'rooms'} · {day(v.createdAt)}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <>
+          <div className="mb-5 flex flex-wrap items-end gap-3">
+            <TextField
+              className="min-w-60 flex-1"
+              label="Find by name, place, room or colour"
+              type="search"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+            />
+            {(others || shelf !== 'current') && (
+              <ChoiceRow label="Which visits" value={shelf} onChange={setShelf} options={SHELVES} />
+            )}
+          </div>
+          {shown.length === 0 ? (
+            <p className="border border-dashed border-line-strong p-8 text-center text-soft" role="status">
+              {text.trim() !== '' && here.length > 0 ? `Nothing here answers “${text.trim()}”.` : EMPTY[shelf]}
+            </p>
+          ) : (
+            <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+              {shown.map((home) => (
+                <HomeCard key={home.id} home={home} />
+              ))}
+            </ul>
+          )}
+        </>
       )}
     </main>
   );

@@ -12,7 +12,7 @@ import { loadVisit } from './load-visit';
 /** A server that was started anew may read the same rows otherwise: pages read everything again then. */
 const STARTED = Date.now().toString(36);
 
-const revisionOf = async (sql: Sql, visitId: string): Promise<Revision> => ({
+export const revisionOf = async (sql: Sql, visitId: string): Promise<Revision> => ({
   seq: await journalPosition(sql, visitId),
   deck: `${await deckVersion(sql)}.${STARTED}`,
 });

@@ -2,14 +2,8 @@ import { cache } from 'react';
 import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
-import { listVisits, type VisitSummary } from '@/data/visits';
 import { database } from '../database';
 import { newsFrom, textOf, visitAt } from './news';
-
-export type { VisitSummary };
-
-/** The visits, newest first. */
-export const visitSummaries = async (): Promise<VisitSummary[]> => listVisits(await database());
 
 const isId = (text: string): boolean => idSchema.safeParse(text).success;
 

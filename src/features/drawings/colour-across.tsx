@@ -9,7 +9,7 @@ import type { Room } from '@/core/record/room';
 import { Dialog } from '@/ui/dialog';
 import { Patch } from '@/ui/patch';
 import { TickRow } from '@/ui/tick-row';
-import { AlsoInLight, usePaint } from '../light-client/in-light';
+import { AlsoInLight, ShownSwitch, usePaint } from '../light-client/in-light';
 import { addressOf } from '../session/address';
 import { useTakeColour, type KnownColour } from '../session/take-colour';
 import { useVisit } from '../session/visit-context';
@@ -87,12 +87,15 @@ export function ColourAcross({ colour, children }: Props) {
   return (
     <Dialog
       title={`${colour.name} ${colour.strength} % in every room`}
-      description="As it looks in each room at the time of the ribbon. A tick tries it there too."
+      description="A tick tries it there too."
       open={open}
       onOpenChange={setOpen}
       trigger={children}
     >
-      <ul className="grid gap-2.5">
+      <div className="mb-3">
+        <ShownSwitch />
+      </div>
+      <ul className="grid grid-cols-1 gap-2.5">
         {visit.rooms.map((room) => (
           <RoomRow key={room.id} room={room} colour={colour} />
         ))}

@@ -1,0 +1,36 @@
+import { room, verdict, visit } from '../../../tests/made-up-room';
+import { homeOf, sayHome } from './home';
+
+const settled = room({
+  lamps: [],
+  verdicts: ['floor', 'trim'].flatMap((stayId) =>
+    (['window-day', 'overcast'] as const).map((light) => verdict({ candidateId: 'c100', stayId, light })),
+  ),
+  candidates: [room().candidates[0]!],
+});
+
+test('a home is known by what works in its rooms, and says how far each is', () => {
+  const home = homeOf({
+    ...visit(),
+    rooms: [settled, room({ id: 'r2' }), room({ id: 'r3', candidates: [], stays: [], windows: [], bearingDeg: null })],
+  });
+  expect(home.rooms.map((r) => r.state)).toEqual(['settled', 'begun', 'nothing']);
+  expect(home.rooms[0]!.colours).toEqual([
+    { hex: expect.stringMatching(/^#[0-9a-f]{6}$/) as string, name: 'Test Shell 100 %', works: true },
+  ]);
+  expect(home.rooms[1]!.colours.map((c) => c.works)).toEqual([false, false]);
+  expect(home.rooms[2]!.colours).toEqual([]);
+  expect(sayHome(home)).toBe('3 rooms: 1 settled');
+  expect(sayHome({ ...home, rooms: [home.rooms[0]!] })).toBe('1 room, settled');
+  expect(sayHome({ ...home, rooms: [home.rooms[2]!] })).toBe('1 room, nothing tried yet');
+});
+
+test('the day is that of the home, not of the server: an evening in Wellington is not the day before', () => {
+  const evening = {
+    ...visit(),
+    createdAt: '2026-09-22T20:00:00.000Z',
+    place: { ...visit().place, timeZone: 'Pacific/Auckland' },
+  };
+  expect(homeOf(evening).day).toBe('2026-09-23');
+  expect(homeOf({ ...evening, visitedOn: '2026-03-14' }).day).toBe('2026-03-14');
+});

@@ -1,0 +1,134 @@
+'use client';
+
+import { Archive, Trash2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { sayHome, type Home, type HomeRoom } from '@/core/record/home';
+import type { Shelf } from '@/core/record/visit';
+import { Button } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { Patch } from '@/ui/patch';
+import { addressOf } from '../session/address';
+import { useWrite } from '../session/use-session';
+import { sayRefusal } from '../words/words';
+
+const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+/** "14 March 2026" of a calendar date. */
+const sayDay = (date: string): string => days.format(new Date(`${date}T12:00Z`));
+
+const STATE_WORDS: Readonly<Record<HomeRoom['state'], string>> = {
+  settled: 'settled',
+  'being-tried': 'being tried',
+  begun: 'begun',
+  nothing: 'not begun',
+};
+
+/** The home as one strip: each room in walking order, by the colours that work there; thinner while they are only tried. */
+function HomeStrip({ home }: { readonly home: Home }) {
+  return (
+    <div className="flex h-28 items-end bg-line" aria-hidden>
+      {home.rooms.map((room) => (
+        <div key={room.id} className="flex h-full min-w-0 flex-1 items-end" title={`${room.name}: ${STATE_WORDS[room.state]}`}>
+          {room.colours.length === 0 ? (
+            <span className="h-full flex-1 border-r border-dashed border-line-strong bg-panel last:border-r-0" />
+          ) : (
+            room.colours.map((colour) => (
+              <Patch
+                key={colour.name}
+                hex={colour.hex}
+                label={colour.name}
+                className={colour.works ? 'h-full flex-1' : 'h-1/2 flex-1'}
+              />
+            ))
+          )}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** Deleting asks twice: once what, once whether really. */
+function Delete({ home, onDelete }: { readonly home: Home; readonly onDelete: () => void }) {
+  const [open, setOpen] = useState(false);
+  const [asked, setAsked] = useState(false);
+  return (
+    <Dialog
+      title={`Delete ${home.label}?`}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setAsked(false);
+      }}
+      trigger={
+        <Button className="px-2.5" aria-label={`Delete ${home.label}`} title="Delete">
+          <Trash2 aria-hidden size={18} />
+        </Button>
+      }
+    >
+      <p className="mb-4">
+        {asked
+          ? `Really delete it, with ${home.rooms.length === 1 ? 'its room' : `all ${home.rooms.length} rooms`} and everything that was judged there?`
+          : 'It goes from the list. It stays among the deleted, where it can be put back.'}
+      </p>
+      <div className="flex justify-end gap-3">
+        <Button onClick={() => setOpen(false)}>Keep it</Button>
+        <Button
+          look="main"
+          onClick={() => {
+            if (!asked) return setAsked(true);
+            setOpen(false);
+            onDelete();
+          }}
+        >
+          {asked ? 'Yes, delete it' : 'Delete it'}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
+
+/** A visit in the list: known by its colours, with how far it is. */
+export function HomeCard({ home }: { readonly home: Home }) {
+  const router = useRouter();
+  const write = useWrite();
+  const shelve = async (shelf: Shelf, says?: string) => {
+    const result = await write({ name: 'visit.shelve', visitId: home.id, shelf }, { answers: true }).result;
+    if (!result.ok) return void toast.error(sayRefusal(result));
+    router.refresh();
+    if (says) toast(says, { action: { label: 'Put it back', onClick: () => void shelve(home.shelf) } });
+  };
+  return (
+    <li className="flex flex-col border border-line bg-panel">
+      <Link href={addressOf({ visitId: home.id })} prefetch={false} className="block flex-1 hover:bg-raised">
+        <HomeStrip home={home} />
+        <span className="block px-4 pt-3 pb-2">
+          <span className="block text-lg font-semibold break-words">{home.label}</span>
+          <span className="block text-soft">
+            {home.placeName} · {sayDay(home.day)}
+          </span>
+          <span className="mt-1 block">{sayHome(home)}</span>
+        </span>
+      </Link>
+      <div className="flex justify-end gap-1 px-2 pb-2">
+        {home.shelf !== 'current' && (
+          <Button className="px-3" onClick={() => void shelve('current')}>
+            <Undo2 aria-hidden size={18} /> Put it back
+          </Button>
+        )}
+        {home.shelf === 'current' && (
+          <Button
+            className="px-2.5"
+            aria-label={`Put ${home.label} away`}
+            title="Put away"
+            onClick={() => void shelve('archived', `${home.label} is put away`)}
+          >
+            <Archive aria-hidden size={18} />
+          </Button>
+        )}
+        {home.shelf !== 'deleted' && <Delete home={home} onDelete={() => void shelve('deleted', `${home.label} is deleted`)} />}
+      </div>
+    </li>
+  );
+}
