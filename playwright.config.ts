@@ -12,6 +12,8 @@ export default defineConfig({
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
+    // what a page is given must come from the server, unless a test is about the server being away
+    serviceWorkers: 'block',
     actionTimeout: 30_000,
     launchOptions: CHROMIUM,
   },

@@ -1,3 +1,5 @@
+import type { Intensity } from '@/core/record/intensity';
+
 /** The made-up visit of the demo: people, street and colours are invented. Rows are verdicts in the order of the room's things that stay. */
 
 export type DemoStay = {
@@ -48,6 +50,10 @@ export type DemoScheme = {
 export type DemoRoom = {
   readonly name: string;
   readonly wish?: readonly [wish: 'warmer' | 'calmer', words: string];
+  /** What the client says of it. */
+  readonly brief?: { readonly mustNotChange?: string; readonly annoys?: string; readonly mayChange?: string };
+  /** Colours judged alone by day: of their intensity. */
+  readonly alone?: readonly (readonly [code: string, strength: number, intensity: Intensity])[];
   readonly bearingDeg: number | null;
   /** Width along the first wall, depth, height, metres. */
   readonly size: readonly [widthM: number, depthM: number, heightM: number] | null;
@@ -65,8 +71,15 @@ export type DemoRoom = {
   readonly photo?: { readonly caption: string; readonly boards: readonly (readonly [number, number, number])[] };
 };
 
-export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly DemoRoom[] } = {
+type DemoBrief = { readonly decides: string; readonly budget: string; readonly painter: string; readonly builtYear: number };
+export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; readonly rooms: readonly DemoRoom[] } = {
   label: 'Quay Row 14',
+  brief: {
+    decides: 'Both; she asks him about anything dark',
+    budget: 'Walls this autumn, trim next spring',
+    painter: 'Their own, two days from the 12th',
+    builtYear: 1908,
+  },
   rooms: [
     {
       name: 'Hall',
@@ -86,6 +99,15 @@ export const DEMO_VISIT: { readonly label: string; readonly rooms: readonly Demo
     },
     {
       name: 'Sitting room',
+      brief: {
+        mustNotChange: 'The hearth and the oak floor',
+        annoys: 'Goes yellow as soon as the lamps are on',
+        mayChange: 'The rug, if it has to',
+      },
+      alone: [
+        ['FR 3122', 100, 'too-strong'],
+        ['FR 3122', 75, 'right'],
+      ],
       wish: ['warmer', 'like the light at teatime'],
       bearingDeg: 285,
       size: [4.2, 5.1, 2.7],

@@ -55,4 +55,4 @@ export function proxy(request: NextRequest) {
   return response;
 }
 
-export const config = { matcher: ['/((?!_next/static|favicon.ico).*)'] };
+export const config = { matcher: ['/((?!_next/static|favicon.ico$).*)'] };

@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from 'next';
 import localFont from 'next/font/local';
 import { connection } from 'next/server';
+import { ServiceWorker } from '@/features/session/service-worker';
 import { Toaster } from '@/ui/toaster';
 import './globals.css';
 
@@ -23,6 +24,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       <body>
         {children}
         <Toaster />
+        <ServiceWorker />
       </body>
     </html>
   );

@@ -41,7 +41,7 @@ test('two steps lighter on the strip, and the compare tray in words and numbers'
   const tray = page.getByRole('region', { name: 'Compare tray' });
   await expect(tray.getByText(/FR 3163 the greenest/)).toBeVisible();
   await expect(tray.locator('[data-compared="FR 3163"]')).toContainText(/greener by \d/);
-  await tray.getByLabel('Told against').selectOption({ label: 'printer paper, with brightener' });
+  await tray.getByLabel('Undertone read against').selectOption({ label: 'printer paper, with brightener' });
   await expect(tray.getByText(/Brightener makes this paper bluish/)).toBeVisible();
   await expect(tray.locator('[data-compared="FR 3111"]')).toContainText(/yellower by \d/);
   await tray
@@ -63,7 +63,7 @@ test('the colour sheet: curve, strengths, lights, formulas, a strength found, an
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByRole('img', { name: /Reflectance in percent/ })).toBeVisible();
   await expect(sheet.getByText('75 % strength (colourant cut by a quarter)')).toBeVisible();
-  await expect(sheet.getByText('no range').first()).toBeVisible();
+  await expect(sheet.getByText('certain').first()).toBeVisible();
   await sheet.getByRole('radiogroup', { name: 'Strength of the formula' }).getByRole('radio', { name: '75 %' }).click();
   await expect(sheet.getByRole('row', { name: /sample jar/ })).toContainText(/ochre \d+/);
   await sheet.getByRole('button', { name: 'Order 2.5 litres at 75 % at the simulated counter' }).click();

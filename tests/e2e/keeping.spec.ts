@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { allSaved, openRoom, recordOf, shownAsSaved } from './demo';
+import { allSaved, live, openRoom, recordOf, shownAsSaved } from './demo';
 import { contextAt, expect, newFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
@@ -84,6 +84,41 @@ test('what was said with the server gone is kept in the browser and saved when i
   const second = await startServer({ folder, demo: true, port: Number(new URL(first.url).port) });
   await allSaved(page);
   expect(said(await recordOf(page))).toHaveLength(before.length + 1);
+  await second.end('SIGTERM');
+  await context.close();
+  rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('a page opens and goes on recording while the server is started again', async ({ browser }) => {
+  const folder = newFolder();
+  const first = await startServer({ folder, demo: true });
+  const context = await contextAt(browser, undefined, { serviceWorkers: 'allow' });
+  const page = await context.newPage();
+  await openRoom(page, first.url, 'Kitchen', 'Bench');
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  // read once more, so that it is kept
+  await page.reload();
+  await live(page);
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await page.reload();
+  await live(page);
+  const before = said(await recordOf(page));
+  await first.end('SIGKILL');
+  await page.reload();
+  await live(page);
+  await expect(page.locator('[data-bench-cell]')).toBeVisible();
+  await page.keyboard.press('o');
+  await page.keyboard.press('r');
+  await expect(page.getByText('Not saved yet: trying again (1)')).toBeVisible();
+  // closed and opened again meanwhile: what was said is still there
+  await page.reload();
+  await live(page);
+  await expect(page.getByText('Not saved yet: trying again (1)')).toBeVisible();
+  const second = await startServer({ folder, demo: true, port: Number(new URL(first.url).port) });
+  await allSaved(page);
+  expect(said(await recordOf(page))).toHaveLength(before.length + 1);
+  const manifest = (await (await page.request.get(`${second.url}/manifest.webmanifest`)).json()) as { icons: { src: string }[] };
+  for (const { src } of manifest.icons) expect((await page.request.get(second.url + src)).status()).toBe(200);
   await second.end('SIGTERM');
   await context.close();
   rmSync(path.dirname(folder), { recursive: true, force: true });

@@ -103,7 +103,7 @@ const benchByHand = (context: BrowserContext) =>
 
 /** A context at an hour, noon where none is given. */
 export async function contextAt(browser: Browser, at: Date = NOON, options: BrowserContextOptions = {}): Promise<BrowserContext> {
-  const context = await browser.newContext(options);
+  const context = await browser.newContext({ serviceWorkers: 'block', ...options });
   await context.clock.setFixedTime(at);
   await benchByHand(context);
   return context;

@@ -54,7 +54,7 @@ test('3 colours × 4 things, all verdicts and 5 reasons: 17 keys, and undo bring
     await button(page.getByRole('dialog'), 'Done').click();
   }
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Deck' }).click();
-  for (const code of ['fr3122', 'fr3092', 'fr3162']) {
+  for (const code of ['fr3121', 'fr3091', 'fr3161']) {
     await page.getByLabel('Find by name or code').fill(code);
     await page.locator('[data-code]').first().click();
     await button(page, /^100 % strength/).click();

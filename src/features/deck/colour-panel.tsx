@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import { ArrowDown, ArrowUp, Check, Columns3, FileText, Plus } from 'lucide-react';
 import type { Lab } from '@/core/colour/types';
 import type { Candidate } from '@/core/record/candidate';
@@ -110,8 +111,14 @@ export function ColourPanel(props: Props) {
   const { room, colour, twins, candidates, stays, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
   const state = useSheet(colour.id);
   const taken = candidates.find((c) => c.deckColourId === colour.id);
+  const panel = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // on a phone it lies under the fan
+    if (window.matchMedia('(max-width: 639px)').matches) panel.current?.scrollIntoView({ block: 'start' });
+  }, [colour.id]);
   return (
     <aside
+      ref={panel}
       aria-label="Chosen colour"
       className="flex w-80 shrink-0 flex-col overflow-auto border-l border-line bg-panel max-md:w-full max-md:border-t max-md:border-l-0"
     >

@@ -40,7 +40,7 @@ function Lights({ sheet }: { readonly sheet: Sheet }) {
             <span>
               {light.name} <span className="block text-sm text-soft">{sayColour(light.lab)}</span>
             </span>
-            <span className="text-sm">{light.spread === 0 ? 'no range' : `± ΔE ${light.spread.toFixed(1)}`}</span>
+            <span className="text-sm">{light.spread === 0 ? 'certain' : `give or take ΔE ${light.spread.toFixed(1)}`}</span>
           </li>
         ))}
       </ul>
@@ -110,8 +110,8 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
         options={sheet.pours.map((p) => ({ value: String(p.percent), label: `${p.percent} %` }))}
       />
       <p className="my-2 text-sm text-soft">
-        In {sheet.base.name}. Whole shots of {sheet.shotMl} ml; small cans round more. From ΔE 1 the can will not be the colour
-        that was meant.
+        In {sheet.base.name}. The counter pours whole measures of {sheet.shotMl} ml; small cans round more. From ΔE 1 the can will
+        not be the colour that was meant.
       </p>
       <div className="overflow-x-auto">
         <table className="w-full text-left text-sm">
@@ -121,7 +121,7 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
                 Can
               </th>
               <th scope="col" className="py-1 pr-3">
-                Shots
+                Measures
               </th>
               <th scope="col" className="py-1">
                 From the colour meant
@@ -138,7 +138,9 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
                   {pour.name}
                 </th>
                 <td className="py-1.5 pr-3">
-                  {pour.shots.length === 0 ? 'nothing but base' : pour.shots.map((s) => `${s.colourant} ${s.shots}`).join(', ')}
+                  {pour.shots.length === 0
+                    ? 'nothing but base'
+                    : pour.shots.map((s) => `${s.colourant} ${s.shots} (${s.ml.toFixed(1)} ml)`).join(', ')}
                 </td>
                 <td className="py-1.5 whitespace-nowrap">
                   ΔE {pour.deltaE00.toFixed(1)} {pour.warns && <b>▲ visibly off</b>}

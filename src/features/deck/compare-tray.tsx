@@ -48,7 +48,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
       <div className="mb-2 flex flex-wrap items-end gap-3">
         <ChoiceField
           className="w-64"
-          label="Told against"
+          label="Undertone read against"
           value={paper ? chosen : own.id}
           onChange={(e) => setChosen(e.target.value)}
         >

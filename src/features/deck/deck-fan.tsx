@@ -96,7 +96,7 @@ export function DeckFan({ all, shown, ...choosing }: Props) {
   return (
     <div
       ref={scroller}
-      className="min-h-0 min-w-0 flex-1 overflow-auto"
+      className="min-h-0 min-w-0 flex-1 overflow-auto fold:h-[58dvh] fold:flex-none"
       data-testid="deck"
       tabIndex={0}
       role="region"

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { FAMILIES, type Family } from '@/core/colour/family';
 import type { GreenGreySchool, Lean } from '@/core/colour/lean';
 import { typedNumber } from '@/core/units/length';
@@ -34,102 +34,112 @@ type Props = {
   readonly onChange: (filter: DeckFilter) => void;
 };
 
+/** What narrows the deck beside the name that is typed. */
+const NARROWING = ['family', 'lean', 'from', 'to', 'maker', 'base', 'withFormula'] as const;
+
 /** Narrows the deck by name or code, family, lean, LRV, maker, base and whether a formula is known. */
 export function DeckFilters({ colours, filter, onChange }: Props) {
   const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
   const families = useMemo(() => FAMILIES.filter((f) => colours.some((c) => c.family === f)), [colours]);
   const bases = useMemo(() => BASE_KINDS.filter((kind) => colours.some((c) => c.baseKind === kind)), [colours]);
   const set = (change: Partial<DeckFilter>) => onChange({ ...filter, ...change });
+  const [open, setOpen] = useState(false);
+  const narrowed = NARROWING.filter((key) => filter[key] !== NO_FILTER[key]).length;
   return (
-    <div className="flex flex-wrap items-end gap-2.5 px-5 pb-3">
+    <div className="group flex flex-wrap items-end gap-2.5 px-5 pb-3 fold:px-3" data-open={open}>
       <TextField
-        className="w-48"
+        className="w-48 fold:flex-1"
         label="Find by name or code"
         type="search"
         value={filter.text}
         onChange={(e) => set({ text: e.target.value })}
       />
-      <ChoiceField
-        className="w-32"
-        label="Family"
-        value={filter.family}
-        onChange={(e) => set({ family: e.target.value as Family | '' })}
-      >
-        <option value="">every family</option>
-        {families.map((f) => (
-          <option key={f}>{f}</option>
-        ))}
-      </ChoiceField>
-      <ChoiceField
-        className="w-32"
-        label="Lean"
-        value={filter.lean}
-        onChange={(e) => set({ lean: e.target.value as DeckFilter['lean'] })}
-      >
-        <option value="">every lean</option>
-        <option>warm</option>
-        <option>cool</option>
-        {LEANS.map((lean) => (
-          <option key={lean} value={lean}>
-            {lean === 'none' ? 'no lean' : lean}
-          </option>
-        ))}
-      </ChoiceField>
-      <TextField
-        className="w-18"
-        label="LRV from"
-        inputMode="numeric"
-        placeholder="0"
-        defaultValue={filter.from || ''}
-        onChange={(e) => set({ from: lrvOf(e.target.value, 0) })}
-        key={`from ${filter === NO_FILTER}`}
-      />
-      <TextField
-        className="w-18"
-        label="to"
-        inputMode="numeric"
-        placeholder="100"
-        defaultValue={filter.to < 100 ? filter.to : ''}
-        onChange={(e) => set({ to: lrvOf(e.target.value, 100) })}
-        key={`to ${filter === NO_FILTER}`}
-      />
-      <ChoiceField className="w-34" label="Maker" value={filter.maker} onChange={(e) => set({ maker: e.target.value })}>
-        <option value="">every maker</option>
-        {makers.map((m) => (
-          <option key={m}>{m}</option>
-        ))}
-      </ChoiceField>
-      <ChoiceField
-        className="w-28"
-        label="Base"
-        value={filter.base}
-        onChange={(e) => set({ base: e.target.value as BaseKind | '' })}
-      >
-        <option value="">any base</option>
-        {bases.map((kind) => (
-          <option key={kind}>{kind}</option>
-        ))}
-      </ChoiceField>
-      <label className="flex min-h-11 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-5 accent-[var(--ink)]"
-          checked={filter.withFormula}
-          onChange={(e) => set({ withFormula: e.target.checked })}
-        />
-        has a formula
-      </label>
-      {(filter.lean === 'warm' || filter.lean === 'cool') && (
+      <Button className="hidden fold:inline-flex" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {narrowed > 0 ? `Filters (${narrowed})` : 'Filters'}
+      </Button>
+      <div className="contents fold:group-data-[open=false]:hidden">
         <ChoiceField
-          className="w-40"
-          label="Green-leaning greys are"
-          value={filter.school}
-          onChange={(e) => set({ school: e.target.value as GreenGreySchool })}
+          className="w-32"
+          label="Family"
+          value={filter.family}
+          onChange={(e) => set({ family: e.target.value as Family | '' })}
         >
-          <option value="cool">counted cool</option>
-          <option value="warm">counted warm</option>
+          <option value="">every family</option>
+          {families.map((f) => (
+            <option key={f}>{f}</option>
+          ))}
         </ChoiceField>
-      )}
+        <ChoiceField
+          className="w-32"
+          label="Lean"
+          value={filter.lean}
+          onChange={(e) => set({ lean: e.target.value as DeckFilter['lean'] })}
+        >
+          <option value="">every lean</option>
+          <option>warm</option>
+          <option>cool</option>
+          {LEANS.map((lean) => (
+            <option key={lean} value={lean}>
+              {lean === 'none' ? 'no lean' : lean}
+            </option>
+          ))}
+        </ChoiceField>
+        <TextField
+          className="w-18"
+          label="LRV from"
+          inputMode="numeric"
+          placeholder="0"
+          defaultValue={filter.from || ''}
+          onChange={(e) => set({ from: lrvOf(e.target.value, 0) })}
+          key={`from ${filter === NO_FILTER}`}
+        />
+        <TextField
+          className="w-18"
+          label="to"
+          inputMode="numeric"
+          placeholder="100"
+          defaultValue={filter.to < 100 ? filter.to : ''}
+          onChange={(e) => set({ to: lrvOf(e.target.value, 100) })}
+          key={`to ${filter === NO_FILTER}`}
+        />
+        <ChoiceField className="w-34" label="Maker" value={filter.maker} onChange={(e) => set({ maker: e.target.value })}>
+          <option value="">every maker</option>
+          {makers.map((m) => (
+            <option key={m}>{m}</option>
+          ))}
+        </ChoiceField>
+        <ChoiceField
+          className="w-28"
+          label="Base"
+          value={filter.base}
+          onChange={(e) => set({ base: e.target.value as BaseKind | '' })}
+        >
+          <option value="">any base</option>
+          {bases.map((kind) => (
+            <option key={kind}>{kind}</option>
+          ))}
+        </ChoiceField>
+        <label className="flex min-h-11 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="size-5 accent-[var(--ink)]"
+            checked={filter.withFormula}
+            onChange={(e) => set({ withFormula: e.target.checked })}
+          />
+          has a formula
+        </label>
+        {(filter.lean === 'warm' || filter.lean === 'cool') && (
+          <ChoiceField
+            className="w-40"
+            label="Green-leaning greys are"
+            value={filter.school}
+            onChange={(e) => set({ school: e.target.value as GreenGreySchool })}
+          >
+            <option value="cool">counted cool</option>
+            <option value="warm">counted warm</option>
+          </ChoiceField>
+        )}
+      </div>
       {filter !== NO_FILTER && <Button onClick={() => onChange(NO_FILTER)}>Show all</Button>}
     </div>
   );

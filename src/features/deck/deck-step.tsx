@@ -45,8 +45,8 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   const colours = useDeckLooks(roomId, deck.state === 'ready' ? deck.colours : undefined);
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);
   return (
-    <div className="flex h-full flex-col">
-      <div className="px-5 pt-4">
+    <div className="flex h-full flex-col fold:h-auto">
+      <div className="px-5 pt-4 fold:px-3 fold:pt-2">
         <StepTitle
           title={`${room.name}: the deck`}
           under={`${colours ? `${shown.length} of ${colours.length} colours` : 'reading the deck…'} · ${room.candidates.length} in this room`}
@@ -61,7 +61,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
             ]}
           />
           <ShownSwitch />
-          <a href="/decks" className={buttonClass()}>
+          <a href="/decks" className={buttonClass('plain', 'fold:hidden')}>
             Decks in and out
           </a>
           {room.candidates.length > 0 && (

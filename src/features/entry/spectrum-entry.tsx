@@ -30,7 +30,7 @@ export function SpectrumEntry({ onColour }: { readonly onColour: (colour: Record
   return (
     <div className="grid gap-3">
       <Simulated>
-        it reads a spectrum (400–700 nm) of made-up surfaces. With a spectrum, predictions under other lights have no range.
+        it reads a spectrum (400–700 nm) of made-up surfaces. With a spectrum, how it looks in other lights is certain.
       </Simulated>
       <div className="flex flex-wrap items-end gap-3">
         <SurfaceField surfaces={surfaces} value={surface} onChange={setSurface} />

@@ -5,13 +5,14 @@ import { Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'rec
 import { clockText, wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { useCursorPart } from '../cursor/cursor';
+import { spanOf } from '../cursor/day-span';
+import { momentIndex } from '../light-client/room-day';
 import { sayKelvin, sayLux } from '../words/say-light';
 
 type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: number; readonly scale: number };
 
 /** Faintest light drawn, lx. */
 const LEAST = 3;
-const HOURS = [0, 4, 8, 12, 16, 20, 24];
 
 const axis = { stroke: 'var(--soft)', fontSize: 12, tickLine: false } as const;
 
@@ -27,20 +28,24 @@ const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
         const { lux, cctK } = all[place]!;
         const shown = lux * scale;
         const lit = shown >= LEAST;
-        const hours = wallClock(day.moments[m]!, zone).hours;
-        return { hours, lux: lit ? shown : null, kelvin: lit && cctK ? Math.min(cctK, 15_000) : null };
+        return { moment: m, lux: lit ? shown : null, kelvin: lit && cctK ? Math.min(cctK, 15_000) : null };
       }),
-    [day, zone, place, scale, lampsOn],
+    [day, place, scale, lampsOn],
   );
+  // the ribbon's own stretch of the day
+  const { first, last } = spanOf(day);
+  const clock = (m: number) => wallClock(day.moments[m]!, zone).hours;
+  const ticks = day.moments.flatMap((_, m) => (m >= first && m <= last && clock(m) % 2 === 0 ? [m] : []));
   return (
     <ResponsiveContainer>
       <LineChart data={points} margin={{ top: 6, right: 0, bottom: 0, left: 0 }}>
         <XAxis
-          dataKey="hours"
+          dataKey="moment"
           type="number"
-          domain={[0, 24]}
-          ticks={HOURS}
-          tickFormatter={(h: number) => String(h).padStart(2, '0')}
+          domain={[first, last]}
+          allowDataOverflow
+          ticks={ticks}
+          tickFormatter={(m: number) => String(Math.floor(clock(m))).padStart(2, '0')}
           {...axis}
         />
         <YAxis
@@ -62,7 +67,7 @@ const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
         />
         <Tooltip
           isAnimationActive={false}
-          labelFormatter={(h) => clockText(Number(h))}
+          labelFormatter={(m) => clockText(clock(Number(m)))}
           formatter={(value, name) => (name === 'lux' ? sayLux(Number(value)) : sayKelvin(Number(value)))}
           contentStyle={{ background: 'var(--raised)', border: '1px solid var(--line-strong)', borderRadius: 0 }}
         />
@@ -81,9 +86,10 @@ const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
   );
 });
 
-function Cursor({ zone }: { readonly zone: string }) {
-  const at = useCursorPart((m) => m.at);
-  const share = wallClock(at, zone).hours / 24;
+function Cursor({ day }: Pick<Props, 'day'>) {
+  const index = useCursorPart((m) => momentIndex(day, m.at));
+  const { first, last } = spanOf(day);
+  const share = Math.max(0, Math.min(1, (index - first) / (last - first)));
   return (
     <span
       aria-hidden
@@ -99,7 +105,7 @@ export function DayChart(props: Props) {
     <div>
       <div className="relative h-52 w-full" role="img" aria-label="Chart of lux and colour temperature through the day">
         <Curves {...props} />
-        <Cursor zone={props.zone} />
+        <Cursor day={props.day} />
       </div>
       <p className="text-sm text-soft">solid: lux, left · dashed: temperature in K, right</p>
     </div>

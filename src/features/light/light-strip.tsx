@@ -7,6 +7,7 @@ import type { Room } from '@/core/record/room';
 import type { Band, DayAnswer, Look } from '@/core/engine/light-protocol';
 import { EmptyState } from '@/ui/step-title';
 import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day';
+import { spanOf } from '../cursor/day-span';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -170,11 +171,9 @@ export function LightStrip({ roomId }: StripProps) {
       </div>
     );
   }
-  const lit = day.sun.flatMap((p, m) => (p.altitudeDeg > -6 ? [m] : []));
-  const span = [
-    Math.max(0, Math.min(20, (lit[0] ?? 20) - 2)),
-    Math.min(day.moments.length - 1, Math.max(90, (lit.at(-1) ?? 90) + 2)),
-  ] as const;
+  // the ribbon's own stretch of the day: one cursor crosses both
+  const { first, last } = spanOf(day);
+  const span = [first, last] as const;
   const count = span[1] - span[0] + 1;
   const bands = new Map(answer.bands.map((b) => [b.id, b]));
   const drag = (event: PointerEvent) => {

@@ -49,6 +49,8 @@ export function useLightDraft(roomId: string) {
   const [sending, setSending] = useState(0);
   const [conflict, setConflict] = useState(false);
   const latest = useRef(room);
+  /** Writes whose answer is not here yet: a refusal must not be mistaken for a change to take up. */
+  const busy = useRef(0);
   const pending = useRef<LightDraft | undefined>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   /** The revision this page has led the room to. */
@@ -67,15 +69,19 @@ export function useLightDraft(roomId: string) {
       const as = savableOf(storedDraft, { ...stored, revision: mine.current }, storedDraft, units).write;
       if (!savable || (as && sameWrite(savable, as))) return;
       mine.current += 1;
+      busy.current += 1;
       setSending((n) => n + 1);
       const result = await write(savable, { answers: true }).result;
+      if (!result.ok) {
+        mine.current -= 1;
+        if (result.reason === 'changed-elsewhere') {
+          // the newer one must be here before it can be chosen
+          await readAgain();
+          setConflict(true);
+        } else setErrors((all) => ({ ...all, form: sayRefusal(result) }));
+      }
+      busy.current -= 1;
       setSending((n) => n - 1);
-      if (result.ok) return;
-      mine.current -= 1;
-      if (result.reason !== 'changed-elsewhere') return setErrors((all) => ({ ...all, form: sayRefusal(result) }));
-      // the newer one must be here before it can be chosen
-      await readAgain();
-      setConflict(true);
     },
     [id, href, units, write],
   );
@@ -115,10 +121,10 @@ export function useLightDraft(roomId: string) {
   }, [id, takeUp]);
   useEffect(() => {
     // changed in another window, or taken back: while nothing is typed over it, it is shown
-    if (room.revision <= mine.current || pending.current || conflict) return undefined;
+    if (room.revision <= mine.current || pending.current || busy.current > 0 || conflict) return undefined;
     const frame = requestAnimationFrame(() => takeUp(room));
     return () => cancelAnimationFrame(frame);
-  }, [room, conflict, takeUp]);
+  }, [room, conflict, sending, takeUp]);
 
   const takeNewer = () => {
     windowDrafts().drop(id);

@@ -14,7 +14,8 @@ import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../
 import { luxAt } from '../light-client/resolved-moment';
 import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
-import { RibbonBand, type Stretch } from './ribbon-band';
+import { RibbonBand } from './ribbon-band';
+import type { Stretch } from './sun-labels';
 
 const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly key: string; readonly title: string }[] = [
   { value: 'clear', name: 'clear', key: 'D', title: 'Clear sky' },

@@ -1,15 +1,13 @@
 'use client';
 
-import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { momentIndex } from '../light-client/room-day';
 import { sayClock, sayKelvin, sayLux } from '../words/say-light';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
-import { heightOf, spanOf } from './ribbon-scale';
-
-/** A stretch of the day in words, under the band. */
-export type Stretch = { readonly text: string; readonly from: number; readonly to: number };
+import { heightOf, spanOf } from '../cursor/day-span';
+import { laidOut, type Stretch } from './sun-labels';
 
 type Props = {
   readonly day: DayAnswer;
@@ -28,10 +26,13 @@ type Props = {
 
 const percent = (share: number) => `${(100 * share).toFixed(3)}%`;
 
-type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken'> & { readonly lampsOn: boolean };
+type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken'> & {
+  readonly lampsOn: boolean;
+  readonly width: number;
+};
 
 /** The light of the day as bars of its own tint; drawn once for a day, not for the cursor. */
-const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn }: BarsProps) {
+const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn, width }: BarsProps) {
   const { first, last } = spanOf(day);
   const lights = lampsOn ? day.withLamps : day.daylight;
   const shown = lights.slice(first, last + 1).map((all) => all[place]!);
@@ -74,27 +75,39 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn }
           {String(clock).padStart(2, '0')}
         </span>
       ))}
-      {sun.map((stretch, row) => (
+      {laidOut(sun, { first, count, width }).map(({ text, from, to, row, side }) => (
         <span
-          key={`${stretch.text}${stretch.from}`}
+          key={`${text}${from}`}
           aria-hidden
+          title={text}
           className="absolute h-1.25 bg-ink"
-          style={{
-            top: 88 + (row % 2) * 8,
-            left: percent((stretch.from - first) / count),
-            width: percent((stretch.to - stretch.from + 1) / count),
-          }}
+          style={{ top: 88 + row * 8, left: percent((from - first) / count), width: percent((to - from + 1) / count) }}
         >
-          <span
-            className={`absolute -top-1.5 text-xs leading-4 whitespace-nowrap text-soft ${stretch.to - first > count * 0.7 ? 'right-full pr-1.5' : 'left-full pl-1.5'}`}
-          >
-            {stretch.text}
-          </span>
+          {side !== 'none' && (
+            <span
+              className={`absolute -top-1.5 text-xs leading-4 whitespace-nowrap text-soft ${side === 'left' ? 'right-full pr-1.5' : 'left-full pl-1.5'}`}
+            >
+              {text}
+            </span>
+          )}
         </span>
       ))}
     </>
   );
 });
+
+/** Width of the band before it is measured, px. */
+const USUAL_WIDTH = 840;
+/** Width of an element, followed as it changes. */
+function useWidth(element: RefObject<HTMLDivElement | null>): number {
+  const [width, setWidth] = useState(USUAL_WIDTH);
+  useEffect(() => {
+    const observer = new ResizeObserver(([entry]) => setWidth(Math.round(entry!.contentRect.width)));
+    observer.observe(element.current!);
+    return () => observer.disconnect();
+  }, [element]);
+  return width;
+}
 
 /** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
 export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, stale }: Props) {
@@ -102,6 +115,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, st
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
+  const width = useWidth(box);
   const { first, last } = useMemo(() => spanOf(day), [day]);
   const count = last - first + 1;
   const index = momentIndex(day, at);
@@ -152,7 +166,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, st
       className="relative h-full min-w-0 flex-1 cursor-ew-resize touch-none select-none"
     >
       <div className={stale ? 'opacity-35' : undefined} data-stale={stale}>
-        <Bars {...{ day, place, scale, zone, sun, taken, lampsOn }} />
+        <Bars {...{ day, place, scale, zone, sun, taken, lampsOn, width }} />
       </div>
       {nowShare !== undefined && nowShare > 0 && nowShare < 1 && (
         <span aria-hidden title="now" className="absolute top-16 -translate-x-1/2 text-xs" style={{ left: percent(nowShare) }}>

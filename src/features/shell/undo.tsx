@@ -24,7 +24,7 @@ function useUndo() {
     if (!taken) return;
     const step = 'step' in taken ? taken.step : taken.changedSince;
     const says =
-      sayStep(step.parts[0]!.write, visit) + (step.parts.length > 1 ? `, and ${step.parts.length - 1} more with it` : '');
+      sayStep(step.parts.at(-1)!.write, visit) + (step.parts.length > 1 ? `, and ${step.parts.length - 1} more with it` : '');
     if (!('step' in taken)) {
       toast.error(`Changed since, so it stays as it is: ${says}`, { id: TOAST });
       return;
@@ -41,7 +41,7 @@ function useUndo() {
   const undo = () => go('undo');
   const redo = () => go('redo');
   useKeys({ z: undo, 'Shift+z': redo, 'Ctrl+z': undo, 'Ctrl+Shift+z': redo, 'Ctrl+y': redo });
-  const last = (steps: History['done']) => (steps.length === 0 ? undefined : sayStep(steps.at(-1)!.parts[0]!.write, visit));
+  const last = (steps: History['done']) => (steps.length === 0 ? undefined : sayStep(steps.at(-1)!.parts.at(-1)!.write, visit));
   return { undo, redo, toUndo: last(done), toRedo: last(undone) };
 }
 

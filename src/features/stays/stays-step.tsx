@@ -61,7 +61,7 @@ function StayCard({
             action="Take it out"
             onConfirm={onRetire}
           >
-            <Button>Take out</Button>
+            <Button>Remove</Button>
           </Confirm>
         </div>
       </div>

@@ -56,6 +56,7 @@ export async function loadDemo(db: Database): Promise<void> {
   const visitId = id();
   const rooms = DEMO_VISIT.rooms.map((room) => ({ roomId: id(), name: room.name }));
   await write({ name: 'visit.create', visitId, label: DEMO_VISIT.label, place: PLACE, units: 'metric', rooms });
+  await write({ name: 'visit.brief', visitId, ...DEMO_VISIT.brief });
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
 }
 
@@ -67,6 +68,7 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
   const { roomId } = ids;
   await loadLight(loader, roomId, room);
   if (room.wish) await write({ name: 'room.wish', roomId, wish: room.wish[0], words: room.wish[1] });
+  if (room.brief) await write({ name: 'room.brief', roomId, ...room.brief });
   const stayIds: string[] = [];
   for (const stay of room.stays) stayIds.push(await loadStay(loader, roomId, stay));
   const candidates = new Map<string, string>();
@@ -79,6 +81,7 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
   }
   const idOf = (colour: DemoColour) => candidates.get(keyOf(colour))!;
   await loadVerdicts(loader, ids, { tries: room.tries, stayIds, idOf });
+  await loadAlone(loader, ids, { room, idOf });
   for (const { name, wall, trim, accents } of room.schemes ?? []) {
     const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
     await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours });
@@ -137,6 +140,24 @@ async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
   const found = toTheEnd(cells({ ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) }));
   if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
   return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
+}
+
+/** What was said of colours alone. */
+async function loadAlone(
+  { write }: Loader,
+  { roomId }: Ids,
+  { room, idOf }: { room: DemoRoom; idOf: (colour: DemoColour) => string },
+) {
+  for (const [code, strength, intensity] of room.alone ?? []) {
+    const said = {
+      candidateId: idOf([code, strength]),
+      light: 'window-day',
+      person: 'consultant',
+      intensity,
+      moment: null,
+    } as const;
+    await write({ name: 'intensity.give', roomId, ...said });
+  }
 }
 
 type Tried = {

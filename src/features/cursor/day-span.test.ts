@@ -1,4 +1,4 @@
-import { heightOf, spanOf } from './ribbon-scale';
+import { heightOf, spanOf } from './day-span';
 
 const HOUR = 4;
 const dayOf = (lit: (m: number) => boolean) => ({
