@@ -31,8 +31,9 @@ export type NewDeckColour = Lab & {
   readonly formula: DeckEntry['formula'] | null;
 };
 
-const SHARED = `exists (select 1 from deck_colour o where lower(o.name) = lower(d.name) and o.maker_id <> d.maker_id) as shared_name`;
-const HEAD = `d.id, d.maker_id, m.name as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b`;
+const SHARED = `exists (select 1 from deck_colour o join maker om on om.id = o.maker_id
+  where lower(o.name) = lower(d.name) and o.maker_id <> d.maker_id and not om.retired) as shared_name`;
+const HEAD = `d.id, d.maker_id, coalesce(m.called, m.name) as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b`;
 const FULL = `select ${HEAD}, d.base_id, d.spectrum, d.formula, m.tint_system_id, ${SHARED}
   from deck_colour d join maker m on m.id = d.maker_id`;
 
@@ -42,7 +43,7 @@ export const listDeck = async (sql: Sql): Promise<DeckListRow[]> =>
     await sql.query(
       `select ${HEAD}, b.kind as base_kind, d.spectrum is not null as measured, d.formula is not null as has_formula, ${SHARED}
        from deck_colour d join maker m on m.id = d.maker_id join base b on b.id = d.base_id
-       order by m.name, d.strip, d.step, d.code`,
+       where not m.retired order by coalesce(m.called, m.name), d.strip, d.step, d.code`,
     ),
   );
 
@@ -55,14 +56,16 @@ export const findDeckColour = async (sql: Sql, id: string): Promise<DeckColourRo
 
 /** All colours of the deck with their spectra and formulas, in the order of {@link listDeck}. */
 export const listDeckColours = async (sql: Sql): Promise<DeckColourRow[]> =>
-  z.array(deckColourRow).parse(await sql.query(`${FULL} order by m.name, d.strip, d.step, d.code`));
+  z
+    .array(deckColourRow)
+    .parse(await sql.query(`${FULL} where not m.retired order by coalesce(m.called, m.name), d.strip, d.step, d.code`));
 
-/** Changes whenever the deck does: decks only ever come in whole. */
+/** Changes whenever the deck does: decks come in whole, are called otherwise, and are put away. */
 export const deckVersion = async (sql: Sql): Promise<string> =>
   (
     await sql.query<{ version: string }>(
       `select (select count(*) from deck_colour) || '-' ||
-         (select coalesce(max(seq), 0) from operation where name = 'deck.import') as version`,
+         (select coalesce(max(seq), 0) from operation where name in ('deck.import', 'deck.rename', 'deck.retire')) as version`,
     )
   )[0]!.version;
 
@@ -70,11 +73,40 @@ export const deckVersion = async (sql: Sql): Promise<string> =>
 export const listDeckColoursOfMaker = async (sql: Sql, makerId: string): Promise<DeckColourRow[]> =>
   z.array(deckColourRow).parse(await sql.query(`${FULL} where d.maker_id = $1 order by d.strip, d.step, d.code`, [makerId]));
 
+export type MakerRow = {
+  readonly id: string;
+  readonly name: string;
+  readonly tintSystemId: string | null;
+  readonly retired: boolean;
+  readonly colours: number;
+  /** Colours of it that are tried somewhere, and in how many visits. */
+  readonly tried: number;
+  readonly visits: number;
+};
 export const listMakers = (sql: Sql) =>
-  sql.query<{ id: string; name: string; tintSystemId: string | null; colours: number }>(
-    `select m.id, m.name, m.tint_system_id, count(d.id)::int4 as colours from maker m left join deck_colour d on d.maker_id = m.id
-     group by m.id order by m.name`,
+  sql.query<MakerRow>(
+    `select m.id, coalesce(m.called, m.name) as name, m.tint_system_id, m.retired, count(distinct d.id)::int4 as colours,
+       count(distinct c.deck_colour_id)::int4 as tried, count(distinct r.visit_id)::int4 as visits
+     from maker m left join deck_colour d on d.maker_id = m.id
+       left join candidate c on c.deck_colour_id = d.id and not c.retired
+       left join room r on r.id = c.room_id
+     group by m.id order by m.retired, coalesce(m.called, m.name)`,
   );
+
+/** Empty when there is no such maker. */
+export const renameMaker = (sql: Sql, id: string, called: string | null) =>
+  sql.query<{ id: string }>(`update maker set called = $2 where id = $1 returning id`, [id, called]);
+
+/** Empty when there is no such maker. */
+export const retireMaker = (sql: Sql, id: string, retired: boolean) =>
+  sql.query<{ id: string }>(`update maker set retired = $2 where id = $1 returning id`, [id, retired]);
+
+/** Lab of a deck's colours, strip by strip. */
+export const listStrips = async (
+  sql: Sql,
+  makerId: string,
+): Promise<{ readonly strip: string; readonly l: number; readonly a: number; readonly b: number }[]> =>
+  sql.query(`select strip, l, a, b from deck_colour where maker_id = $1 order by strip, step, code`, [makerId]);
 
 /** Codes of a maker that stand in the deck already. */
 export const listCodes = async (sql: Sql, makerId: string): Promise<string[]> =>

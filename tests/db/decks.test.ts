@@ -1,13 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { deckSchema, type Deck } from '@/core/formats/deck/deck';
 import { readCgats, writeCgats } from '@/core/formats/deck/cgats';
-import { listDeck } from '@/data/decks';
+import { deckVersion, listDeck, listMakers } from '@/data/decks';
 import type { Database } from '@/data/sql';
 import { checkDecks } from '@/server/deck-files/preview';
 import { decode, readDeckFile } from '@/server/deck-files/read-file';
 import { deckColour } from '@/server/deck/deck-colour';
-import { applyUnknown } from '@/server/operations/apply';
-import { doIt, freshDatabase, operation } from './made-up';
+import { loadShippedDecks } from '@/server/deck/load-shipped';
+import { applyOperation, applyUnknown } from '@/server/operations/apply';
+import { loadVisit } from '@/server/visits/load-visit';
+import { doIt, freshDatabase, madeUpVisit, operation } from './made-up';
 
 const bytes = (text: string, encoding: BufferEncoding = 'utf8') => new Uint8Array(Buffer.from(text, encoding));
 const read = (text: string, name = 'test.csv') => readDeckFile(bytes(text), name);
@@ -225,4 +227,27 @@ describe('taking a deck in', () => {
     await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
     expect((await listDeck(db)).filter((c) => c.makerId === 'BG')).toHaveLength(5000);
   }, 60_000);
+});
+
+test('a deck is called otherwise and put away; what is tried of it stays, and a restart changes nothing of it', async () => {
+  const db = await freshDatabase();
+  const { visitId } = await madeUpVisit(db);
+  const before = await deckVersion(db);
+  await doIt(db, { name: 'deck.rename', makerId: 'FR', called: 'The blue fan' });
+  expect((await listDeck(db)).find((c) => c.id === 'FR:FR 3122')!.maker).toBe('The blue fan');
+  await doIt(db, { name: 'deck.retire', makerId: 'FR', retired: true });
+  expect((await listDeck(db)).some((c) => c.makerId === 'FR')).toBe(false);
+  expect(await deckVersion(db)).not.toBe(before);
+  // the candidate of the visit is still what it was
+  expect((await loadVisit(db, visitId))!.rooms[0]!.candidates[0]).toMatchObject({ code: 'FR 3122', maker: 'The blue fan' });
+  expect((await listMakers(db)).find((m) => m.id === 'FR')).toMatchObject({ retired: true, tried: 1, visits: 1 });
+  await loadShippedDecks(db);
+  expect((await listMakers(db)).find((m) => m.id === 'FR')).toMatchObject({ name: 'The blue fan', retired: true });
+  await doIt(db, { name: 'deck.retire', makerId: 'FR', retired: false });
+  await doIt(db, { name: 'deck.rename', makerId: 'FR', called: null });
+  expect((await listDeck(db)).find((c) => c.id === 'FR:FR 3122')!.maker).toBe('Ferrowmere');
+  expect(await applyOperation(db, operation({ name: 'deck.retire', makerId: 'NONE', retired: true }))).toMatchObject({
+    reason: 'not-found',
+  });
+  await db.close();
 });

@@ -5,5 +5,5 @@ import { makerSummaries } from '@/server/deck-files/export';
 export const metadata: Metadata = { title: 'Decks' };
 
 export default async function Decks() {
-  return <DecksPage makers={(await makerSummaries()).map(({ id, name, colours }) => ({ id, name, colours }))} />;
+  return <DecksPage makers={await makerSummaries()} />;
 }

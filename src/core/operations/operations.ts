@@ -4,6 +4,8 @@ import type { Visit } from '../record/visit';
 import { candidateAdd } from './candidate-add';
 import { candidateRetire } from './candidate-retire';
 import { deckImport } from './deck-import';
+import { deckRename } from './deck-rename';
+import { deckRetire } from './deck-retire';
 import { intensityGive } from './intensity-give';
 import { intensityUndo } from './intensity-undo';
 import { lightCalibrate } from './light-calibrate';
@@ -77,6 +79,8 @@ export const OPERATIONS = {
   'light.unread': lightUnread,
   'light.calibrate': lightCalibrate,
   'deck.import': deckImport,
+  'deck.rename': deckRename,
+  'deck.retire': deckRetire,
 } as const;
 
 /** Every write, by its name. Ids (UUID v7) and times come from the caller, so that a write can be replayed. */
@@ -117,6 +121,8 @@ export const writeSchema = z.discriminatedUnion('name', [
   lightUnread.schema,
   lightCalibrate.schema,
   deckImport.schema,
+  deckRename.schema,
+  deckRetire.schema,
 ]);
 /** A write with everything it leaves out filled in. */
 export type Write = z.infer<typeof writeSchema>;

@@ -3,12 +3,12 @@
 import { Upload } from 'lucide-react';
 import Link from 'next/link';
 import { useRef } from 'react';
-import { Button, buttonClass } from '@/ui/button';
+import type { MakerSummary } from '@/server/deck-files/export';
+import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
+import { DeckCard } from './deck-card';
 import { useImport, type ImportState } from './use-import';
 import { VISITS } from '../session/address';
-
-type Maker = { readonly id: string; readonly name: string; readonly colours: number };
 
 const counted = (n: number, one: string) => `${n.toLocaleString('en-GB')} ${one}${n === 1 ? '' : 's'}`;
 
@@ -81,7 +81,7 @@ function Reading({ state, onLeave }: { state: Extract<ImportState, { state: 'rea
 }
 
 /** Decks in and out: what is here, as open files; and a file read in, looked at, and then taken or left. */
-export function DecksPage({ makers }: { readonly makers: readonly Maker[] }) {
+export function DecksPage({ makers }: { readonly makers: readonly MakerSummary[] }) {
   const { state, read, take, leave } = useImport();
   const picker = useRef<HTMLInputElement>(null);
   const idle = state.state === 'idle' || state.state === 'failed' || state.state === 'taken';
@@ -89,7 +89,7 @@ export function DecksPage({ makers }: { readonly makers: readonly Maker[] }) {
     <main className="mx-auto grid max-w-4xl gap-8 px-5 py-8">
       <div>
         <p className="text-soft">
-          <Link href={VISITS} className="underline underline-offset-4">
+          <Link href={VISITS} className="inline-flex min-h-11 items-center underline underline-offset-4">
             Visits
           </Link>
         </p>
@@ -97,24 +97,9 @@ export function DecksPage({ makers }: { readonly makers: readonly Maker[] }) {
       </div>
       <section>
         <h2 className="mb-2 text-lg font-semibold">Here</h2>
-        <ul className="divide-y divide-line border border-line bg-panel">
-          {makers.map((m) => (
-            <li key={m.id} className="flex flex-wrap items-center gap-3 px-4 py-3">
-              <span className="min-w-0 flex-1 break-words">
-                <b>{m.name}</b> · {counted(m.colours, 'colour')}
-              </span>
-              {(['csv', 'cgats', 'json'] as const).map((kind) => (
-                <a
-                  key={kind}
-                  download
-                  className={buttonClass()}
-                  href={`/api/decks/${encodeURIComponent(m.id)}/deck.${kind}`}
-                  aria-label={`${m.name} as ${kind.toUpperCase()}`}
-                >
-                  {kind.toUpperCase()}
-                </a>
-              ))}
-            </li>
+        <ul className="grid grid-cols-1 gap-4">
+          {makers.map((maker) => (
+            <DeckCard key={maker.id} maker={maker} />
           ))}
         </ul>
       </section>

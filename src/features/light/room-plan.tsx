@@ -65,8 +65,13 @@ function wallLine(wall: Wall, w: number, d: number): readonly [number, number, n
 const along = ([x0, y0, x1, y1]: readonly [number, number, number, number], s: number, length: number) =>
   [x0 + ((x1 - x0) * s) / length, y0 + ((y1 - y0) * s) / length] as const;
 
+/** Half of what a finger needs, in plan units: 44 px across where the plan is drawn at its usual size. */
+const TAP = 16;
+const scaleOf = (w: number, d: number): number => (2 * ROOM_REACH) / Math.hypot(w, d);
+
 function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
   const { widthM: w, depthM: d } = description;
+  const reach = TAP / scaleOf(w, d);
   return (
     <>
       {WALLS.map((wall) => {
@@ -85,11 +90,12 @@ function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
               onAddWindow(wall);
             }}
           >
-            <line
-              {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
-              stroke="transparent"
-              strokeWidth="44"
-              style={{ vectorEffect: 'non-scaling-stroke' }}
+            <rect
+              x={Math.min(x0, x1) - (x0 === x1 ? reach : 0)}
+              y={Math.min(y0, y1) - (y0 === y1 ? reach : 0)}
+              width={x0 === x1 ? 2 * reach : Math.abs(x1 - x0)}
+              height={y0 === y1 ? 2 * reach : Math.abs(y1 - y0)}
+              fill="transparent"
             />
             <line
               {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
@@ -187,6 +193,16 @@ function Positions({ description, position, onPosition }: Props) {
           stroke="var(--ink)"
           strokeWidth="2"
           style={{ vectorEffect: 'non-scaling-stroke' }}
+          pointerEvents="none"
+        />
+      ))}
+      {positions.map(({ name, at, normal }) => (
+        <circle
+          key={name}
+          cx={at[0] + normal[0] * size * 0.045}
+          cy={at[1] + normal[1] * size * 0.045}
+          r={size * 0.05}
+          fill="transparent"
           className="cursor-pointer"
           data-position={name}
           onClick={() => onPosition(name)}
@@ -200,7 +216,7 @@ function Positions({ description, position, onPosition }: Props) {
 export function RoomPlan(props: Props) {
   const { description, path, sun, beam } = props;
   const { widthM: w, depthM: d, bearingDeg, lamps } = description;
-  const scale = (2 * ROOM_REACH) / Math.hypot(w, d);
+  const scale = scaleOf(w, d);
   const up = sun && sun.altitudeDeg > 0 ? sun : undefined;
   const [sx, sy] = up ? onSky(up) : [0, 0];
   return (

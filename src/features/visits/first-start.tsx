@@ -3,7 +3,6 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { openExample } from '@/server/demo/actions';
 import { Button, buttonClass } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
@@ -49,7 +48,8 @@ export function FirstStart() {
   const open = async () => {
     setState('busy');
     try {
-      await openExample();
+      const response = await fetch('/api/example', { method: 'POST' });
+      if (!response.ok) throw new Error(`example: ${response.status}`);
       router.refresh();
     } catch {
       setState('failed');

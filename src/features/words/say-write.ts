@@ -74,6 +74,8 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,
   'deck.import': () => 'A deck',
+  'deck.rename': (w) => (w.called ? `A deck called ${quoted(w.called)}` : 'A deck’s own name'),
+  'deck.retire': (w) => `A deck ${w.retired ? 'put away' : 'put back'}`,
 };
 
 /** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */

@@ -1,11 +1,34 @@
 import { writeCgats } from '@/core/formats/deck/cgats';
 import type { Deck } from '@/core/formats/deck/deck';
 import { deckTable } from '@/core/formats/deck/write-table';
-import { listBasesOfMaker, listDeckColoursOfMaker, listMakers } from '@/data/decks';
+import { screenColour } from '@/core/colour/srgb';
+import { listBasesOfMaker, listDeckColoursOfMaker, listMakers, listStrips, type MakerRow } from '@/data/decks';
 import { database } from '../database';
 import { csvFile } from '../exports/csv';
 
-export const makerSummaries = async () => listMakers(await database());
+/** Strips shown of a deck at most, evenly taken. Own choice: more are narrower than a line. */
+const MOST_STRIPS = 90;
+
+export type MakerSummary = MakerRow & { readonly strips: readonly (readonly string[])[] };
+
+/** The decks that are here, each with its strips in screen colours. */
+export async function makerSummaries(): Promise<MakerSummary[]> {
+  const db = await database();
+  const found: MakerSummary[] = [];
+  for (const maker of await listMakers(db)) {
+    const strips = new Map<string, string[]>();
+    for (const { strip, ...lab } of await listStrips(db, maker.id)) {
+      const { hex } = screenColour(lab);
+      const steps = strips.get(strip);
+      if (steps) steps.push(hex);
+      else strips.set(strip, [hex]);
+    }
+    const all = [...strips.values()];
+    const every = Math.max(1, Math.ceil(all.length / MOST_STRIPS));
+    found.push({ ...maker, strips: all.filter((_, i) => i % every === 0) });
+  }
+  return found;
+}
 
 const labOf = ({ l, a, b }: { l: number; a: number; b: number }) => ({ lab: { l, a, b } });
 

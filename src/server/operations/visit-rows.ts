@@ -1,3 +1,4 @@
+import { renameMaker, retireMaker } from '@/data/decks';
 import { inWalkingOrder } from '@/core/operations/room-order';
 import { newVisit } from '@/core/operations/visit-create';
 import { savedStay } from '@/core/operations/stay-save';
@@ -55,6 +56,8 @@ export const VISIT_ROWS: RowsOf<
   | 'candidate.add'
   | 'candidate.retire'
   | 'deck.import'
+  | 'deck.rename'
+  | 'deck.retire'
 > = {
   async 'visit.create'(sql, w, stamp) {
     const visit = newVisit(w, stamp);
@@ -123,6 +126,12 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'candidate.retire'(sql, w) {
     await retire(sql, 'candidate', { id: w.candidateId, ...w }, 'colour');
+  },
+  async 'deck.rename'(sql, w) {
+    found((await renameMaker(sql, w.makerId, w.called)).length > 0, 'deck');
+  },
+  async 'deck.retire'(sql, w) {
+    found((await retireMaker(sql, w.makerId, w.retired)).length > 0, 'deck');
   },
   async 'deck.import'(sql, w, { id }) {
     for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });
