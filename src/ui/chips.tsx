@@ -1,5 +1,7 @@
 'use client';
 
+import { Chip } from './chip';
+
 type Option<T extends string> = { readonly value: T; readonly label: string };
 type Props<T extends string> = {
   readonly label: string;
@@ -22,15 +24,9 @@ export function Chips<T extends string>({ label, value, options, onChange, optio
         {options.map((option) => {
           const on = option.value === value;
           return (
-            <button
-              key={option.value}
-              type="button"
-              aria-pressed={on}
-              onClick={() => onChange(on && optional ? null : option.value)}
-              className="min-h-11 cursor-pointer border border-line-strong bg-panel px-3 text-[15px] hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
-            >
+            <Chip key={option.value} on={on} onClick={() => onChange(on && optional ? null : option.value)}>
               {option.label}
-            </button>
+            </Chip>
           );
         })}
       </div>

@@ -17,11 +17,10 @@ import { rulingSchema } from '../record/ruling';
 import { sayRulingWord, sayWhy } from '../record/say-ruling';
 import { schemeSchema } from '../record/scheme';
 import { INTENSITY_WORDS, intensitySchema, standingIntensities, type IntensityEvent } from '../record/intensity';
-import { dayOfVisit } from '../record/visit';
 import { REASON_WORDS } from '../judge/reasons';
 import { clockText, wallClock } from '../light/time-zone';
 import { verdictSchema, type VerdictEvent } from '../record/verdict';
-import type { Visit } from '../record/visit';
+import { dayOfVisit, type Visit } from '../record/visit';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
 import { ROOM_KINDS, ROOM_USES } from '../room/use';
 

@@ -44,7 +44,11 @@ export function StrengthStrip({ bench, candidate }: Props) {
   };
   const { deckColourId, maker, code, name, baseKind, sharedName } = candidate;
   return (
-    <div role="group" aria-label="Strengths" className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row">
+    <div
+      role="group"
+      aria-label="Strengths"
+      className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row short:w-24"
+    >
       {steps.map((step) => (
         <div key={step.strength} className="relative min-h-11 min-w-0 flex-1">
           <button

@@ -65,13 +65,23 @@ function wallLine(wall: Wall, w: number, d: number): readonly [number, number, n
 const along = ([x0, y0, x1, y1]: readonly [number, number, number, number], s: number, length: number) =>
   [x0 + ((x1 - x0) * s) / length, y0 + ((y1 - y0) * s) / length] as const;
 
-/** Half of what a finger needs, in plan units: 44 px across where the plan is drawn at its usual size. */
-const TAP = 16;
+/** What a finger needs, in plan units: 44 px across where the plan is drawn at its usual size; a little of it inside, where the positions are. */
+const TAP = { outside: 25, inside: 6 } as const;
 const scaleOf = (w: number, d: number): number => (2 * ROOM_REACH) / Math.hypot(w, d);
+
+/** Where a tap is on a wall. */
+function tapOf(wall: Wall, w: number, d: number) {
+  const scale = scaleOf(w, d);
+  const [outside, inside] = [TAP.outside / scale, TAP.inside / scale];
+  const across = outside + inside;
+  if (wall === 0) return { x: 0, y: -outside, width: w, height: across };
+  if (wall === 1) return { x: w - inside, y: 0, width: across, height: d };
+  if (wall === 2) return { x: 0, y: d - inside, width: w, height: across };
+  return { x: -outside, y: 0, width: across, height: d };
+}
 
 function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
   const { widthM: w, depthM: d } = description;
-  const reach = TAP / scaleOf(w, d);
   return (
     <>
       {WALLS.map((wall) => {
@@ -90,13 +100,7 @@ function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
               onAddWindow(wall);
             }}
           >
-            <rect
-              x={Math.min(x0, x1) - (x0 === x1 ? reach : 0)}
-              y={Math.min(y0, y1) - (y0 === y1 ? reach : 0)}
-              width={x0 === x1 ? 2 * reach : Math.abs(x1 - x0)}
-              height={y0 === y1 ? 2 * reach : Math.abs(y1 - y0)}
-              fill="transparent"
-            />
+            <rect {...tapOf(wall, w, d)} fill="transparent" />
             <line
               {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
               stroke="var(--ink)"

@@ -7,7 +7,7 @@ import type { RecordView } from '@/core/record/cell';
 import { hitRate } from '@/core/record/hit-rate';
 import { roomRecord, type RoomRecord } from '@/core/record/room-record';
 import type { Room } from '@/core/record/room';
-import type { Visit } from '@/core/record/visit';
+import { dayOfVisit, type Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -15,6 +15,7 @@ import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { InLight, ShownSwitch } from '../light-client/in-light';
 import { useCursorPart } from '../cursor/cursor';
+import { sayDate } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { Agreement } from './agreement';
@@ -146,7 +147,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
   return (
     <div className="flex min-h-full flex-col p-5 print:p-0">
       <p className="hidden text-sm print:block">
-        {visit.label}, {visit.place.name} · Elm Swatch room record
+        {visit.label}, {visit.place.name} · {sayDate(dayOfVisit(visit))} {dayOfVisit(visit).slice(0, 4)} · Elm Swatch room record
       </p>
       <StepTitle title={`${room.name}: what works here`} aside={aside}>
         <ChoiceRow

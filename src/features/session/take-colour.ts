@@ -23,9 +23,11 @@ export function candidateIdOf(room: Pick<Room, 'id' | 'candidates' | 'retired'>,
 /** Takes a colour at a strength into a room; it is there at once, under the id that is answered. */
 export function useTakeColour(room: Room): (colour: KnownColour, strength: number) => Written & { readonly candidateId: string } {
   const { write } = useVisit();
-  return ({ deckColourId, ...known }, strength) => {
+  // what is given may know more of itself than a colour does
+  return ({ deckColourId, maker, code, name, baseKind, sharedName, lab }, strength) => {
     const candidateId = candidateIdOf(room, deckColourId, strength);
-    const facts = { ...known, offered: [{ strength, lab: known.lab }], spectrum: null };
+    const offered = [{ strength, lab }];
+    const facts = { maker, code, name, baseKind, sharedName, lab, offered, spectrum: null };
     const written = write(
       { name: 'candidate.add', roomId: room.id, candidateId, deckColourId, strength, facts },
       { answers: true },

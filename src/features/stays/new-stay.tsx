@@ -7,6 +7,7 @@ import type { RecordedColour, RecordedComponent } from '@/core/record/recorded-c
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
+import { Chip } from '@/ui/chip';
 import { StayPattern } from '../drawings/stay-pattern';
 import { ColourEntry } from '../entry/colour-entry';
 
@@ -84,18 +85,17 @@ export function NewStayChoice({ room, onNew }: Props) {
     <div className="grid gap-4">
       <div role="group" aria-label="What is it?" className="flex flex-wrap gap-1.5">
         {THING_KINDS.map(({ id, name }) => (
-          <button
+          <Chip
             key={id}
-            type="button"
-            aria-pressed={kind === id}
+            large
+            on={kind === id}
             onClick={() => {
               setKind(id);
               setOwn(false);
             }}
-            className="min-h-12 cursor-pointer border border-line-strong bg-panel px-4 hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
           >
             {name}
-          </button>
+          </Chip>
         ))}
       </div>
       {thing && !own && (

@@ -4,6 +4,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { Button } from '@/ui/button';
+import { Chip } from '@/ui/chip';
 import { FieldError, TextField } from '@/ui/field';
 import type { FieldErrors } from '../session/check-write';
 
@@ -56,15 +57,9 @@ export function RoomChips({ rooms, errors, onChange }: Props) {
     <>
       <div role="group" aria-label="Rooms" className="flex flex-wrap gap-1.5">
         {[...ROOMS, ...own].map((name) => (
-          <button
-            key={name}
-            type="button"
-            aria-pressed={rooms.some((r) => r.name === name)}
-            onClick={() => toggle(name)}
-            className="min-h-12 max-w-full cursor-pointer truncate border border-line-strong bg-panel px-4 hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
-          >
+          <Chip key={name} large on={rooms.some((r) => r.name === name)} onClick={() => toggle(name)}>
             {name}
-          </button>
+          </Chip>
         ))}
       </div>
       <div className="mt-3 flex max-w-md items-end gap-2">
