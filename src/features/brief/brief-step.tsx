@@ -15,9 +15,9 @@ export function BriefStep({ roomId }: { readonly roomId: string }) {
         title={visit.label}
         aside={`${visit.place.name} · ${visit.rooms.length} ${visit.rooms.length === 1 ? 'room' : 'rooms'} · say what you know, leave out what you do not`}
       />
-      <div className="grid items-start gap-10 xl:grid-cols-[minmax(0,1.2fr)_minmax(24rem,0.8fr)]">
+      <div className="grid grid-cols-1 items-start gap-10 xl:grid-cols-[minmax(0,1.2fr)_minmax(24rem,0.8fr)]">
         <RoomsSection roomId={roomId} />
-        <div className="grid gap-8">
+        <div className="grid min-w-0 grid-cols-1 gap-8">
           <HomeSection />
           <section aria-labelledby="schools">
             <h2 id="schools" className="mb-2 text-lg font-semibold">

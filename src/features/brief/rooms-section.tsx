@@ -1,21 +1,7 @@
 'use client';
 
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ChevronDown, ChevronUp, GripVertical, Plus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { v7 } from 'uuid';
@@ -136,7 +122,21 @@ function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
       className={`border border-line bg-raised ${isDragging ? 'relative z-10 border-ink' : ''}`}
     >
       <div className="flex items-center">
-        <button type="button" className={`${icon} touch-none`} aria-label={`Move ${room.name}`} {...attributes} {...listeners}>
+        <button
+          type="button"
+          className={`${icon} touch-none`}
+          aria-label={`Move ${room.name}`}
+          title="Drag, or ↑ ↓"
+          {...attributes}
+          {...listeners}
+          onKeyDown={(e) => {
+            const to = at + (e.key === 'ArrowUp' ? -1 : e.key === 'ArrowDown' ? 1 : 0);
+            if (to === at || to < 0 || to >= count) return;
+            e.preventDefault();
+            e.stopPropagation();
+            onMove(to);
+          }}
+        >
           <GripVertical aria-hidden size={18} />
         </button>
         <button
@@ -227,6 +227,9 @@ function AddRoom() {
   );
 }
 
+/** A room is moved by keys without being picked up first. */
+const BY_KEYS = { draggable: 'Press the up or down arrow key to move this room.' };
+
 /** The rooms in walking order, moved by hand or by keys; one of them open. */
 export function RoomsSection({ roomId }: { readonly roomId: string }) {
   const { visit, write } = useVisit();
@@ -238,21 +241,24 @@ export function RoomsSection({ roomId }: { readonly roomId: string }) {
   }
   const ids = visit.rooms.map((r) => r.id);
   const move = (from: number, to: number) => write({ name: 'room.order', visitId: visit.id, roomIds: arrayMove(ids, from, to) });
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over && over.id !== active.id) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
   };
   return (
-    <section aria-labelledby="rooms">
+    <section aria-labelledby="rooms" className="min-w-0">
       <h2 id="rooms" className="mb-2 text-lg font-semibold">
         Rooms, in walking order
       </h2>
-      <DndContext id="rooms" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext
+        id="rooms"
+        accessibility={{ screenReaderInstructions: BY_KEYS }}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={onDragEnd}
+      >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          <ul className="grid gap-1.5">
+          <ul className="grid grid-cols-1 gap-1.5">
             {visit.rooms.map((room, at) => (
               <RoomRow
                 key={room.id}
