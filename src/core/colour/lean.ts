@@ -5,8 +5,8 @@ import type { Lab } from './types';
 export type Lean = 'none' | 'pink' | 'orange-pink' | 'violet-pink' | 'yellow' | 'yellow-green' | 'green' | 'blue' | 'violet';
 
 export const LEAN_BORDERS = {
-  /** C*ab under which a colour has no lean to name (about one just-noticeable step). */
-  none: 1,
+  /** C*ab under which a colour has no lean that anyone would name on a wall. Common practice, no source; the figure is own choice. */
+  none: 1.5,
   /**
    * C*ab under which a pinkish warm neutral reads violet-pink (taupe) rather than orange-pink (beige): it holds less yellow than the
    * eye expects of a warm neutral. Common practice, no source.

@@ -10,7 +10,7 @@ import { classNames } from '@/ui/class-names';
 import { Patch, PatchLabel } from '@/ui/patch';
 import { VerdictBar } from '@/ui/verdict-mark';
 import { sayColour } from '../words/say-colour';
-import { usePaint } from '../light-client/in-light';
+import { useOldLight, usePaint } from '../light-client/in-light';
 import { SlideSteps } from '../drawings/slide-steps';
 import { StayPattern } from '../drawings/stay-pattern';
 import { sayShares } from '../drawings/stay-patch';
@@ -194,6 +194,7 @@ export function BenchPatches(props: Props) {
   const { bench, candidate, stay } = props;
   const { view, ground } = bench.layout;
   const hex = useGroundHex(ground);
+  const old = useOldLight(bench.room.id);
   if (view === 'slide')
     return (
       <div tabIndex={0} role="group" aria-label="From the window to the lamp" className="min-h-44 flex-1 overflow-auto">
@@ -206,11 +207,16 @@ export function BenchPatches(props: Props) {
       {...(hex ? { style: { backgroundColor: hex }, 'data-patch': hex, 'data-ground': ground.name } : {})}
     >
       <div
-        className="flex min-w-0 flex-1 max-md:flex-col"
+        className="relative flex min-w-0 flex-1 max-md:flex-col"
         data-bench-cell={`${candidate.code}/${candidate.strength}/${stay.name}`}
         data-bench-view={view}
       >
         <Patches {...props} />
+        {old && (
+          <div className="pointer-events-none absolute inset-x-0 top-3 flex justify-center" role="status">
+            <PatchLabel>computing this light…</PatchLabel>
+          </div>
+        )}
       </div>
     </div>
   );

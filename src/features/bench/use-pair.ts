@@ -1,11 +1,12 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
+import { onWent } from '../session/where';
 
 /** The one so many further in a row, once around. */
 const around = <T>(all: readonly T[], at: number, by: number): T | undefined =>
@@ -16,12 +17,15 @@ function useAsked() {
   const asked = useSearchParams();
   const [candidateId, setCandidateId] = useState<string | null>(asked.get('colour'));
   const [stayId, setStayId] = useState<string | null>(asked.get('stay'));
-  const [followed, setFollowed] = useState(asked);
-  if (followed !== asked) {
-    setFollowed(asked);
-    if (asked.get('colour')) setCandidateId(asked.get('colour'));
-    if (asked.get('stay')) setStayId(asked.get('stay'));
-  }
+  // at once, not when the address is drawn: a key pressed meanwhile would be taken back
+  useEffect(
+    () =>
+      onWent((now) => {
+        if (now.get('colour')) setCandidateId(now.get('colour'));
+        if (now.get('stay')) setStayId(now.get('stay'));
+      }),
+    [],
+  );
   return { candidateId, setCandidateId, stayId, setStayId };
 }
 

@@ -126,7 +126,8 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
             {colour.name} {found.strength} %
           </b>
           <span className="ml-auto shrink-0 text-sm whitespace-nowrap">
-            {VERDICT_WORDS[found.verdict].toLowerCase()} <b className="text-base tabular-nums">{percent(found.chance)} %</b>
+            {VERDICT_WORDS[found.verdict].toLowerCase()} <b className="text-base tabular-nums">{percent(found.chance)} %</b>{' '}
+            likely
           </span>
         </p>
         <p className="truncate text-sm leading-tight">

@@ -60,6 +60,14 @@ export function AlsoInLight({ roomId, swatches, children }: Inside & { readonly 
   return <Context value={paint}>{children}</Context>;
 }
 
+/** Whether colours shown in the light of a room are still those of another light, while this one is computed. */
+export function useOldLight(roomId: string): boolean {
+  const shown = useCursorPart((m) => m.shown);
+  const day = useRoomDay(roomId);
+  const bands = useRoomBands(roomId);
+  return shown === 'in-light' && (day.state === 'computing' || bands.state === 'computing');
+}
+
 /** As it looks at the cursor, or as in the deck. */
 export function ShownSwitch() {
   const { visit } = useVisit();

@@ -152,6 +152,7 @@ export function LightStrip({ roomId }: StripProps) {
   const box = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => rowsOf(room), [room]);
   const day = latest(dayAsked);
+  const old = dayAsked.state === 'computing' || bandsAsked.state === 'computing';
   const answer = latest(bandsAsked);
   if (rows.length === 0)
     return (
@@ -184,12 +185,12 @@ export function LightStrip({ roomId }: StripProps) {
   };
   return (
     <div
-      className="grid grid-cols-[minmax(0,1fr)_5rem_5rem_15rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
+      className="grid grid-cols-[minmax(0,1fr)_4rem_4rem_9rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
       style={{ gridTemplateRows: `auto repeat(${rows.length}, 3.625rem)` }}
     >
       <p className="text-sm text-soft">
         {sayClock(day.moments[span[0]]!, zone)}
-        <span className="ml-4">grey: too dark to judge</span>
+        <span className="ml-4">{old ? 'computing this light; below is the one before' : 'grey: too dark to judge'}</span>
         <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
       </p>
       <p className="text-sm text-soft">overcast, midday</p>
@@ -202,12 +203,15 @@ export function LightStrip({ roomId }: StripProps) {
         onPointerMove={drag}
         style={{ gridRow: `2 / span ${rows.length}`, gridColumn: 1 }}
       >
-        <div className="grid h-full auto-rows-fr">
+        <div className={old ? 'grid h-full auto-rows-fr opacity-40' : 'grid h-full auto-rows-fr'} data-stale={old}>
           {rows.map((row) => {
             const band = bands.get(row.id);
             return (
-              <div key={row.id} className="py-[3px]">
+              <div key={row.id} className="relative py-[3px]">
                 {band && <DayBand {...{ band, span, day, zone, row }} />}
+                <span className="pointer-events-none absolute bottom-1.5 left-1 max-w-[60%] truncate bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">
+                  {row.name}
+                </span>
               </div>
             );
           })}
@@ -244,7 +248,7 @@ export function LightStrip({ roomId }: StripProps) {
             style={{ gridRow, gridColumn: 4 }}
           >
             <p className="truncate leading-5">
-              <b>{row.name}</b>{' '}
+              <b className="sr-only">{row.name}</b>
               <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
             </p>
             <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>

@@ -12,8 +12,25 @@ export function useWhere(): { readonly roomId: string; readonly step: string | u
   return { roomId: visit.rooms.find((r) => r.id === roomId)?.id ?? visit.rooms[0]!.id, step };
 }
 
+/** Said when the address was changed here, at once: what is drawn from it follows a moment later. */
+const WENT = 'elm-swatch.went';
+
 /** Goes to another room or step of the same visit without asking the server; Back comes back. */
-export const goTo = (href: string): void => window.history.pushState(null, '', href);
+export function goTo(href: string): void {
+  window.history.pushState(null, '', href);
+  window.dispatchEvent(new Event(WENT));
+}
+
+/** Tells of every change of the address as it happens, so that nobody is led back to it by a drawing that came late. */
+export function onWent(listener: (asked: URLSearchParams) => void): () => void {
+  const tell = () => listener(new URLSearchParams(window.location.search));
+  window.addEventListener(WENT, tell);
+  window.addEventListener('popstate', tell);
+  return () => {
+    window.removeEventListener(WENT, tell);
+    window.removeEventListener('popstate', tell);
+  };
+}
 
 /** The address as it is, which may be ahead of what is drawn: two quick taps must not undo each other. */
 export const addressNow = () => readAddress(window.location.pathname);

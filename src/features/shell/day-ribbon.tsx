@@ -69,7 +69,7 @@ function DateField({ zone }: { readonly zone: string }) {
     set({ date: next, at: at + shift });
   };
   return (
-    <div className="flex w-30 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center max-sm:w-auto max-sm:gap-3">
+    <div className="flex w-20 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center max-sm:w-auto max-sm:gap-3">
       <label className="relative block">
         <span className="block text-[15px] leading-5 font-semibold">{date === today ? 'Today' : 'Another day'}</span>
         <span className="block text-sm text-soft">{sayDate(date)}</span>
@@ -84,7 +84,7 @@ function DateField({ zone }: { readonly zone: string }) {
       <button
         type="button"
         onClick={goNow}
-        className="flex min-h-11 cursor-pointer items-center gap-2 border border-line-strong bg-panel px-3 text-[15px] hover:bg-raised"
+        className="flex min-h-11 cursor-pointer items-center justify-center gap-2 border border-line-strong bg-panel px-2 text-[15px] hover:bg-raised"
       >
         now <Key>T</Key>
       </button>
@@ -130,9 +130,9 @@ function LightSwitches({ room }: { readonly room: Room }) {
   const cell =
     'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
-    <div className="flex shrink-0 items-stretch gap-2 max-md:w-full max-sm:contents">
+    <div className="flex w-67 shrink-0 items-stretch gap-2 max-md:w-full max-sm:contents">
       <div
-        className="grid grid-cols-2 border border-line-strong bg-panel max-md:flex-1 max-sm:order-last max-sm:w-full max-sm:flex-none max-sm:grid-cols-4"
+        className="grid flex-1 grid-cols-2 border border-line-strong bg-panel max-md:flex-1 max-sm:order-last max-sm:w-full max-sm:flex-none max-sm:grid-cols-4"
         role="radiogroup"
         aria-label="Sky"
       >
@@ -145,7 +145,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
             data-on={sky === value}
             title={`${title} (${key})`}
             onClick={() => choose(value)}
-            className={classNames(cell, 'min-w-21 max-md:min-w-0')}
+            className={classNames(cell, 'min-w-0')}
           >
             {name}
           </button>
@@ -244,7 +244,7 @@ export function DayRibbon({ roomId }: { readonly roomId: string }) {
   return (
     <footer
       data-open={open}
-      className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 fold:py-0 print:hidden"
+      className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel py-2 pr-4 pl-2 max-md:px-4 fold:px-4 fold:py-0 print:hidden"
     >
       <LampsByDark key={room.id} room={room} />
       <Line room={room} open={open} onToggle={() => setOpen(!open)} />

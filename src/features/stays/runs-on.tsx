@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
-import type { RecordedStay } from '@/core/record/stay';
+import { coveredByOthers } from '@/core/operations/entry-issues';
+import { SHARE_SLACK, type RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -16,6 +17,14 @@ const hasIt = (room: Room, stay: RecordedStay): boolean =>
   room.stays.some(
     (s) => s.name === stay.name && s.components.every((c, i) => c.colour.lab.l === stay.components[i]?.colour.lab.l),
   );
+
+/** Why a thing cannot run on into a room; undefined when it can. */
+function whyNot(room: Room, stay: RecordedStay): string | undefined {
+  if (hasIt(room, stay)) return 'has it already';
+  const lying = coveredByOthers(room, { stayId: '', lies: stay.lies });
+  const total = lying.reduce((sum, s) => sum + s.cover, stay.lies === null ? 0 : stay.cover);
+  return total > 1 + SHARE_SLACK ? `${lying[0]!.name} lies there` : undefined;
+}
 
 /** A thing that runs on into other rooms, such as one floor: copied to those that are ticked. */
 export function RunsOn({ room, stay }: { readonly room: Room; readonly stay: RecordedStay }) {
@@ -42,8 +51,8 @@ export function RunsOn({ room, stay }: { readonly room: Room; readonly stay: Rec
           <TickRow
             key={other.id}
             label={other.name}
-            aside={hasIt(other, stay) ? 'has it already' : undefined}
-            disabled={hasIt(other, stay)}
+            aside={whyNot(other, stay)}
+            disabled={whyNot(other, stay) !== undefined}
             checked={ticked.includes(other.id)}
             onChange={(on) => setTicked(on ? [...ticked, other.id] : ticked.filter((id) => id !== other.id))}
           />

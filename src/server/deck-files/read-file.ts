@@ -22,6 +22,21 @@ export function decode(bytes: Uint8Array): Decoded {
 
 const nothing = (reason: string): ReadDecks => ({ decks: [], problems: [{ line: 0, reason }], notes: [] });
 
+/** Problems of one file that are told. */
+const MOST_TOLD = 50;
+
+/** Where in a deck something is wrong, as a person finds it: "colour 4 (FR 3122), lab". */
+function whereIn(deck: unknown, path: readonly PropertyKey[]): string {
+  const [list, index, ...rest] = path;
+  const kinds: Readonly<Record<string, string>> = { colours: 'colour', bases: 'base' };
+  const kind = kinds[String(list)];
+  if (kind === undefined || typeof index !== 'number') return path.length === 0 ? 'the file' : path.join(', ');
+  const one = (deck as Record<string, readonly { code?: unknown; id?: unknown }[]>)[String(list)]?.[index];
+  const name = one?.code ?? one?.id;
+  const called = typeof name === 'string' ? ` (${name.slice(0, 40)})` : '';
+  return [`${kind} ${index + 1}${called}`, ...rest.map(String)].join(', ');
+}
+
 function readJson(text: string): ReadDecks {
   let value: unknown;
   try {
@@ -34,7 +49,9 @@ function readJson(text: string): ReadDecks {
   return {
     decks: [],
     notes: [],
-    problems: parsed.error.issues.slice(0, 50).map((i) => ({ line: 0, reason: `${i.path.join('.')}: ${i.message}` })),
+    problems: parsed.error.issues
+      .slice(0, MOST_TOLD)
+      .map((issue) => ({ line: 0, reason: `${whereIn(value, issue.path)}: ${issue.message}` })),
   };
 }
 

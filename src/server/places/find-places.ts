@@ -18,10 +18,20 @@ const BY_STATE: ReadonlySet<string> = new Set(['US', 'CA']);
 const countries = new Intl.DisplayNames(['en'], { type: 'region' });
 
 type City = (typeof cities)[number];
-type Known = { readonly city: City; readonly name: string; readonly alt: string; readonly within: string };
+type Known = { readonly city: City; readonly name: string; readonly alt: string };
+
+const names = new Map<string, string>();
+/** Asking for a name takes longer than everything else that is done for a town. */
+function countryName(code: string): string {
+  const known = names.get(code);
+  if (known !== undefined) return known;
+  const name = countries.of(code) ?? code;
+  names.set(code, name);
+  return name;
+}
 
 const withinOf = ({ country, adminCode }: City): string => {
-  const name = countries.of(country) ?? country;
+  const name = countryName(country);
   return BY_STATE.has(country) && /^[A-Z]{2}$/.test(adminCode) ? `${adminCode}, ${name}` : name;
 };
 
@@ -29,13 +39,12 @@ let index: readonly Known[] | undefined;
 /** Every town of the gazetteer (GeoNames, over 1,000 inhabitants), the largest first. */
 const known = (): readonly Known[] =>
   (index ??= cities
-    .map((city) => ({
-      city,
-      name: foldedText(city.name),
-      alt: foldedText(city.altName),
-      within: foldedText(`${withinOf(city)} ${city.country}`),
-    }))
+    .map((city) => ({ city, name: foldedText(city.name), alt: foldedText(city.altName) }))
     .sort((p, q) => q.city.population - p.city.population));
+
+/** Whether a town lies in the country or state that was named, if one was. */
+const isWithin = ({ city }: Known, within: string): boolean =>
+  within === '' || foldedText(`${withinOf(city)} ${city.country}`).includes(within);
 
 const placeOf = ({ city }: Known): FoundPlace => {
   const [longitude, latitude] = city.loc.coordinates;
@@ -66,7 +75,7 @@ export function findPlaces(text: string, most = 8): FoundPlace[] {
   const found: { readonly place: Known; readonly rank: number }[] = [];
   for (const place of known()) {
     const rank = rankOf(place, asked);
-    if (rank !== undefined && place.within.includes(within)) found.push({ place, rank });
+    if (rank !== undefined && isWithin(place, within)) found.push({ place, rank });
   }
   // sort keeps the larger first among equals
   return found
