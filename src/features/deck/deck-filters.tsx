@@ -54,9 +54,11 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
         value={filter.text}
         onChange={(e) => set({ text: e.target.value })}
       />
-      <Button className="hidden fold:inline-flex" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {narrowed > 0 ? `Filters (${narrowed})` : 'Filters'}
-      </Button>
+      <div className="hidden fold:block">
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+          {narrowed > 0 ? `Filters (${narrowed})` : 'Filters'}
+        </Button>
+      </div>
       <div className="contents fold:group-data-[open=false]:hidden">
         <ChoiceField
           className="w-32"

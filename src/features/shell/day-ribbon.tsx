@@ -244,7 +244,7 @@ export function DayRibbon({ roomId }: { readonly roomId: string }) {
   return (
     <footer
       data-open={open}
-      className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel py-2 pr-4 pl-2 max-md:px-4 fold:px-4 fold:py-0 print:hidden"
+      className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 fold:py-0 print:hidden"
     >
       <LampsByDark key={room.id} room={room} />
       <Line room={room} open={open} onToggle={() => setOpen(!open)} />
