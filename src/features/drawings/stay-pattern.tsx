@@ -9,25 +9,28 @@ import { sayColour } from '../words/say-colour';
 import { usePaint } from '../light-client/in-light';
 
 const SIZE = { width: 840, height: 560 } as const;
+/** As one of many: so small that twenty are drawn without a pause. */
+const SMALL = { width: 210, height: 140 } as const;
+type Size = typeof SIZE | typeof SMALL;
 
 /** Pictures of things that were drawn already, by what they depend on. */
 const drawn = new Map<string, Uint8Array>();
 const MOST_DRAWN = 40;
 
-function labelsOf({ id, components }: RecordedStay): Uint8Array {
-  const key = JSON.stringify([id, components.map((c) => [c.name, c.share])]);
+function labelsOf({ id, components }: RecordedStay, size: Size): Uint8Array {
+  const key = JSON.stringify([id, size.width, components.map((c) => [c.name, c.share])]);
   const known = drawn.get(key);
   if (known) return known;
-  const labels = patternOf(components, SIZE, seedOf(id));
+  const labels = patternOf(components, size, seedOf(id));
   drawn.set(key, labels);
   if (drawn.size > MOST_DRAWN) drawn.delete(drawn.keys().next().value!);
   return labels;
 }
 
-function paintOn(canvas: HTMLCanvasElement, labels: Uint8Array, hexes: readonly string[]): void {
+function paintOn(canvas: HTMLCanvasElement, labels: Uint8Array, { hexes, size }: { hexes: readonly string[]; size: Size }): void {
   const context = canvas.getContext('2d');
   if (!context) return;
-  const image = context.createImageData(SIZE.width, SIZE.height);
+  const image = context.createImageData(size.width, size.height);
   const pixels = new Uint32Array(image.data.buffer);
   // little-endian: alpha, blue, green, red from the high byte down
   const words = hexes.map((hex) => {
@@ -39,7 +42,16 @@ function paintOn(canvas: HTMLCanvasElement, labels: Uint8Array, hexes: readonly 
 }
 
 /** A thing that stays as it lies: veins as veins, flecks as flecks, tiles as tiles, each component in its share. Fills what it is placed in. */
-export function StayPattern({ stay, className }: { readonly stay: RecordedStay; readonly className?: string }) {
+export function StayPattern({
+  stay,
+  className,
+  small = false,
+}: {
+  readonly stay: RecordedStay;
+  readonly className?: string;
+  readonly small?: boolean;
+}) {
+  const size = small ? SMALL : SIZE;
   const paint = usePaint();
   const canvas = useRef<HTMLCanvasElement>(null);
   const { components } = stay;
@@ -51,12 +63,12 @@ export function StayPattern({ stay, className }: { readonly stay: RecordedStay; 
   const hexes = components.map((c) => paint(c.id, c.colour.lab));
   const key = hexes.join(' ');
   useLayoutEffect(() => {
-    if (canvas.current) paintOn(canvas.current, labelsOf(stay), key.split(' '));
-  }, [stay, key]);
+    if (canvas.current) paintOn(canvas.current, labelsOf(stay, size), { hexes: key.split(' '), size });
+  }, [stay, key, size]);
   if (components.length === 1) return <Patch hex={hexes[0]!} label={label} {...(className ? { className } : {})} />;
   return (
     <div role="img" aria-label={label} data-patch={key} className={classNames('overflow-hidden', className)}>
-      <canvas ref={canvas} width={SIZE.width} height={SIZE.height} className="block size-full object-cover" />
+      <canvas ref={canvas} width={size.width} height={size.height} className="block size-full object-cover" />
     </div>
   );
 }

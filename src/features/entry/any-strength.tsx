@@ -24,17 +24,24 @@ export const sayUnusual = (percent: number): string | undefined =>
       : undefined;
 
 /** A colour mixed at a strength by the server; undefined until it answers. */
-function useMixed(deckColourId: string, percent: number): Mixed | undefined {
+function useMixed(deckColourId: string, percent: number): Mixed | 'failed' | undefined {
+  const [failed, setFailed] = useState<string>();
   const [mixed, setMixed] = useState<Mixed & { readonly of: string }>();
   const of = `${deckColourId} ${percent}`;
   useEffect(() => {
     const stop = new AbortController();
     fetch(`/api/deck/${encodeURIComponent(deckColourId)}/mix?at=${percent}`, { signal: stop.signal })
-      .then(async (response) => response.ok && setMixed({ ...((await response.json()) as Mixed), of }))
-      .catch(() => undefined);
+      .then(async (response) => {
+        if (!response.ok) throw new Error(`mix: ${response.status}`);
+        setMixed({ ...((await response.json()) as Mixed), of });
+      })
+      .catch(() => {
+        if (!stop.signal.aborted) setFailed(of);
+      });
     return () => stop.abort();
   }, [deckColourId, percent, of]);
-  return mixed?.of === of ? mixed : undefined;
+  if (mixed?.of === of) return mixed;
+  return failed === of ? 'failed' : undefined;
 }
 
 type Props = {
@@ -46,11 +53,30 @@ type Props = {
   readonly children: ReactNode;
 };
 
+/** What a strength is, and what is unusual about it. */
+function SaysMixed({ percent, answer }: { readonly percent: number; readonly answer: Mixed | 'failed' | undefined }) {
+  if (answer === undefined) return <p className="min-h-10 text-sm">mixing…</p>;
+  if (answer === 'failed')
+    return (
+      <p role="alert" className="min-h-10 text-sm">
+        It could not be mixed just now: choose another strength, or try again.
+      </p>
+    );
+  return (
+    <p className="min-h-10 text-sm">
+      {`${answer.says}; LRV ${Math.round(answer.lrv)}`}
+      {sayUnusual(percent) && <b className="block font-semibold">▲ unusual: {sayUnusual(percent)}</b>}
+      {answer.caution === 'hides-less' && <span className="block">its base hides less at this strength</span>}
+    </p>
+  );
+}
+
 function Chooser({ room, colour, from, onTaken }: Omit<Props, 'children'>) {
   const [percent, setPercent] = useState(within(from));
   const [typed, setTyped] = useState<string>();
   const take = useTakeColour(room);
-  const mixed = useMixed(colour.deckColourId, percent);
+  const answer = useMixed(colour.deckColourId, percent);
+  const mixed = answer === 'failed' ? undefined : answer;
   const go = (next: number) => {
     setTyped(undefined);
     setPercent(within(next));
@@ -103,11 +129,7 @@ function Chooser({ room, colour, from, onTaken }: Omit<Props, 'children'>) {
           <Plus aria-hidden size={18} />
         </Button>
       </div>
-      <p className="min-h-10 text-sm">
-        {mixed ? `${mixed.says}; LRV ${Math.round(mixed.lrv)}` : 'mixing…'}
-        {sayUnusual(percent) && <b className="block font-semibold">▲ unusual: {sayUnusual(percent)}</b>}
-        {mixed?.caution === 'hides-less' && <span className="block">its base hides less at this strength</span>}
-      </p>
+      <SaysMixed percent={percent} answer={answer} />
       <Button type="submit" look="main" disabled={!here && !mixed}>
         {here ? 'Look at it' : `Try ${percent} % here`}
       </Button>

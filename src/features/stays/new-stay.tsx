@@ -112,7 +112,7 @@ export function NewStayChoice({ room, onNew }: Props) {
                 onClick={() => make(componentsOf(material), nameOf(material))}
                 className="cursor-pointer text-left"
               >
-                <StayPattern stay={material.stay} className="h-24 w-full" />
+                <StayPattern small stay={material.stay} className="h-24 w-full" />
                 <span className="block min-h-11 pt-1 text-[15px] leading-5">{material.name}</span>
               </button>
             ))}
