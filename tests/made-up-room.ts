@@ -1,5 +1,6 @@
 import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
+import { planSettingsSchema } from '@/core/record/plan-settings';
 import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
@@ -67,6 +68,7 @@ export const verdict = (more: Partial<VerdictEvent> = {}): VerdictEvent => ({
   predictedIn: 'light',
   moment: null,
   firstGlanceMs: null,
+  lookId: null,
   ...more,
 });
 
@@ -133,7 +135,9 @@ export const room = (more: Partial<Room> = {}): Room => ({
   notes: [],
   photos: [],
   schemes: [],
-  retired: { stays: [], candidates: [], photos: [], schemes: [] },
+  looks: [],
+  answers: [],
+  retired: { stays: [], candidates: [], photos: [], schemes: [], looks: [] },
   ...more,
 });
 
@@ -148,9 +152,11 @@ export const visit = (more: Partial<Room> = {}): Visit => ({
   painter: '',
   builtYear: null,
   visitedOn: null,
+  plan: planSettingsSchema.parse({}),
   shelf: 'current',
   revision: 1,
   createdAt: '2026-09-23T11:00:00.000Z',
   rooms: [room(more)],
   retiredRooms: [],
+  hands: [],
 });

@@ -146,6 +146,7 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     candidateId: d.idOf([...r.candidates, ...r.retired.candidates]),
     stayId: d.idOf(r.stays),
     light: 'overcast',
+    lookId: d.sometimes(0.3) ? d.idOf(r.looks) : null,
     person: d.pick(['consultant', 'client']),
     verdict: d.pick(VERDICTS),
     ...(d.sometimes(0.5) ? { predicted: d.pick(VERDICTS), predictedIn: d.pick(['deck', 'light'] as const) } : {}),
@@ -222,6 +223,59 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     roomId: r.id,
     schemeId: d.idOf([...r.schemes, ...r.retired.schemes]),
     retired: d.sometimes(0.5),
+  }),
+  (d, _, r) => {
+    const own = [...r.looks, ...r.retired.looks];
+    const taken = d.sometimes(0.3);
+    const lamps = d.sometimes(0.3);
+    return {
+      name: 'look.save',
+      roomId: r.id,
+      lookId: own.length > 0 && d.sometimes(0.5) ? d.idOf(own) : v7(),
+      number: d.pick([1, 2, 3, 14]),
+      light: lamps ? 'lamps' : d.pick(['clear', 'overcast', 'both']),
+      fromHour: lamps ? null : d.number(6, 12),
+      toHour: lamps ? null : d.number(12, 20),
+      walls: d.pick([['wall-0'], ['wall-2', 'wall-1']]),
+      candidateIds: d.sometimes(0.5) ? [] : [d.idOf([...r.candidates, ...r.retired.candidates])],
+      who: d.pick(['consultant', 'client']),
+      date: d.pick([null, '2026-10-25']),
+      decides: 'between two greys',
+      missed: d.pick(['', ' a turn to green ']),
+      byHand: d.sometimes(0.5),
+      state: taken ? 'taken' : d.pick(['planned', 'dropped']),
+      reason: d.pick(['', 'no cloud']),
+      takenAt: taken ? '2026-09-23T12:05:00.000Z' : null,
+    };
+  },
+  (d, _, r) => ({
+    name: 'look.retire',
+    roomId: r.id,
+    lookId: d.idOf([...r.looks, ...r.retired.looks]),
+    retired: d.sometimes(0.5),
+  }),
+  (d, _, r) => ({
+    name: 'look.answer',
+    roomId: r.id,
+    lookId: d.idOf([...r.looks, ...r.retired.looks]),
+    candidateId: d.idOf(r.candidates),
+    verdict: d.pick(VERDICTS),
+    words: d.pick(['', ' too green at tea ']),
+    lookedAt: '2026-09-24T17:00:00Z',
+    handId: v7(),
+  }),
+  (d, _, r) => ({ name: 'look.unanswer', roomId: r.id, answerId: d.idOf(r.answers), undone: d.sometimes(0.7) }),
+  (d, v, r) => ({
+    name: 'look.hand',
+    visitId: v.id,
+    handId: v7(),
+    key: 'AbCdEfGhIjKlMnOpQrStUv',
+    lookIds: [d.idOf(r.looks)],
+  }),
+  (d, v) => ({
+    name: 'visit.plan',
+    visitId: v.id,
+    plan: { toleranceE: d.pick([2, 3]), skies: d.pick([['clear'], []]), paintedAt: d.pick([null, '2026-09-23T09:00:00Z']) },
   }),
   (d, _, r) => ({
     name: 'light.read',

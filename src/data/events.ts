@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/base/fields';
+import { lookAnswerSchema } from '@/core/record/look-answer';
 import { meterReadingSchema } from '@/core/record/meter-reading';
 import { noteSchema } from '@/core/record/note';
 import { pickSchema } from '@/core/record/pick';
@@ -72,6 +73,14 @@ export const listLightReadings = (sql: Sql, visitId: string) =>
     derived: { undone: isUndone('light_reading_undo', 'reading_id') },
   });
 
+const answerRow = lookAnswerSchema.extend(inRoom);
+export const listAnswers = (sql: Sql, visitId: string) =>
+  list(sql, visitId, {
+    table: 'look_answer',
+    row: answerRow,
+    derived: { undone: isUndone('look_answer_undo', 'answer_id') },
+  });
+
 type EventTable =
   | 'verdict'
   | 'verdict_reason'
@@ -83,6 +92,8 @@ type EventTable =
   | 'pair_pick_undo'
   | 'note'
   | 'note_removal'
+  | 'look_answer'
+  | 'look_answer_undo'
   | 'light_reading'
   | 'light_reading_undo';
 type Kept = Readonly<Record<string, unknown>> & { readonly id: string; readonly at: string };

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record';
+import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
 import { csvFile } from '@/server/exports/csv';
 import { room, verdict, visit } from '../made-up-room';
 

@@ -5,8 +5,9 @@ import type { SceneLight } from '../appearance/scene';
 import { dayLightSteps, incoming, positionLights, together, type DayLight, type PositionLight } from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
 import type { LightRoom } from '../light/light-room';
-import { outdoorsAt, outdoorsDark, type SkyName } from '../light/outdoors';
+import { outdoorsAt, outdoorsDark, type Outdoors, type SkyName } from '../light/outdoors';
 import { prepareRoom, type PreparedRoom } from '../light/prepare-room';
+import type { Place } from '../light/day';
 import { shapeKey, shapeOf, type RoomShape } from '../light/room-shape';
 import { slidePositions, usualPositions, wallPositions } from '../light/sample-positions';
 import { wallClock } from '../light/time-zone';
@@ -48,6 +49,11 @@ function skiesOf({ skies, zone }: DayRequest, moments: readonly number[]): reado
   return moments.map((at) => skies[Math.floor(wallClock(at, zone).hours)] ?? skies.at(-1)!);
 }
 
+type Outside = { readonly at: number; readonly place: Place; readonly date: string; readonly sky: SkyName };
+/** The light outside is one to every room of a house. */
+const outsides = leastRecentlyUsed<Outdoors>(400);
+const outside = (when: Outside): Outdoors => outsides(JSON.stringify(when), () => outdoorsAt(when));
+
 /** Days that were computed, by what they depend on. */
 const days = new Map<string, KnownDay>();
 const MOST_DAYS = 30;
@@ -87,7 +93,7 @@ export function daylightAt({ at, sky, ...request }: Single): readonly PositionLi
   if (known) return known.day.daylight[known.moments.indexOf(at)]!;
   const { room, place, date } = request;
   return singles(JSON.stringify([room, place, date, at, sky]), () =>
-    positionLights(prepare(room, 'usual').lightAt(outdoorsAt({ at, place, date, sky }), false)),
+    positionLights(prepare(room, 'usual').lightAt(outside({ at, place, date, sky }), false)),
   );
 }
 

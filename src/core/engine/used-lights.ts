@@ -44,22 +44,44 @@ export const JUDGED_IN: Readonly<Record<UsedLight['kind'], JudgingLight>> = {
 export const middleOf = (values: readonly number[]): number =>
   [...values].sort((p, q) => p - q)[Math.floor(values.length / 2)] ?? 0;
 
-type Lit = { readonly at: number; readonly lights: readonly PositionLight[]; readonly lux: number };
+/** A moment of daylight at a room's usual positions, and its lux at the one that is judged at. */
+export type Lit = { readonly at: number; readonly lights: readonly PositionLight[]; readonly lux: number };
 
-/** Of the hours of use those in which one would judge: early, in the middle and late among them. */
+/** Of the hours of use those in which one would judge. */
 function judgedHours(lit: readonly Lit[]): Lit[] {
   const enough = USED.ofMiddle * middleOf(lit.map((l) => l.lux));
-  const judged = lit.filter((l) => l.lux >= enough);
-  return USED.at.flatMap((share) => judged[Math.floor(share * judged.length)] ?? []);
+  return lit.filter((l) => l.lux >= enough);
 }
 
-/** Half past each hour of use, on the day's own clock. */
+/** Half past each hour of use, on the day's own clock: it stands for the hour. */
 function hoursOf({ date, zone }: Pick<DayRequest, 'date' | 'zone'>, use: RoomUse): number[] {
   const { from, to } = USES[use];
   return dayMoments(date, zone).filter((at) => {
     const { hours } = wallClock(at, zone);
     return hours >= from && hours < to && Math.abs((hours % 1) - 0.5) < 0.01;
   });
+}
+
+/** The moments in which one would judge by daylight at a position, by sky: the hours of use less their first and last, dimmer ones. */
+export function* judgedDaylight(
+  day: Omit<DayRequest, 'skies'>,
+  { position, scale }: Pick<LookIn, 'position' | 'scale'>,
+  use: RoomUse,
+): Steps<ReadonlyMap<SkyName, readonly Lit[]>> {
+  const place = placeOf(roomOf(day.room).room, position);
+  const hours = hoursOf(day, use);
+  const found = new Map<SkyName, readonly Lit[]>();
+  for (const [n, sky] of SKIES.entries()) {
+    const lit: Lit[] = [];
+    for (const [k, at] of hours.entries()) {
+      yield (n + k / hours.length) / SKIES.length;
+      const lights = daylightAt({ ...day, at, sky });
+      const lux = lights[place]!.lux * scale;
+      if (lux >= SCENE.tooDarkLux) lit.push({ at, lights, lux });
+    }
+    found.set(sky, judgedHours(lit));
+  }
+  return found;
 }
 
 /**
@@ -72,18 +94,12 @@ export function* usedLights(
   { use, skies }: UsedFor,
 ): Steps<UsedLight[]> {
   const place = placeOf(roomOf(day.room).room, position);
-  const hours = hoursOf(day, use);
+  const byDaylight = yield* judgedDaylight(day, { position, scale }, use);
   const daylit: UsedLight[] = [];
   let late: Lit | undefined;
-  for (const [n, sky] of SKIES.entries()) {
-    const lit: Lit[] = [];
-    for (const [k, at] of hours.entries()) {
-      yield (n + k / hours.length) / SKIES.length;
-      const lights = daylightAt({ ...day, at, sky });
-      const lux = lights[place]!.lux * scale;
-      if (lux >= SCENE.tooDarkLux) lit.push({ at, lights, lux });
-    }
-    const judged = judgedHours(lit);
+  for (const [sky, all] of byDaylight) {
+    // early, in the middle and late among them
+    const judged = USED.at.flatMap((share) => all[Math.floor(share * all.length)] ?? []);
     if (sky === WITH_LAMPS) late = judged.at(-1);
     const weight = (skies ?? USUAL_SKIES)[sky] / judged.length;
     for (const { at, lights } of judged) {

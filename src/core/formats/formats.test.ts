@@ -4,7 +4,8 @@ import { nameSchema } from '../base/fields';
 import { OPERATION_VERSION, operationSchema } from '../operations/operations';
 import { placeSchema } from '../record/visit';
 import { measure } from '../light/measures';
-import { ROOM_RECORD_COLUMNS, roomRecordCsvRows, roomRecordFile, roomRecordSchema } from './room-record';
+import { roomRecordFile, roomRecordSchema } from './room-record';
+import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from './room-record-csv';
 
 describe('what may come over the border', () => {
   test.each(['Rose & Crown', '<script>alert(1)</script>', 'Küche 🛋️', 'a'.repeat(200), '=1+1'])(

@@ -59,6 +59,6 @@ describe('progress of a room', () => {
     [['works', 'open'], { state: 'being-tried', tried: 2, work: 1 }],
     [['works', 'not', 'untried'], { state: 'settled', tried: 2, work: 1 }],
   ] as const)('%j', (rulings, progress) => {
-    expect(roomProgress(rulings)).toEqual(progress);
+    expect(roomProgress(rulings)).toMatchObject(progress);
   });
 });

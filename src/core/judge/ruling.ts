@@ -6,7 +6,8 @@ export type Person = (typeof PERSONS)[number];
 
 /** One verdict that stands: the latest of its cell (candidate, thing, light, person) that was not undone. */
 export type StandingVerdict = {
-  readonly stayId: string;
+  /** null: of the colour as a whole, as the client answers at a look. */
+  readonly stayId: string | null;
   readonly light: JudgingLight;
   readonly person: Person;
   readonly verdict: Verdict;
@@ -25,7 +26,7 @@ export type DerivedRuling =
 /**
  * The ruling on one candidate at one strength, from the verdicts that stand. The rules, in order:
  *
- * 1. any "no", by consultant or client, on a thing that stays, in any light: not here (the consultant's is named first);
+ * 1. any "no", by consultant or client, on a thing that stays or on the colour as a whole, in any light: not here (the consultant's is named first);
  * 2. else any "nearly": nearly;
  * 3. else, when each thing has been judged in some light and each light of the room has been looked at: works here;
  * 4. else it is open, and says how many things and which lights are left. A room with nothing that stays is open.
@@ -35,7 +36,7 @@ export function deriveRuling(
   stayIds: readonly string[],
   lights: readonly JudgingLight[],
 ): DerivedRuling {
-  const here = verdicts.filter((v) => stayIds.includes(v.stayId));
+  const here = verdicts.filter((v) => v.stayId === null || stayIds.includes(v.stayId));
   const worst = (verdict: Verdict) => {
     const found = here.filter((v) => v.verdict === verdict);
     return found.find((v) => v.person === 'consultant') ?? found[0];
@@ -52,13 +53,17 @@ export function deriveRuling(
 
 export type RoomProgress =
   | { readonly state: 'nothing-recorded' }
-  | { readonly state: 'being-tried' | 'settled'; readonly tried: number; readonly work: number };
+  | { readonly state: 'being-tried' | 'settled'; readonly tried: number; readonly work: number; readonly inPart: number };
 
-/** How far a room is: settled when something works here and nothing tried is still open. */
-export function roomProgress(rulings: readonly (Ruling | 'open' | 'untried')[]): RoomProgress {
+/**
+ * How far a room is: settled when something works here and nothing tried is still open.
+ *
+ * @param inPart of what works, how many were not seen in every light of the room
+ */
+export function roomProgress(rulings: readonly (Ruling | 'open' | 'untried')[], inPart = 0): RoomProgress {
   const tried = rulings.filter((r) => r !== 'untried');
   if (tried.length === 0) return { state: 'nothing-recorded' };
   const work = tried.filter((r) => r === 'works').length;
   const settled = work > 0 && !tried.includes('open');
-  return { state: settled ? 'settled' : 'being-tried', tried: tried.length, work };
+  return { state: settled ? 'settled' : 'being-tried', tried: tried.length, work, inPart };
 }

@@ -39,12 +39,14 @@ function seen(visit: Visit) {
     picks: standing(r.picks),
     notes: standing(r.notes),
     readings: standing(r.readings),
+    answers: standing(r.answers),
     rulings: [...new Map(r.rulings.map((one) => [one.candidateId, `${one.ruling} ${one.note}`]))]
       .filter(([, said]) => said !== 'null ')
       .sort(),
     retired: undefined,
   });
-  return { ...visit, revision: 0, rooms: visit.rooms.map(room), retiredRooms: undefined };
+  // what was handed to the client is out of the house
+  return { ...visit, revision: 0, rooms: visit.rooms.map(room), retiredRooms: undefined, hands: undefined };
 }
 
 const doneTo = (visit: Visit, write: Write | undefined): Visit => {

@@ -19,6 +19,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'visit.schools': (w, { schools }) => ({ ...w, ...schools }),
   'visit.brief': (w, visit) => ({ ...w, ...said(w, visit, ['decides', 'budget', 'painter', 'builtYear', 'visitedOn']) }),
   'visit.shelve': (w, { shelf }) => ({ ...w, shelf }),
+  'visit.plan': (w, { plan }) => ({ ...w, plan }),
   'room.order': (w, { rooms }) => ({ ...w, roomIds: rooms.map((r) => r.id) }),
   'room.rename': inRoom((w, { revision, name: room }) => ({ ...w, revision, room })),
   'room.light': inRoom((w, r) => ({
@@ -54,6 +55,12 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
     if (!scheme) return undefined;
     const { id: _, name, ...rest } = scheme;
     return { ...w, ...rest, scheme: name };
+  }),
+  'look.save': inRoom((w, room) => {
+    const look = room.looks.find((l) => l.id === w.lookId);
+    if (!look) return undefined;
+    const { id: _, ...rest } = look;
+    return { ...w, ...rest };
   }),
   'ruling.set': inRoom((w, { rulings }) => {
     const last = rulings.findLast((r) => r.candidateId === w.candidateId);
@@ -112,6 +119,10 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
   'photo.retire': (w) => swapped<'photo.retire'>(w, 'retired', !w.retired),
   'scheme.save': ({ roomId, schemeId }) => retiring({ name: 'scheme.retire', roomId, schemeId, retired: true }),
   'scheme.retire': (w) => swapped<'scheme.retire'>(w, 'retired', !w.retired),
+  'look.save': ({ roomId, lookId }) => retiring({ name: 'look.retire', roomId, lookId, retired: true }),
+  'look.retire': (w) => swapped<'look.retire'>(w, 'retired', !w.retired),
+  'look.answer': ({ roomId }, _, answerId) => undoing({ name: 'look.unanswer', roomId, answerId, undone: true }),
+  'look.unanswer': (w) => swapped<'look.unanswer'>(w, 'undone', !w.undone),
   'light.read': ({ roomId }, _, readingId) => undoing({ name: 'light.unread', roomId, readingId, undone: true }),
   'light.unread': (w) => swapped<'light.unread'>(w, 'undone', !w.undone),
 };
@@ -120,7 +131,7 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
 const statedNow = (write: Write, visit: Visit): Write | undefined =>
   (STATED[write.name] as Of<WriteName, Write | undefined> | undefined)?.(write as never, visit, '');
 
-/** What takes an operation back and does it again; undefined when it changed nothing, or cannot be taken back (a visit begun, a deck taken in). */
+/** What takes an operation back and does it again; undefined when it changed nothing, or cannot be taken back (a visit begun, a deck taken in, looks handed out). */
 export function inverseOf(before: Visit, after: Visit, { id, write }: Operation): Inverse | undefined {
   if (before === after) return undefined;
   const [was, is] = [statedNow(write, before), statedNow(write, after)];

@@ -11,6 +11,11 @@ import { intensityUndo } from './intensity-undo';
 import { lightCalibrate } from './light-calibrate';
 import { lightRead } from './light-read';
 import { lightUnread } from './light-unread';
+import { lookAnswer } from './look-answer';
+import { lookHand } from './look-hand';
+import { lookRetire } from './look-retire';
+import { lookSave } from './look-save';
+import { lookUnanswer } from './look-unanswer';
 import { noteAdd } from './note-add';
 import { noteRemove } from './note-remove';
 import { pairPick } from './pair-pick';
@@ -37,6 +42,7 @@ import { verdictUndo } from './verdict-undo';
 import { visitBrief } from './visit-brief';
 import { visitCreate } from './visit-create';
 import { visitEdit } from './visit-edit';
+import { visitPlan } from './visit-plan';
 import { visitSchools } from './visit-schools';
 import { visitShelve } from './visit-shelve';
 import { isRefusal, notFound, type Effect, type Refusal } from './operation';
@@ -47,6 +53,7 @@ export const OPERATIONS = {
   'visit.edit': visitEdit,
   'visit.schools': visitSchools,
   'visit.brief': visitBrief,
+  'visit.plan': visitPlan,
   'visit.shelve': visitShelve,
   'room.add': roomAdd,
   'room.rename': roomRename,
@@ -75,6 +82,11 @@ export const OPERATIONS = {
   'photo.retire': photoRetire,
   'scheme.save': schemeSave,
   'scheme.retire': schemeRetire,
+  'look.answer': lookAnswer,
+  'look.hand': lookHand,
+  'look.retire': lookRetire,
+  'look.save': lookSave,
+  'look.unanswer': lookUnanswer,
   'light.read': lightRead,
   'light.unread': lightUnread,
   'light.calibrate': lightCalibrate,
@@ -89,6 +101,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   visitEdit.schema,
   visitSchools.schema,
   visitBrief.schema,
+  visitPlan.schema,
   visitShelve.schema,
   roomAdd.schema,
   roomRename.schema,
@@ -117,6 +130,11 @@ export const writeSchema = z.discriminatedUnion('name', [
   photoRetire.schema,
   schemeSave.schema,
   schemeRetire.schema,
+  lookAnswer.schema,
+  lookHand.schema,
+  lookRetire.schema,
+  lookSave.schema,
+  lookUnanswer.schema,
   lightRead.schema,
   lightUnread.schema,
   lightCalibrate.schema,

@@ -12,6 +12,7 @@ export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reaso
   predictedIn: verdictSchema.shape.predictedIn.default(null),
   moment: verdictSchema.shape.moment.default(null),
   firstGlanceMs: verdictSchema.shape.firstGlanceMs.default(null),
+  lookId: verdictSchema.shape.lookId.default(null),
 });
 
 const schema = z
@@ -31,6 +32,7 @@ export const verdictGive = roomOperation(schema, (room, { name: _, roomId: __, .
     [
       ['colour', has(everyOne(room, 'candidates'), given.candidateId)],
       ['thing that stays', has(everyOne(room, 'stays'), given.stayId)],
+      ['look', given.lookId === null || has(everyOne(room, 'looks'), given.lookId)],
     ],
     () => ({ ...room, verdicts: added(room.verdicts, { id, at, ...given, reason: null, undone: false }) }),
   ),

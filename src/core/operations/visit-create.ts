@@ -26,6 +26,7 @@ export function newVisit({ visitId, label, place, units, rooms }: z.infer<typeof
     ...visitFieldsSchema.parse({ id: visitId, label, place, units, createdAt: at }),
     rooms: rooms.map(({ roomId, name }, i) => emptyRoom({ id: roomId, name, ordinal: i + 1 })),
     retiredRooms: [],
+    hands: [],
   };
 }
 

@@ -16,7 +16,7 @@ test('a home is known by what works in its rooms, and says how far each is', () 
   });
   expect(home.rooms.map((r) => r.state)).toEqual(['settled', 'begun', 'nothing']);
   expect(home.rooms[0]!.colours).toEqual([
-    { hex: expect.stringMatching(/^#[0-9a-f]{6}$/) as string, name: 'Test Shell 100 %', works: true },
+    { hex: expect.stringMatching(/^#[0-9a-f]{6}$/) as string, name: 'Test Shell 100 %', works: true, partly: false },
   ]);
   expect(home.rooms[1]!.colours.map((c) => c.works)).toEqual([false, false]);
   expect(home.rooms[2]!.colours).toEqual([]);

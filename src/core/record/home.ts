@@ -9,7 +9,7 @@ export type HomeRoom = {
   readonly name: string;
   readonly state: 'settled' | 'being-tried' | 'begun' | 'nothing';
   /** sRGB of what works there; while nothing does, of what is tried. */
-  readonly colours: readonly { readonly hex: string; readonly name: string; readonly works: boolean }[];
+  readonly colours: readonly { readonly hex: string; readonly name: string; readonly works: boolean; readonly partly: boolean }[];
 };
 /** A visit as it stands in the list of all. */
 export type Home = {
@@ -41,10 +41,11 @@ function homeRoom(room: Room): HomeRoom {
     id: room.id,
     name: room.name,
     state,
-    colours: shown.slice(0, MOST_COLOURS).map(({ candidate: c, ruling }) => ({
+    colours: shown.slice(0, MOST_COLOURS).map(({ candidate: c, ruling, coverage }) => ({
       hex: screenColour(c.lab).hex,
       name: `${c.name} ${c.strength} %`,
       works: ruling === 'works',
+      partly: ruling === 'works' && coverage.notSeenIn.length > 0,
     })),
   };
 }

@@ -1,8 +1,19 @@
 import { relation, type Relation } from '../judge/relation';
-import { deriveRuling, roomProgress, type DerivedRuling, type RoomProgress, type Ruling } from '../judge/ruling';
+import {
+  deriveRuling,
+  roomProgress,
+  type DerivedRuling,
+  type RoomProgress,
+  type Ruling,
+  type StandingVerdict,
+} from '../judge/ruling';
+import { judgingLightOfLook } from '../plan/look-light';
 import { lightsOfRoom, type JudgingLight } from '../room/facing';
 import { standingVerdicts } from './standing';
 import type { Candidate } from './candidate';
+import { coverageOf, type Coverage } from './coverage';
+import type { Look } from './look';
+import { standingAnswers, type LookAnswer } from './look-answer';
 import type { RecordedStay } from './stay';
 import type { Room } from './room';
 import type { RulingEvent } from './ruling';
@@ -19,6 +30,10 @@ export const relationTo = (stay: RecordedStay, candidate: Candidate): Relation =
 export type CandidateRow = {
   readonly candidate: Candidate;
   readonly verdicts: readonly VerdictEvent[];
+  /** The client's, at looks. */
+  readonly answers: readonly LookAnswer[];
+  /** The lights and looks its ruling rests on. */
+  readonly coverage: Coverage;
   readonly derived: DerivedRuling;
   /** Set by hand, and when; undefined when the derived ruling stands. */
   readonly byHand: (RulingEvent & { ruling: Ruling }) | undefined;
@@ -50,18 +65,45 @@ export function judgedLights(room: Room): JudgingLight[] {
   return (['window-day', 'overcast', 'lamps'] as const).filter((l) => lights.has(l));
 }
 
+/** An answer of the client as a verdict on the colour as a whole, in the light of its look. */
+const ofTheWhole =
+  (looks: readonly Look[]) =>
+  (answer: LookAnswer): StandingVerdict[] =>
+    looks
+      .filter((l) => l.id === answer.lookId)
+      .map(({ light }) => ({
+        stayId: null,
+        light: judgingLightOfLook(light),
+        person: 'client',
+        verdict: answer.verdict,
+        reason: null,
+      }));
+
 /** The room record: every candidate and strength with its standing verdicts and its ruling, derived and by hand. */
 export function roomRecord(room: Room): RoomRecord {
   const lights = judgedLights(room);
   const standing = standingVerdicts(room.verdicts);
+  const answered = standingAnswers(room.answers);
+  const looks = [...room.looks, ...room.retired.looks];
   const stayIds = room.stays.map((s) => s.id);
   const rows = room.candidates.map((candidate): CandidateRow => {
     const verdicts = standing.filter((v) => v.candidateId === candidate.id);
-    const derived = deriveRuling(verdicts, stayIds, lights);
+    const answers = answered.filter((a) => a.candidateId === candidate.id);
+    const derived = deriveRuling([...verdicts, ...answers.flatMap(ofTheWhole(looks))], stayIds, lights);
     const last = room.rulings.filter((r) => r.candidateId === candidate.id).at(-1);
     const byHand = last && last.ruling !== null ? { ...last, ruling: last.ruling } : undefined;
-    const untried = verdicts.length === 0 && !byHand;
-    return { candidate, verdicts, derived, byHand, ruling: byHand?.ruling ?? (untried ? 'untried' : derived.ruling) };
+    const untried = verdicts.length === 0 && answers.length === 0 && !byHand;
+    const ruling = byHand?.ruling ?? (untried ? 'untried' : derived.ruling);
+    const coverage = coverageOf(candidate.id, { looks, verdicts, answers, lights });
+    return { candidate, verdicts, answers, coverage, derived, byHand, ruling };
   });
-  return { lights, rows, progress: roomProgress(rows.map((r) => r.ruling)) };
+  const inPart = rows.filter((r) => r.ruling === 'works' && r.coverage.notSeenIn.length > 0).length;
+  return {
+    lights,
+    rows,
+    progress: roomProgress(
+      rows.map((r) => r.ruling),
+      inPart,
+    ),
+  };
 }

@@ -6,6 +6,8 @@ import { measure } from '../light/measures';
 import { kindByName, ROOM_KINDS, ROOM_USES } from '../room/use';
 import type { Candidate } from './candidate';
 import type { RoomLamp } from './lamp';
+import type { Look } from './look';
+import type { LookAnswer } from './look-answer';
 import type { LightMeterReading } from './meter-reading';
 import type { Note } from './note';
 import type { Photo } from './photo';
@@ -68,6 +70,7 @@ export type Retired = {
   readonly candidates: readonly Candidate[];
   readonly photos: readonly Photo[];
   readonly schemes: readonly Scheme[];
+  readonly looks: readonly Look[];
 };
 
 /** A room with everything recorded of it. Events stand in the order in which they arrived, undone ones included. */
@@ -86,10 +89,14 @@ export type Room = RoomFields & {
   /** Oldest first. */
   readonly photos: readonly Photo[];
   readonly schemes: readonly Scheme[];
+  /** In the order of their numbers. */
+  readonly looks: readonly Look[];
+  /** Of the client, at looks after the visit. */
+  readonly answers: readonly LookAnswer[];
   readonly retired: Retired;
 };
 
-const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [] };
+const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [], looks: [] };
 
 /** A room of which nothing is recorded but its name, which may tell what kind of room it is. */
 export const emptyRoom = (given: { readonly id: string; readonly name: string; readonly ordinal: number }): Room => ({
@@ -106,5 +113,7 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   notes: [],
   photos: [],
   schemes: [],
+  looks: [],
+  answers: [],
   retired: NOTHING_RETIRED,
 });

@@ -1,6 +1,7 @@
 import { sayBeside } from '../judge/reasons';
 import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
 import { LIGHT_NAMES } from '../room/facing';
+import { sayPartly } from './coverage';
 import type { CandidateRow } from './room-record';
 import type { RecordedStay } from './stay';
 
@@ -11,6 +12,12 @@ const things = (n: number) => (n === 1 ? '1 thing' : `${n} things`);
 export function sayRulingWord(ruling: CandidateRow['ruling']): string {
   if (ruling === 'untried') return 'Not tried yet';
   return ruling === 'open' ? 'Still open' : RULING_WORDS[ruling];
+}
+
+/** The ruling on a colour; of one that works or nearly does also in which lights alone it was seen, if not in all of the room. */
+export function sayRuling({ ruling, coverage }: Pick<CandidateRow, 'ruling' | 'coverage'>): string {
+  const partly = ruling === 'works' || ruling === 'nearly' ? sayPartly(coverage) : '';
+  return partly ? `${sayRulingWord(ruling)}, ${partly}` : sayRulingWord(ruling);
 }
 
 /** Why the derived ruling is what it is: "too green beside Hearth stone, overcast", "2 things and overcast to go". */
@@ -25,7 +32,7 @@ export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): 
     return `${listed.format(left)} to go`;
   }
   const { stayId, light, person, reason, verdict } = derived.because;
-  const stay = stays.find((s) => s.id === stayId)?.name ?? 'something taken out';
+  const stay = stayId === null ? 'everything' : (stays.find((s) => s.id === stayId)?.name ?? 'something taken out');
   const said = reason ? sayBeside(reason, stay) : `${verdict} beside ${stay}`;
   return `${said}, ${LIGHT_NAMES[light]}${person === 'client' ? ', says the client' : ''}`;
 }

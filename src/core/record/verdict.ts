@@ -39,6 +39,8 @@ export const verdictSchema = z.strictObject({
   moment: verdictMomentSchema.nullable(),
   /** How long the eye took at first glance, with the computed verdict hidden; null when it was not a first glance. */
   firstGlanceMs: z.int().min(0).max(600_000).nullable(),
+  /** The look it was given at; null outside of one. */
+  lookId: idSchema.nullable(),
   at: instantSchema,
   /** The latest reason given for it. */
   reason: z.enum(REASONS).nullable(),

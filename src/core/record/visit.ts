@@ -4,6 +4,8 @@ import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../j
 import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone, wallClock } from '../light/time-zone';
 import { UNITS } from '../units/length';
+import type { LookHand } from './look-hand';
+import { planSettingsSchema } from './plan-settings';
 import type { Room } from './room';
 
 /** Where a home is. Degrees, north and east positive; an IANA time zone. */
@@ -50,6 +52,8 @@ export const visitFieldsSchema = z.strictObject({
   units: z.enum(UNITS),
   schools: schoolsSchema.prefault({}),
   ...visitBriefFields,
+  /** What looks are planned by. */
+  plan: planSettingsSchema.prefault({}),
   shelf: z.enum(SHELVES).default('current'),
   revision: z.int().default(1),
   createdAt: instantSchema,
@@ -57,7 +61,12 @@ export const visitFieldsSchema = z.strictObject({
 export type VisitFields = Readonly<z.infer<typeof visitFieldsSchema>>;
 
 /** A visit with everything in it; rooms in walking order. */
-export type Visit = VisitFields & { readonly rooms: readonly Room[]; readonly retiredRooms: readonly Room[] };
+export type Visit = VisitFields & {
+  readonly rooms: readonly Room[];
+  readonly retiredRooms: readonly Room[];
+  /** Looks handed to the client, oldest first. */
+  readonly hands: readonly LookHand[];
+};
 
 /** The day of a visit in the home's own calendar: as it was said, or when the visit was made. */
 export const dayOfVisit = ({ visitedOn, createdAt, place }: Pick<VisitFields, 'visitedOn' | 'createdAt' | 'place'>): string =>

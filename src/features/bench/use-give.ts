@@ -3,11 +3,12 @@
 import { useState } from 'react';
 import type { Verdict } from '@/core/judge/reasons';
 import type { Person } from '@/core/judge/ruling';
+import { fitsLook } from '@/core/record/look-fits';
 import type { Pair } from '@/core/record/next-pair';
 import type { Room } from '@/core/record/room';
 import { standingVerdicts, verdictIn } from '@/core/record/standing';
 import type { VerdictEvent } from '@/core/record/verdict';
-import { useSetCursor } from '../cursor/cursor';
+import { useReadCursor, useSetCursor } from '../cursor/cursor';
 import { useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
 import { useVisit } from '../session/visit-context';
 import type { Computed } from './use-computed';
@@ -28,13 +29,17 @@ type Saying = {
 
 /** Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light first. */
 export function useGive({ room, cell, computed, glance }: Saying) {
-  const { write } = useVisit();
+  const { visit, write } = useVisit();
+  const read = useReadCursor();
   const resolve = useResolve(room);
   const set = useSetCursor();
   const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
   const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
     if (!cell || !light) return;
-    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken() };
+    const { lookId } = read();
+    const look = room.looks.find((l) => l.id === lookId);
+    const at = look && moment && fitsLook(look, moment, visit.place.timeZone) ? look.id : null;
+    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
     write({ name: 'verdict.give', roomId: room.id, ...given });
   };
   const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;

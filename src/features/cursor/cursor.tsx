@@ -22,6 +22,8 @@ export type Cursor = {
   readonly shown: 'in-light' | 'in-deck';
   /** Where in the room: a wall, by the window, under the lamp. */
   readonly position: string | null;
+  /** The look that is being taken; null outside of one. */
+  readonly lookId: string | null;
 };
 
 type Store = {
@@ -39,6 +41,7 @@ const START: Cursor = {
   lampsByDark: true,
   shown: 'in-deck',
   position: null,
+  lookId: null,
 };
 
 function makeStore(): Store {

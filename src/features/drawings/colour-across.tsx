@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import { offeredSwatch } from '@/core/engine/swatches';
 import { roomRecord, type CandidateRow } from '@/core/record/room-record';
-import { sayRulingWord, sayWhy } from '@/core/record/say-ruling';
+import { sayRuling, sayWhy } from '@/core/record/say-ruling';
 import type { Room } from '@/core/record/room';
 import { Dialog } from '@/ui/dialog';
 import { Patch } from '@/ui/patch';
@@ -54,11 +54,11 @@ function RoomRow({ room, colour }: { readonly room: Room; readonly colour: Colou
       <div className="min-w-0 flex-1">
         <TickRow
           label={room.name}
-          aside={here ? sayRulingWord(here.ruling) : 'not tried'}
+          aside={here ? sayRuling(here) : 'not tried'}
           checked={here !== undefined}
           onChange={(on) => void toggle(on)}
         />
-        {rows.map(({ candidate, ruling, derived }) => (
+        {rows.map(({ candidate, ruling, derived, coverage }) => (
           <p key={candidate.id} className="mt-1 text-sm">
             <VisitLink
               href={addressOf({ visitId: visit.id, roomId: room.id, step: 'bench', at: { colour: candidate.id } })}
@@ -66,7 +66,7 @@ function RoomRow({ room, colour }: { readonly room: Room; readonly colour: Colou
             >
               {candidate.strength} %
             </VisitLink>
-            : {sayRulingWord(ruling)}
+            : {sayRuling({ ruling, coverage })}
             {ruling !== 'untried' && <span className="text-soft">, {sayWhy(derived, room.stays)}</span>}
           </p>
         ))}

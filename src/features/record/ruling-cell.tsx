@@ -4,7 +4,8 @@ import { PencilLine } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
-import { sayRulingWord, sayWhy } from '@/core/record/say-ruling';
+import { sayLooked } from '@/core/record/coverage';
+import { sayRuling, sayRulingWord, sayWhy } from '@/core/record/say-ruling';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -79,6 +80,7 @@ function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: (
 export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
   const [open, setOpen] = useState(false);
   const { byHand, derived, ruling, candidate } = row;
+  const looked = sayLooked(row.coverage);
   return (
     <div
       data-ruling={ruling}
@@ -88,7 +90,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
       <div className="flex items-start gap-2">
         <div className="min-w-0 flex-1">
           <p className="text-base font-semibold">
-            {sayRulingWord(ruling)}
+            {sayRuling(row)}
             {byHand && <span className="font-normal text-soft">, set by hand</span>}
           </p>
           {byHand?.note && <p className="text-sm break-words">{byHand.note}</p>}
@@ -96,6 +98,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
             {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
             {sayWhy(derived, stays)}
           </p>
+          {looked && <p className="text-sm text-soft print:text-black">{looked}</p>}
         </div>
         <div className="shrink-0 print:hidden">
           <Dialog

@@ -3,7 +3,7 @@
 import { sayBeside } from '@/core/judge/reasons';
 import type { ComputedCell } from '@/core/record/cell';
 import { roomRecord } from '@/core/record/room-record';
-import { sayRulingWord } from '@/core/record/say-ruling';
+import { sayRuling } from '@/core/record/say-ruling';
 import { schemeColours, schemeLinks, type SchemeLink } from '@/core/record/scheme-links';
 import type { Room } from '@/core/record/room';
 import type { Scheme } from '@/core/record/scheme';
@@ -39,7 +39,7 @@ export function SchemeLinks({
     <div className="mt-3">
       <ul className="grid gap-1">
         {schemeColours(room, scheme).map(({ part, candidate }) => {
-          const ruling = rows.find((r) => r.candidate.id === candidate.id)?.ruling ?? 'untried';
+          const row = rows.find((r) => r.candidate.id === candidate.id);
           return (
             <li key={part + candidate.id} className="grid grid-cols-[3.2rem_2.5rem_minmax(0,1fr)_auto] items-center gap-2">
               <span className="text-sm text-soft">{part}</span>
@@ -47,7 +47,7 @@ export function SchemeLinks({
               <span className="truncate">
                 {candidate.name} {candidate.strength} %
               </span>
-              <span className="text-sm">{sayRulingWord(ruling)}</span>
+              <span className="text-sm">{row ? sayRuling(row) : 'taken out'}</span>
             </li>
           );
         })}

@@ -26,7 +26,8 @@ function sayBegun(room: Room): string {
 
 function sayProgress(progress: RoomProgress, room: Room): string {
   if (progress.state === 'nothing-recorded') return sayBegun(room);
-  const work = progress.work === 1 ? '1 works' : `${progress.work} work`;
+  const some = progress.inPart > 0 ? ', not in every light' : '';
+  const work = `${progress.work === 1 ? '1 works' : `${progress.work} work`}${some}`;
   return progress.state === 'settled' ? `settled, ${work}` : `${progress.tried} tried, ${work}`;
 }
 

@@ -1,4 +1,5 @@
-import { ROOM_RECORD_COLUMNS, roomRecordCsvRows, roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
+import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
+import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
 import { visitById } from '../visits/queries';
 import { csvFile } from './csv';
 

@@ -36,6 +36,8 @@ function idOf({ id, write }: Operation): string {
       return write.candidateId;
     case 'scheme.save':
       return write.schemeId;
+    case 'look.save':
+      return write.lookId;
     default:
       return id;
   }

@@ -4,6 +4,7 @@ import { insertEvent } from '@/data/events';
 import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/photos';
 import { setRetired } from '@/data/retire';
 import { setCalibrated } from '@/data/rooms';
+import { upsertLook } from '@/data/looks';
 import { upsertScheme } from '@/data/schemes';
 import { found, mustHold, refuse, type RowsOf } from './refuse';
 
@@ -27,6 +28,10 @@ export const JUDGEMENT_ROWS: RowsOf<
   | 'photo.retire'
   | 'scheme.save'
   | 'scheme.retire'
+  | 'look.save'
+  | 'look.retire'
+  | 'look.answer'
+  | 'look.unanswer'
   | 'light.read'
   | 'light.unread'
   | 'light.calibrate'
@@ -35,6 +40,7 @@ export const JUDGEMENT_ROWS: RowsOf<
     await mustHold(sql, verdict.roomId, [
       ['candidate', verdict.candidateId],
       ['stay', verdict.stayId],
+      ...(verdict.lookId === null ? [] : [['look', verdict.lookId] as const]),
     ]);
     await insertEvent(sql, 'verdict', { ...stamp, ...verdict });
   },
@@ -102,6 +108,28 @@ export const JUDGEMENT_ROWS: RowsOf<
   },
   async 'scheme.retire'(sql, w) {
     found(await setRetired(sql, 'scheme', { id: w.schemeId, ...w }), 'scheme');
+  },
+  async 'look.save'(sql, { name: _, roomId, lookId, ...look }) {
+    await mustHold(
+      sql,
+      roomId,
+      look.candidateIds.map((id) => ['candidate', id] as const),
+    );
+    found((await upsertLook(sql, roomId, { id: lookId, ...look })).length > 0, 'look');
+  },
+  async 'look.retire'(sql, w) {
+    found(await setRetired(sql, 'look', { id: w.lookId, ...w }), 'look');
+  },
+  async 'look.answer'(sql, { name: _, ...answer }, stamp) {
+    await mustHold(sql, answer.roomId, [
+      ['look', answer.lookId],
+      ['candidate', answer.candidateId],
+    ]);
+    await insertEvent(sql, 'look_answer', { ...stamp, ...answer });
+  },
+  async 'look.unanswer'(sql, { roomId, answerId, undone }, stamp) {
+    await mustHold(sql, roomId, [['look_answer', answerId]]);
+    await insertEvent(sql, 'look_answer_undo', { ...stamp, answerId, undone });
   },
   async 'light.read'(sql, { name: _, ...reading }, stamp) {
     await insertEvent(sql, 'light_reading', { ...stamp, ...reading });

@@ -41,6 +41,8 @@ const NAMES = {
   intensity: 'what was said',
   pair_pick: 'pick',
   note: 'note',
+  look: 'look',
+  look_answer: 'answer',
   light_reading: 'reading',
 } as const;
 type Table = keyof typeof NAMES;

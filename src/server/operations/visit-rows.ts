@@ -21,9 +21,10 @@ import {
   updateRoomLight,
   visitOfRoom,
 } from '@/data/rooms';
+import { countLooks, insertHand } from '@/data/looks';
 import type { Sql } from '@/data/sql';
 import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import { insertVisit, setSchools, updateVisit, setShelf, setVisitBrief } from '@/data/visits';
+import { insertVisit, setSchools, updateVisit, setPlan, setShelf, setVisitBrief } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
 
@@ -43,6 +44,8 @@ export const VISIT_ROWS: RowsOf<
   | 'visit.schools'
   | 'visit.brief'
   | 'visit.shelve'
+  | 'visit.plan'
+  | 'look.hand'
   | 'room.add'
   | 'room.rename'
   | 'room.retire'
@@ -75,6 +78,13 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'visit.shelve'(sql, w) {
     await setShelf(sql, w.visitId, w.shelf);
+  },
+  async 'visit.plan'(sql, w) {
+    await setPlan(sql, w.visitId, w.plan);
+  },
+  async 'look.hand'(sql, { visitId, handId: id, key, lookIds }, { at }) {
+    found((await countLooks(sql, visitId, lookIds)) === new Set(lookIds).size, 'look');
+    await insertHand(sql, visitId, { id, key, lookIds, at });
   },
   async 'room.add'(sql, { roomId: id, room: name, visitId }) {
     await insertRoom(sql, visitId, { id, name, ordinal: await nextRoomOrdinal(sql, visitId) });

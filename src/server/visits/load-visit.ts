@@ -3,7 +3,8 @@ import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Visit } from '@/core/record/visit';
 import { listCandidates } from '@/data/candidates';
-import { listIntensities, listLightReadings, listNotes, listPicks, listRulings, listVerdicts } from '@/data/events';
+import { listAnswers, listIntensities, listLightReadings, listNotes, listPicks, listRulings, listVerdicts } from '@/data/events';
+import { listHands, listLooks } from '@/data/looks';
 import { listPhotos } from '@/data/photos';
 import { listLamps, listRooms, listWindows } from '@/data/rooms';
 import { listSchemes } from '@/data/schemes';
@@ -58,6 +59,9 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const notes = byRoom(await listNotes(sql, visitId));
   const photos = byRoom(await listPhotos(sql, visitId));
   const schemes = byRoom(await listSchemes(sql, visitId));
+  const looks = byRoom(await listLooks(sql, visitId));
+  const answers = byRoom(await listAnswers(sql, visitId));
+  const hands = await listHands(sql, visitId);
   const rooms = (await listRooms(sql, visitId)).map(({ retired, ...room }) => {
     const { id } = room;
     const kinds = {
@@ -65,6 +69,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       candidates: parted(candidates(id)),
       photos: parted(photos(id)),
       schemes: parted(schemes(id)),
+      looks: parted(looks(id)),
     };
     const made: Room = {
       ...room,
@@ -80,15 +85,18 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       notes: notes(id),
       photos: kinds.photos.here,
       schemes: kinds.schemes.here,
+      looks: kinds.looks.here,
+      answers: answers(id),
       retired: {
         stays: kinds.stays.retired,
         candidates: kinds.candidates.retired,
         photos: kinds.photos.retired,
         schemes: kinds.schemes.retired,
+        looks: kinds.looks.retired,
       },
     };
     return { retired, made };
   });
   const those = (retired: boolean) => rooms.filter((r) => r.retired === retired).map((r) => r.made);
-  return { ...visit, rooms: those(false), retiredRooms: those(true) };
+  return { ...visit, rooms: those(false), retiredRooms: those(true), hands };
 }

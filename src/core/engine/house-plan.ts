@@ -1,0 +1,237 @@
+import { viewOf, type SceneLight } from '../appearance/scene';
+import { GRID, type Reflectance } from '../colour/grid';
+import { tristimulus } from '../colour/tristimulus';
+import type { Lab } from '../colour/types';
+import { together, type PositionLight } from '../light/day-light';
+import { dayMoments } from '../light/day-moments';
+import { sunPosition } from '../light/sun';
+import { wallClock } from '../light/time-zone';
+import { byDaylight, type LookLight } from '../plan/look-light';
+import { roomLooks, type LookMoment, type RoomLook, type RoomLooks } from '../plan/room-looks';
+import { bestRoute, type Route, type RouteRoom } from '../plan/route';
+import { WALLS } from '../room/facing';
+import { wallPosition } from '../room/wall-position';
+import { lampsOf, placeOf, roomOf, sceneAt } from './known-days';
+import type { LitRoom } from './lit-room';
+import { surfacesOf } from './looks';
+import { decisionsOf, type SeenMoment } from './look-decisions';
+import {
+  ROUTE_SLOT_MINUTES,
+  type DecidedLook,
+  type HousePlan,
+  type PlannedLook,
+  type PlanRequest,
+  type RoomPlan,
+  type RoomToPlan,
+} from './plan-protocol';
+import { inPart, type Steps } from './steps';
+import { judgedDaylight } from './used-lights';
+
+const MINUTE_MS = 60_000;
+/** Half of the hour that a moment stands for. */
+const HALF_MS = 30 * MINUTE_MS;
+
+/** A perfect white: what the amount of light does to it, it does to everything. */
+const WHITE: Reflectance = new Float64Array(GRID.count).fill(1);
+
+/**
+ * How surfaces appear in a scene, at the lightness they have beside a white there: that a room is dim or bright is a fact about the room, and
+ * no reason to look twice.
+ */
+function appearIn(scene: SceneLight): (surface: Reflectance) => Lab {
+  const { weights, reads } = viewOf(scene);
+  const white = reads(tristimulus(WHITE, weights)).lab.l;
+  return (surface) => {
+    const { l, a, b } = reads(tristimulus(surface, weights)).lab;
+    return { l: (100 * l) / white, a, b };
+  };
+}
+
+type Lit = { readonly light: LookLight; readonly at: number; readonly lights: readonly PositionLight[] };
+
+/** The sun at the end of civil twilight, degrees. */
+const NIGHT_ALTITUDE_DEG = -6;
+
+/** First and last moment of a day's evening dark; the last moment twice where it never gets dark. */
+export function darkHours({ date, zone, place }: LitRoom['day']): readonly [from: number, to: number] {
+  const moments = dayMoments(date, zone);
+  const last = moments.at(-1)!;
+  const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
+  const noon = altitudes.indexOf(Math.max(...altitudes));
+  return [moments.find((_, m) => m > noon && altitudes[m]! < NIGHT_ALTITUDE_DEG) ?? last, last];
+}
+
+/** Every moment at which one could look in a room on a day: by daylight under each sky, by lamps with a grey late daylight, by lamps alone. */
+function* litMoments({ day, lookIn, usedFor }: LitRoom): Steps<Lit[]> {
+  const byDay = yield* judgedDaylight(day, lookIn, usedFor.use);
+  const found: Lit[] = [];
+  for (const [light, lit] of byDay)
+    for (const { at, lights } of lit) if (sunPosition(at, day.place).altitudeDeg > 0) found.push({ light, at, lights });
+  const lamps = lampsOf(day.room);
+  if (lamps.every((l) => l.lux === 0)) return found;
+  const late = found.findLast((m) => m.light === 'overcast');
+  if (late) found.push({ light: 'both', at: late.at, lights: late.lights.map((l, p) => together(l, lamps[p]!)) });
+  return [...found, { light: 'lamps', at: darkHours(day)[0], lights: lamps }];
+}
+
+/** How every colour appears on every wall at a moment. */
+function labsAt(room: LitRoom, lights: readonly PositionLight[], surfaces: readonly Reflectance[]): (readonly Lab[] | null)[] {
+  const box = roomOf(room.day.room).room;
+  return WALLS.map((wall) => {
+    const scene = sceneAt(lights, placeOf(box, wallPosition(wall)), room.lookIn.scale);
+    return scene ? surfaces.map(appearIn(scene)) : null;
+  });
+}
+
+type When = Omit<PlanRequest, 'rooms' | 'toleranceE'>;
+
+/** The part of a stretch in which the samples are dry and someone is in the house; undefined where there is none. */
+function withinVisit([from, to]: readonly [number, number], { visit, dryAt }: When): readonly [number, number] | undefined {
+  if (!visit) return undefined;
+  const met = [Math.max(from, visit[0], dryAt ?? -Infinity), Math.min(to, visit[1])] as const;
+  return met[1] - met[0] >= ROUTE_SLOT_MINUTES * MINUTE_MS ? met : undefined;
+}
+
+/** Whether any of some lights may be met in the visit: by day under the skies expected, lamps whenever it is dark. */
+const mayBeMet = (lights: readonly LookLight[], { skies }: When): boolean =>
+  lights.some((light) => light === 'lamps' || skies.includes(light === 'both' ? 'overcast' : light));
+
+/** How much less a moment suits than another that shows as much: out of the visit, a sky that changes by the minute, a sun that is low. */
+function unsuited({ light, at }: Lit, room: LitRoom, when: When): number {
+  const dark = light === 'lamps' ? darkHours(room.day) : undefined;
+  const met = withinVisit(dark ?? [at - HALF_MS, at + HALF_MS], when) && mayBeMet([light], when);
+  const low = light !== 'lamps' && sunPosition(at, room.day.place).altitudeDeg < 6;
+  return (met ? 0 : 8) + (light === 'broken' ? 3 : 0) + (low ? 2 : 0);
+}
+
+/** The moment of a light that lies nearest the middle of a look's hours; none where that light is not met. */
+function momentOf({ light, hours }: DecidedLook, moments: readonly Lit[], zone: string): number | undefined {
+  let [best, far]: [number | undefined, number] = [undefined, Infinity];
+  moments.forEach((m, k) => {
+    if (m.light !== light) return;
+    const off = hours ? Math.abs(wallClock(m.at, zone).hours - (hours[0] + hours[1]) / 2) : 0;
+    if (off < far) [best, far] = [k, off];
+  });
+  return best;
+}
+
+/** Walls on which something shows, at a look, that the wall judged at does not; that one first. */
+function wallsOf(labs: LookMoment['labs'], position: string, toleranceE: number): string[] {
+  const own = WALLS.find((wall) => wallPosition(wall) === position && labs[wall]) ?? WALLS.find((wall) => labs[wall]) ?? 0;
+  const first = labs[own];
+  const others = WALLS.filter((wall) => wall !== own && labs[wall]?.some((lab, c) => changed(lab, first?.[c], toleranceE)));
+  return [own, ...others].map(wallPosition);
+}
+const changed = (lab: Lab, from: Lab | undefined, toleranceE: number): boolean =>
+  from === undefined || Math.hypot(lab.l - from.l, lab.a - from.a, lab.b - from.b) > 2 * toleranceE;
+
+const without = (roomId: string, problem: string): RoomPlan => ({ roomId, looks: [], exact: true, atLeast: 0, problem });
+
+function stretchOf(look: RoomLook, moments: readonly Lit[], room: LitRoom): readonly [number, number] {
+  const { light } = moments[look.moment]!;
+  return light === 'lamps' ? darkHours(room.day) : [moments[look.from]!.at - HALF_MS, moments[look.to]!.at + HALF_MS];
+}
+
+/** The looks of a room. */
+function* planRoom(asked: RoomToPlan, request: PlanRequest): Steps<RoomPlan> {
+  const { roomId, lit: room, candidates } = asked;
+  const { problem } = roomOf(room.day.room);
+  if (problem) return without(roomId, problem);
+  if (candidates.length === 0) return without(roomId, 'No colour is being tried here yet.');
+  const moments = yield* inPart(litMoments(room), 0, 0.8);
+  if (moments.length === 0) return without(roomId, 'Neither a window nor a lamp is recorded.');
+  const surfaces = candidates.map((c) => surfacesOf(c)[0]!);
+  const seen: LookMoment[] = [];
+  for (const m of moments) {
+    seen.push({ light: m.light, at: m.at, labs: labsAt(room, m.lights, surfaces), unsuited: unsuited(m, room, request) });
+    yield 0.8 + (0.1 * seen.length) / moments.length;
+  }
+  const { zone } = room.day;
+  const at = (looks: readonly DecidedLook[]) => looks.map((l) => ({ id: l.id, moment: momentOf(l, moments, zone) }));
+  const kept = at(asked.kept);
+  const those = (of: typeof kept) => [...new Set(of.flatMap((k) => k.moment ?? []))];
+  const found = roomLooks(seen, request.toleranceE, { kept: those(kept), dropped: those(at(asked.dropped)) });
+  yield 0.92;
+  const looks = describedLooks(asked, request, { moments, seen, found });
+  return {
+    roomId,
+    looks: looks.flatMap((look, k) => {
+      const ids = kept.filter((one) => one.moment === found.looks[k]!.moment).map((one) => one.id);
+      return ids.length > 0 ? ids.map((id) => ({ ...look, id })) : [look];
+    }),
+    exact: found.exact,
+    atLeast: found.atLeast,
+    problem: null,
+  };
+}
+
+type Found = { readonly moments: readonly Lit[]; readonly seen: readonly LookMoment[]; readonly found: RoomLooks };
+
+function describedLooks(asked: RoomToPlan, request: PlanRequest, { moments, seen, found }: Found): PlannedLook[] {
+  const { lit: room, candidates, stays } = asked;
+  const box = roomOf(room.day.room).room;
+  const judged = placeOf(box, room.lookIn.position);
+  const seenAt = ({ moment }: Pick<RoomLook, 'moment'>): SeenMoment => {
+    const { light, at, lights } = moments[moment]!;
+    const walls = wallsOf(seen[moment]!.labs, room.lookIn.position, request.toleranceE);
+    const scene = sceneAt(lights, judged, room.lookIn.scale) ?? sceneAt(lights, placeOf(box, walls[0]!), room.lookIn.scale);
+    return { light, at, labs: seen[moment]!.labs, scene };
+  };
+  const decided = decisionsOf({
+    looks: found.looks.map((look) => ({ ...look, seen: seenAt(look) })),
+    moments: seen,
+    candidates,
+    stays,
+    zone: room.day.zone,
+  });
+  return found.looks.map((look, k): PlannedLook => {
+    const { light, at, labs } = seenAt(look);
+    const [from, to] = stretchOf(look, moments, room);
+    const met = withinVisit([from, to], request);
+    return {
+      id: null,
+      light,
+      lights: look.lights,
+      at: met && byDaylight(light) && (at < met[0] || at > met[1]) ? met[0] : at,
+      from,
+      to,
+      walls: wallsOf(labs, room.lookIn.position, request.toleranceE),
+      inVisit: met !== undefined && mayBeMet(look.lights, request),
+      ...decided[k]!,
+    };
+  });
+}
+
+/** The order of rooms through the visit, by what can be looked at in each. */
+function routeOf(request: PlanRequest, plans: readonly RoomPlan[]): Route | null {
+  const { visit } = request;
+  if (!visit) return null;
+  const SLOT = ROUTE_SLOT_MINUTES * MINUTE_MS;
+  const slots = Math.floor((visit[1] - visit[0]) / SLOT);
+  const rooms = plans.map((plan): RouteRoom => {
+    const looks = plan.looks.filter((l) => l.inVisit);
+    return {
+      id: plan.roomId,
+      // a quarter of an hour for one look or two, more for more
+      stay: Math.max(1, Math.ceil(looks.length / 2)),
+      looks: looks.map(({ from, to, worth }) => {
+        const met = withinVisit([from, to], request)!;
+        const within = (s: number) => visit[0] + s * SLOT < met[1] && visit[0] + (s + 1) * SLOT > met[0];
+        return { worth, slots: new Set(Array.from({ length: slots }, (_, s) => s).filter(within)) };
+      }),
+    };
+  });
+  return bestRoute(rooms, slots);
+}
+
+/**
+ * What to look at when, over the whole house: for each room the fewest looks that show every change that matters, what each decides, and the
+ * order of rooms through the visit. Lights are those the rooms are used in ({@link judgedDaylight}).
+ */
+export function* housePlan(request: PlanRequest): Steps<HousePlan> {
+  const rooms: RoomPlan[] = [];
+  for (const [k, room] of request.rooms.entries()) {
+    rooms.push(yield* inPart(planRoom(room, request), k / request.rooms.length, (k + 1) / request.rooms.length));
+  }
+  return { ok: true, rooms, route: routeOf(request, rooms) };
+}

@@ -1,0 +1,91 @@
+import type { LookLight } from '../plan/look-light';
+import type { Route } from '../plan/route';
+import type { JudgedStay } from './judgement-protocol';
+import type { NoAnswer, Progress, Swatch } from './light-protocol';
+import type { LitRoom } from './lit-room';
+
+/** A colour with the name it goes by in words. */
+export type NamedSwatch = Swatch & { readonly name: string };
+
+/** A look that was decided by hand: its light and, by day, the hours of the home's clock. */
+export type DecidedLook = {
+  readonly id: string;
+  readonly light: LookLight;
+  readonly hours: readonly [from: number, to: number] | null;
+};
+
+export type RoomToPlan = {
+  readonly roomId: string;
+  readonly lit: LitRoom;
+  readonly candidates: readonly NamedSwatch[];
+  readonly stays: readonly JudgedStay[];
+  readonly kept: readonly DecidedLook[];
+  readonly dropped: readonly DecidedLook[];
+};
+
+export type PlanRequest = {
+  /** In walking order; all on one date, in one zone. */
+  readonly rooms: readonly RoomToPlan[];
+  /** ΔE00 within which an appearance is seen at a look. */
+  readonly toleranceE: number;
+  /** From and to of the visit, instants of the day; null when nobody is in the house. */
+  readonly visit: readonly [from: number, to: number] | null;
+  /** Daylight that is to be expected during it. */
+  readonly skies: readonly LookLight[];
+  /** Instant from which the samples are dry; null: they are. */
+  readonly dryAt: number | null;
+};
+
+/** What a look decides, from the clearest kind on: whether something still works, which of two gives way, what one colour does. */
+export type Decides = {
+  readonly kind: 'verdict' | 'pair' | 'colour';
+  readonly says: string;
+  /** The two colours touching, as they look then: `#rrggbb`. */
+  readonly hexes: readonly [string, string];
+  readonly candidateIds: readonly string[];
+};
+
+export type PlannedLook = {
+  /** The look it keeps; null where it is only planned. */
+  readonly id: string | null;
+  readonly light: LookLight;
+  /** Skies that would show the same within the hour. */
+  readonly lights: readonly LookLight[];
+  /** Instants: the moment planned, and the stretch in which it shows as much. */
+  readonly at: number;
+  readonly from: number;
+  readonly to: number;
+  /** Sample positions at which something is to be seen that the first does not show. */
+  readonly walls: readonly string[];
+  /** How much it decides: the largest change (ΔE00) that only it shows, and more where it alone shows another verdict. */
+  readonly worth: number;
+  /** Whether its light can be met within the visit. */
+  readonly inVisit: boolean;
+  readonly decides: Decides;
+  /** What would not be seen without it. */
+  readonly missed: readonly string[];
+};
+
+export type RoomPlan = {
+  readonly roomId: string;
+  /** Early to late, lamps last. */
+  readonly looks: readonly PlannedLook[];
+  /** No fewer looks show as much; otherwise there must be `atLeast` so many. */
+  readonly exact: boolean;
+  readonly atLeast: number;
+  /** Why nothing can be planned; null when it could be. */
+  readonly problem: string | null;
+};
+
+export type HousePlan = {
+  readonly ok: true;
+  readonly rooms: readonly RoomPlan[];
+  /** Through the visit, in slots of {@link ROUTE_SLOT_MINUTES} from its start; null without one. */
+  readonly route: Route | null;
+};
+
+export const ROUTE_SLOT_MINUTES = 15;
+
+export type PlanWorker = {
+  readonly plan: (id: number, request: PlanRequest, progress: Progress) => Promise<HousePlan | NoAnswer>;
+};

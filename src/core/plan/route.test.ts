@@ -1,0 +1,77 @@
+import { seededRandom } from '../base/random';
+import { bestRoute, type RouteRoom } from './route';
+
+const random = seededRandom(9);
+const drawnRoom = (n: number, slots: number): RouteRoom => ({
+  id: `r${n}`,
+  stay: 1 + Math.floor(2 * random()),
+  looks: Array.from({ length: Math.floor(3 * random()) }, () => ({
+    worth: 1 + Math.floor(9 * random()),
+    slots: new Set(Array.from({ length: slots }, (_, s) => s).filter(() => random() < 0.25)),
+  })),
+});
+
+/** The most that can be seen, by trying every order and every start. */
+function bruteForce(rooms: readonly RouteRoom[], slots: number): number {
+  const go = (left: readonly RouteRoom[], slot: number): number => {
+    let best = 0;
+    for (const room of left)
+      for (let from = slot; from + room.stay <= slots; from++) {
+        const seen = room.looks.filter((l) => Array.from({ length: room.stay }, (_, s) => from + s).some((s) => l.slots.has(s)));
+        const worth = seen.reduce((s, l) => s + l.worth, 0);
+        const rest = go(
+          left.filter((r) => r !== room),
+          from + room.stay,
+        );
+        best = Math.max(best, worth + rest);
+      }
+    return best;
+  };
+  return go(rooms, 0);
+}
+
+describe('the order of rooms through a visit', () => {
+  test('sees as much as trying every order finds, in 60 drawn visits of up to four rooms', () => {
+    for (let n = 0; n < 60; n++) {
+      const slots = 4 + Math.floor(4 * random());
+      const rooms = Array.from({ length: 1 + Math.floor(4 * random()) }, (_, k) => drawnRoom(k, slots));
+      const route = bestRoute(rooms, slots);
+      expect(route.exact).toBe(true);
+      expect(route.worth).toBe(bruteForce(rooms, slots));
+    }
+  });
+
+  test('nobody is in two rooms at once, and every room is gone to that fits', () => {
+    const rooms = Array.from({ length: 9 }, (_, k) => drawnRoom(k, 20));
+    const { stops, left } = bestRoute(rooms, 20);
+    stops.slice(1).forEach((stop, k) => expect(stop.from).toBeGreaterThanOrEqual(stops[k]!.to));
+    expect(stops.length + left.length).toBe(9);
+    expect(stops.at(-1)!.to).toBeLessThanOrEqual(20);
+  });
+
+  test('without anything to wait for it is the walking order, at once', () => {
+    const rooms = ['hall', 'kitchen', 'study'].map((id) => ({ id, stay: 2, looks: [] }));
+    expect(bestRoute(rooms, 12).stops.map((s) => [s.id, s.from])).toEqual([
+      ['hall', 0],
+      ['kitchen', 2],
+      ['study', 4],
+    ]);
+  });
+
+  test('many rooms: moved one by one, never less than walking order, close to the best', () => {
+    const rooms = Array.from({ length: 12 }, (_, k) => drawnRoom(k, 24));
+    const route = bestRoute(rooms, 24);
+    expect(route.exact).toBe(false);
+    const eight = rooms.slice(0, 8);
+    expect(route.worth).toBeGreaterThanOrEqual(0.8 * bestRoute(eight, 24).worth);
+  });
+
+  test('a visit too short leaves out the room with the least to see, and says so', () => {
+    const rooms = [
+      { id: 'hall', stay: 2, looks: [] },
+      { id: 'kitchen', stay: 2, looks: [{ worth: 3, slots: new Set([0]) }] },
+    ];
+    expect(bestRoute(rooms, 2)).toMatchObject({ left: ['hall'], worth: 3 });
+    expect(bestRoute([], 4)).toEqual({ stops: [], left: [], worth: 0, exact: true });
+  });
+});

@@ -1,0 +1,59 @@
+import { judgingLightOfLook } from '../plan/look-light';
+import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
+import type { Look } from './look';
+import type { LookAnswer } from './look-answer';
+import type { VerdictEvent } from './verdict';
+
+/** What a ruling rests on: the lights a colour was seen in, and the planned looks at it. */
+export type Coverage = {
+  /** Of the lights of the room. */
+  readonly seenIn: readonly JudgingLight[];
+  readonly notSeenIn: readonly JudgingLight[];
+  /** Numbers of the looks at which something was said of it. */
+  readonly looked: readonly number[];
+  /** Numbers of those planned for it that are still to come. */
+  readonly toLook: readonly number[];
+};
+
+type Said = {
+  readonly looks: readonly Look[];
+  readonly verdicts: readonly VerdictEvent[];
+  readonly answers: readonly LookAnswer[];
+  readonly lights: readonly JudgingLight[];
+};
+
+/**
+ * What is known of one colour in the lights of a room.
+ *
+ * @param verdicts those of the colour that stand; @param answers the client's that stand
+ */
+export function coverageOf(candidateId: string, { looks, verdicts, answers, lights }: Said): Coverage {
+  const at = new Set([...verdicts.map((v) => v.lookId), ...answers.map((a) => a.lookId)]);
+  const lightOf = (a: LookAnswer) => looks.filter((l) => l.id === a.lookId).map((l) => judgingLightOfLook(l.light));
+  const seen = new Set<JudgingLight>([...verdicts.map((v) => v.light), ...answers.flatMap(lightOf)]);
+  const ofIt = looks.filter((l) => l.candidateIds.length === 0 || l.candidateIds.includes(candidateId));
+  return {
+    seenIn: lights.filter((light) => seen.has(light)),
+    notSeenIn: lights.filter((light) => !seen.has(light)),
+    looked: looks.filter((l) => at.has(l.id)).map((l) => l.number),
+    toLook: ofIt.filter((l) => l.state === 'planned' && !at.has(l.id)).map((l) => l.number),
+  };
+}
+
+const listed = new Intl.ListFormat('en-GB');
+
+/** "seen in window by day only", where a colour was not seen in every light of the room; "" where it was. */
+export function sayPartly({ seenIn, notSeenIn }: Coverage): string {
+  if (notSeenIn.length === 0) return '';
+  if (seenIn.length === 0) return 'not seen in any light of the room';
+  return `seen in ${listed.format(seenIn.map((light) => LIGHT_NAMES[light]))} only`;
+}
+
+const looks = (numbers: readonly number[]) => `${numbers.length === 1 ? 'look' : 'looks'} ${listed.format(numbers.map(String))}`;
+
+/** "rests on looks 1 and 3, look 6 to come"; "" where no look was planned for it. */
+export function sayLooked({ looked, toLook }: Coverage): string {
+  return [looked.length > 0 && `rests on ${looks(looked)}`, toLook.length > 0 && `${looks(toLook)} to come`]
+    .filter(Boolean)
+    .join(', ');
+}
