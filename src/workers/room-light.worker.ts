@@ -4,6 +4,7 @@ import { inSlices } from './in-slices';
 import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
 import { day } from '@/core/engine/day';
+import { housePlan } from '@/core/engine/house-plan';
 import { fights } from '@/core/engine/fights';
 import { hexes } from '@/core/engine/hexes';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
@@ -13,6 +14,7 @@ import { pair } from '@/core/engine/pair';
 import { cells } from '@/core/engine/record-cells';
 import { shortlist } from '@/core/engine/shortlist';
 import { spots } from '@/core/engine/spots';
+import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
 
 const cancelled = new Set<number>();
@@ -38,12 +40,13 @@ async function deckCurves(): Promise<DeckCurves> {
   return deck.curves;
 }
 
-const worker: RoomLightWorker & JudgementWorker = {
+const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
   day: (id, request, progress) => run(id, day(request), progress),
   bands: (id, request, progress) => run(id, bands(request), progress),
   spots: (id, request, swatches) => run(id, spots(request, swatches)),
   hexes: (id, request) => run(id, hexes(request)),
   pair: (id, request) => run(id, pair(request)),
+  plan: (id, request, progress) => run(id, housePlan(request), progress),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),
   shortlist: async (id, request, progress) => {

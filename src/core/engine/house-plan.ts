@@ -25,6 +25,7 @@ import {
   type RoomToPlan,
 } from './plan-protocol';
 import { inPart, type Steps } from './steps';
+import { tinted } from './tinted';
 import { judgedDaylight } from './used-lights';
 
 const MINUTE_MS = 60_000;
@@ -53,7 +54,7 @@ type Lit = { readonly light: LookLight; readonly at: number; readonly lights: re
 const NIGHT_ALTITUDE_DEG = -6;
 
 /** First and last moment of a day's evening dark; the last moment twice where it never gets dark. */
-export function darkHours({ date, zone, place }: LitRoom['day']): readonly [from: number, to: number] {
+export function darkHours({ date, zone, place }: Pick<LitRoom['day'], 'date' | 'zone' | 'place'>): readonly [from: number, to: number] {
   const moments = dayMoments(date, zone);
   const last = moments.at(-1)!;
   const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
@@ -125,7 +126,25 @@ function wallsOf(labs: LookMoment['labs'], position: string, toleranceE: number)
 const changed = (lab: Lab, from: Lab | undefined, toleranceE: number): boolean =>
   from === undefined || Math.hypot(lab.l - from.l, lab.a - from.a, lab.b - from.b) > 2 * toleranceE;
 
-const without = (roomId: string, problem: string): RoomPlan => ({ roomId, looks: [], exact: true, atLeast: 0, problem });
+const NO_TINTS = { overcast: null, lamps: null };
+const without = (roomId: string, problem: string, tints: RoomPlan['tints'] = NO_TINTS): RoomPlan => ({
+  roomId,
+  looks: [],
+  exact: true,
+  atLeast: 0,
+  tints,
+  problem,
+});
+
+/** How the light looks at the wall that is judged at, in the middle of the grey hours and by the lamps. */
+function tintsOf(moments: readonly Lit[], place: number): RoomPlan['tints'] {
+  const hexOf = (light: LookLight) => {
+    const all = moments.filter((m) => m.light === light);
+    const middle = all[Math.floor(all.length / 2)];
+    return middle ? tinted(middle.lights[place]!).hex : null;
+  };
+  return { overcast: hexOf('overcast'), lamps: hexOf('lamps') };
+}
 
 function stretchOf(look: RoomLook, moments: readonly Lit[], room: LitRoom): readonly [number, number] {
   const { light } = moments[look.moment]!;
@@ -137,9 +156,10 @@ function* planRoom(asked: RoomToPlan, request: PlanRequest): Steps<RoomPlan> {
   const { roomId, lit: room, candidates } = asked;
   const { problem } = roomOf(room.day.room);
   if (problem) return without(roomId, problem);
-  if (candidates.length === 0) return without(roomId, 'No colour is being tried here yet.');
   const moments = yield* inPart(litMoments(room), 0, 0.8);
   if (moments.length === 0) return without(roomId, 'Neither a window nor a lamp is recorded.');
+  const tints = tintsOf(moments, placeOf(roomOf(room.day.room).room, room.lookIn.position));
+  if (candidates.length === 0) return without(roomId, 'No colour is being tried here yet.', tints);
   const surfaces = candidates.map((c) => surfacesOf(c)[0]!);
   const seen: LookMoment[] = [];
   for (const m of moments) {
@@ -161,6 +181,7 @@ function* planRoom(asked: RoomToPlan, request: PlanRequest): Steps<RoomPlan> {
     }),
     exact: found.exact,
     atLeast: found.atLeast,
+    tints,
     problem: null,
   };
 }

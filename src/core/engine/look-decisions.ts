@@ -86,7 +86,7 @@ function flipAt(cells: Cells, k: number): Flip | undefined {
 const labsHere = (seen: Pick<SeenMoment, 'labs'>, wall: number): readonly Lab[] | null => seen.labs[wall] ?? null;
 
 /** Decides between colours: those that this light drives apart most, or the one it changes most. */
-function betweenColours(room: Room, k: number, hexOf: (c: number) => string): Decides {
+function betweenColours(room: Room, k: number, hexOf: (c: number, look?: number) => string): Decides {
   const { candidates, looks } = room;
   const { seen, missed } = looks[k]!;
   const wall = missed[0]?.wall ?? seen.labs.findIndex((labs) => labs !== null);
@@ -111,10 +111,16 @@ function betweenColours(room: Room, k: number, hexOf: (c: number) => string): De
       candidateIds: [candidates[p]!.id, candidates[q]!.id],
     };
   }
+  const elsewhere = looks.findIndex((l) => l.moment === instead);
   const most = change.reduce((best, found, i) => (found.deltaE00 > change[best]!.deltaE00 ? i : best), 0);
   const does =
     there === null ? `how ${candidates[most]!.name} looks here at all` : `${candidates[most]!.name} ${sayChange(change[most]!)}`;
-  return { kind: 'colour', says: does, hexes: [hexOf(most), hexOf(most)], candidateIds: [candidates[most]!.id] };
+  return {
+    kind: 'colour',
+    says: does,
+    hexes: [hexOf(most), hexOf(most, elsewhere < 0 ? k : elsewhere)],
+    candidateIds: [candidates[most]!.id],
+  };
 }
 
 /** "works", "nearly, too pink", "no, too close". */
@@ -125,9 +131,10 @@ export function decisionsOf(room: Room): Decision[] {
   const { looks, candidates, stays, moments, zone } = room;
   const surfaces = candidates.map((c) => surfacesOf(c)[0]!);
   const cells = cellsOf(room, surfaces);
+  const views = looks.map(({ seen }) => seen.scene && viewOf(seen.scene));
   return looks.map((look, k): Decision => {
-    const view = look.seen.scene && viewOf(look.seen.scene);
-    const hexOf = (c: number) => (view ? seenBy(view, surfaces[c]!).hex : '#808080');
+    const view = views[k];
+    const hexOf = (c: number, at = k) => (views[at] ? seenBy(views[at], surfaces[c]!).hex : '#808080');
     const flip = flipAt(cells, k);
     const stayHex = (s: number) => {
       const [largest] = [...stays[s]!.components].sort((p, q) => q.share - p.share);

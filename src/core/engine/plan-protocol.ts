@@ -73,6 +73,8 @@ export type RoomPlan = {
   /** No fewer looks show as much; otherwise there must be `atLeast` so many. */
   readonly exact: boolean;
   readonly atLeast: number;
+  /** Tint of its light under cloud and by the lamps, `#rrggbb`; null where there is none. */
+  readonly tints: { readonly overcast: string | null; readonly lamps: string | null };
   /** Why nothing can be planned; null when it could be. */
   readonly problem: string | null;
 };

@@ -1,6 +1,6 @@
 import { all } from '../../../tests/all';
 import { greyRoom, openWindow, plainLamp } from '../../../tests/light-room';
-import { dayMoments } from './day-moments';
+import { dayMoments, instantOf } from './day-moments';
 import { dayLight, dayLightSteps, sunHours } from './day-light';
 import { prepareRoom } from './prepare-room';
 import { shapeOf } from './room-shape';
@@ -94,5 +94,22 @@ describe('where samples are held', () => {
     expect(slidePositions(greyRoom())).toHaveLength(SLIDE_STEPS);
     expect(slidePositions(greyRoom({ windows: [], lamps: [plainLamp()] }))).toHaveLength(SLIDE_STEPS);
     expect(slidePositions(greyRoom({ windows: [] }))).toEqual([]);
+  });
+});
+
+describe('the instant of an hour of the clock', () => {
+  const LONDON = 'Europe/London';
+  const utc = (date: string, hour: number) => new Date(instantOf(date, LONDON, hour)).toISOString().slice(0, 16);
+  test.each([
+    ['in summer time', '2026-09-23', 9.5, '2026-09-23T08:30'],
+    ['to the minute', '2026-12-01', 16 + 7 / 60, '2026-12-01T16:07'],
+    // the clocks go back at two in the morning of 25 October 2026, and on at one of 29 March
+    ['the morning after the clocks went back', '2026-10-25', 9, '2026-10-25T09:00'],
+    ['the evening before', '2026-10-24', 19.75, '2026-10-24T18:45'],
+    ['an hour that is there twice: the first', '2026-10-25', 1.5, '2026-10-25T00:30'],
+    ['an hour that is leapt over', '2026-03-29', 1.5, '2026-03-29T01:00'],
+    ['the end of the day', '2026-10-25', 24, '2026-10-26T00:00'],
+  ])('%s', (_, date, hour, instant) => {
+    expect(utc(date, hour)).toBe(instant);
   });
 });

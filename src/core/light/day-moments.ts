@@ -28,3 +28,16 @@ function firstWhere(instants: readonly number[], holds: (at: number) => boolean)
   }
   return low;
 }
+
+/**
+ * The first instant at which a wall clock in a zone shows so many hours (0–24) or more on a date: where the clocks go back the earlier of two,
+ * where they leap over it the instant they leap to. To the minute.
+ */
+export function instantOf(date: string, zone: string, hour: number): number {
+  const moments = dayMoments(date, zone);
+  const quarter = Math.floor(hour * 4 + 1e-6) / 4;
+  const from = moments.find((at) => wallClock(at, zone).hours >= quarter - 1e-6);
+  if (from === undefined) return moments.at(-1)! + STEP_MS;
+  const rest = Math.max(0, Math.round((hour - wallClock(from, zone).hours) * 60));
+  return from + Math.min(rest, STEP_MINUTES - 1) * 60_000;
+}

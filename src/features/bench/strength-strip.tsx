@@ -47,7 +47,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
     <div
       role="group"
       aria-label="Strengths"
-      className="flex w-36 shrink-0 flex-col max-md:h-16 max-md:w-full max-md:flex-row short:w-24"
+      className="flex min-h-0 w-36 shrink-0 flex-col overflow-y-auto max-md:h-16 max-md:w-full max-md:flex-row short:w-24"
     >
       {steps.map((step) => (
         <div key={step.strength} className="relative min-h-11 min-w-0 flex-1">

@@ -16,10 +16,11 @@ import type {
   SpotsAnswer,
   Swatch,
 } from '@/core/engine/light-protocol';
+import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Lab } from '@/core/colour/types';
 import { asKey } from './as-key';
 
-type PageWorker = RoomLightWorker & JudgementWorker;
+type PageWorker = RoomLightWorker & JudgementWorker & PlanWorker;
 let worker: Remote<PageWorker> | undefined;
 let lastId = 0;
 

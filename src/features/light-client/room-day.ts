@@ -92,6 +92,24 @@ export function useLitRoom(roomId: string): LitRoom | undefined {
   }, [description, place, date, zone, position, scale, use, skies]);
 }
 
+/** What the lights of use of several rooms depend on, each at the wall it is judged at; undefined until the climate is known. */
+export function useLitRooms(rooms: readonly Room[]): readonly LitRoom[] | undefined {
+  const { visit } = useVisit();
+  const { date } = useDayParts();
+  const skies = useSkyShares(date);
+  const { latitude, longitude, timeZone } = visit.place;
+  return useMemo(
+    () =>
+      skies &&
+      rooms.map((room) => ({
+        day: { room: describedOnce(room).description, place: { latitude, longitude }, date, zone: timeZone },
+        lookIn: { position: judgingPosition(room), lampsOn: false, scale: lightScale(room) },
+        usedFor: { use: room.use, skies },
+      })),
+    [rooms, skies, date, latitude, longitude, timeZone],
+  );
+}
+
 /** The same with the lights themselves, so that what judges in them need not compute them; undefined until they are known. */
 export function useRoomLights(roomId: string): LitRoom | undefined {
   const lit = useLitRoom(roomId);

@@ -8,6 +8,7 @@ import { useVisit } from '../session/visit-context';
 import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
 import { DayRibbon } from './day-ribbon';
+import { LookBar } from './look-bar';
 import { KeyMap } from './key-map';
 import { EVERYWHERE, type KeyGroup } from './keys';
 import { RoomLine } from './room-line';
@@ -55,6 +56,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
         </div>
       </header>
       <SetAside />
+      <LookBar key={roomId} roomId={roomId} />
       <div className="flex min-h-0 flex-1 max-md:flex-col print:block">
         <nav
           aria-label="Steps"

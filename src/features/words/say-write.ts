@@ -74,7 +74,8 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'look.save': (w) => `Look ${w.number}${w.state === 'taken' ? ' taken' : w.state === 'dropped' ? ' dropped' : ' planned'}`,
   'look.retire': (w, room) =>
     `Look ${[...(room?.looks ?? []), ...(room?.retired.looks ?? [])].find((l) => l.id === w.lookId)?.number ?? ''} ${w.retired ? 'taken off' : 'put back on'} the plan`,
-  'look.answer': (w, room) => `The client’s answer: ${sayCandidate(room, w.candidateId)} ${VERDICT_WORDS[w.verdict].toLowerCase()}`,
+  'look.answer': (w, room) =>
+    `The client’s answer: ${sayCandidate(room, w.candidateId)} ${VERDICT_WORDS[w.verdict].toLowerCase()}`,
   'look.unanswer': (w) => `An answer of the client ${backOrAgain(w.undone)}`,
   'look.hand': (w) => `${w.lookIds.length === 1 ? 'One look' : `${w.lookIds.length} looks`} for the client`,
   'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,

@@ -1,0 +1,107 @@
+import { z } from 'zod';
+import { idSchema, instantSchema, wordsSchema } from '../base/fields';
+import { VERDICTS, type Verdict } from '../judge/reasons';
+import { MOST_WORDS } from '../record/look-answer';
+import { handKeySchema, type LookHand } from '../record/look-hand';
+import type { Room } from '../record/room';
+import type { Visit } from '../record/visit';
+
+/** Largest file of answers that is read, bytes; and most answers in one. */
+export const MOST_ANSWER_BYTES = 1_000_000;
+const MOST_ANSWERS = 2000;
+
+/** What a client's page gives back. */
+export const lookAnswersSchema = z.strictObject({
+  format: z.literal('elm-swatch/look-answers'),
+  version: z.literal(1),
+  hand: idSchema,
+  key: handKeySchema,
+  answers: z
+    .array(
+      z.strictObject({
+        look: idSchema,
+        colour: idSchema,
+        verdict: z.enum(VERDICTS),
+        words: wordsSchema(MOST_WORDS),
+        lookedAt: instantSchema,
+      }),
+    )
+    .max(MOST_ANSWERS),
+});
+export type LookAnswersFile = z.infer<typeof lookAnswersSchema>;
+
+/** An answer as it is shown before it is kept. */
+export type AnswerRow = {
+  readonly room: Room;
+  readonly lookId: string;
+  readonly number: number;
+  readonly colour: string;
+  readonly candidateId: string;
+  readonly verdict: Verdict;
+  readonly words: string;
+  readonly lookedAt: string;
+  /** Kept before, word for word. */
+  readonly known: boolean;
+};
+export type ReadAnswers =
+  | { readonly ok: true; readonly hand: LookHand; readonly rows: readonly AnswerRow[]; readonly skipped: readonly string[] }
+  | { readonly ok: false; readonly says: string };
+
+const wrong = (says: string): ReadAnswers => ({ ok: false, says });
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
+
+/** A day by which a client's clock may be off. */
+const DAY_MS = 86_400_000;
+
+/**
+ * Reads a client's file for a visit: nothing of it is trusted. It must carry the key of one of the visit's hand-outs; an answer counts only for a
+ * look that was handed out and a colour that is in its room.
+ *
+ * @param now instant, to which a client's clock is held
+ */
+export function readAnswers(text: string, visit: Visit, now: number): ReadAnswers {
+  if (text.length > MOST_ANSWER_BYTES) return wrong('The file is too large to be an answer.');
+  const found = lookAnswersSchema.safeParse(parsed(text));
+  if (!found.success) return wrong('This is not a file of answers, or it was changed on the way.');
+  const hand = visit.hands.find((h) => h.id === found.data.hand && h.key === found.data.key);
+  if (!hand) return wrong('These answers belong to another visit.');
+  const skipped: string[] = [];
+  const rows = new Map<string, AnswerRow>();
+  for (const { look: lookId, colour: candidateId, verdict, words, lookedAt } of found.data.answers) {
+    const room = visit.rooms.find((r) => r.looks.some((l) => l.id === lookId));
+    const look = room?.looks.find((l) => l.id === lookId);
+    const colour = room?.candidates.find((c) => c.id === candidateId);
+    if (!room || !look || !hand.lookIds.includes(lookId))
+      skipped.push('a look that was not handed out, or was taken off the plan');
+    else if (!colour) skipped.push(`look ${look.number}: a colour that is not in ${room.name} any more`);
+    else if (Date.parse(lookedAt) > now + DAY_MS) skipped.push(`look ${look.number}: said to be taken in the future`);
+    else {
+      const same = (a: Room['answers'][number]) =>
+        !a.undone &&
+        a.lookId === lookId &&
+        a.candidateId === candidateId &&
+        a.verdict === verdict &&
+        a.words === words &&
+        a.lookedAt === lookedAt;
+      rows.set(`${lookId} ${candidateId}`, {
+        room,
+        lookId,
+        number: look.number,
+        colour: `${colour.name} ${colour.strength} %`,
+        candidateId,
+        verdict,
+        words,
+        lookedAt,
+        known: room.answers.some(same),
+      });
+    }
+  }
+  return { ok: true, hand, rows: [...rows.values()].sort((p, q) => p.number - q.number), skipped };
+}

@@ -1,0 +1,103 @@
+import { screenColour } from '../colour/srgb';
+import { clockText } from '../light/time-zone';
+import { sayStrength } from '../paint/strength';
+import { LOOK_LIGHT_WORDS } from '../plan/look-light';
+import type { Look } from '../record/look';
+import type { Room } from '../record/room';
+import { roomRecord } from '../record/room-record';
+import type { Visit } from '../record/visit';
+import { compassPoint, wallBearingDeg } from '../room/facing';
+import { wallOfPosition } from '../room/wall-position';
+
+/** A colour on a card: what it is called, and roughly what it looks like on a screen or in print. */
+export type CardColour = {
+  readonly id: string;
+  readonly name: string;
+  /** "Ferrowmere FR 3123, three quarters strength (75 %)". */
+  readonly says: string;
+  readonly hex: string;
+};
+
+/** A look as the client is told of it. */
+export type LookCard = {
+  readonly lookId: string;
+  readonly number: number;
+  readonly room: string;
+  /** "between 09:00 and 12:00, under a clear sky". */
+  readonly when: string;
+  /** The day it is meant for, in the home's calendar. */
+  readonly date: string | null;
+  /** "25 October", of that day. */
+  readonly day: string | null;
+  readonly fromHour: number | null;
+  readonly toHour: number | null;
+  /** "the east wall, then the north wall". */
+  readonly where: string;
+  /** Beside what it is to be held. */
+  readonly beside: string;
+  readonly decides: string;
+  readonly colours: readonly CardColour[];
+};
+
+const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+const listed = new Intl.ListFormat('en-GB');
+
+/** When a look is to be taken, in a sentence's words. */
+export const sayCardWhen = ({ light, fromHour, toHour }: Pick<Look, 'light' | 'fromHour' | 'toHour'>): string =>
+  fromHour === null || toHour === null
+    ? LOOK_LIGHT_WORDS[light]
+    : `between ${clockText(fromHour)} and ${clockText(toHour)}, ${LOOK_LIGHT_WORDS[light]}`;
+
+function sayWhere({ walls }: Look, { bearingDeg }: Room): string {
+  const named = walls.map((position) => {
+    if (position === 'by-window') return 'by the window';
+    if (position === 'under-lamp') return 'under the lamp';
+    const wall = wallOfPosition(position) ?? 0;
+    return bearingDeg === null ? `wall ${wall + 1}` : `the ${compassPoint(wallBearingDeg(bearingDeg, wall))} wall`;
+  });
+  return named.join(', then ');
+}
+
+/** Things named on a card beside which a board is held: the fixed ones first. */
+const MOST_BESIDE = 3;
+const sayBeside = ({ stays }: Room): string =>
+  listed.format(
+    [...stays]
+      .sort((p, q) => Number(q.kind === 'fixed') - Number(p.kind === 'fixed'))
+      .slice(0, MOST_BESIDE)
+      .map((s) => s.name),
+  );
+
+/** A look as a card; its colours are those of the look, or every one of the room that was not ruled out. */
+export function lookCard(room: Room, look: Look): LookCard {
+  const { rows } = roomRecord(room);
+  const asked = rows.filter(({ candidate, ruling }) =>
+    look.candidateIds.length > 0 ? look.candidateIds.includes(candidate.id) : ruling !== 'not',
+  );
+  return {
+    lookId: look.id,
+    number: look.number,
+    room: room.name,
+    when: sayCardWhen(look),
+    date: look.date,
+    day: look.date && days.format(new Date(`${look.date}T12:00Z`)),
+    fromHour: look.fromHour,
+    toHour: look.toHour,
+    where: sayWhere(look, room),
+    beside: sayBeside(room),
+    decides: look.decides,
+    colours: asked.map(({ candidate: c }) => ({
+      id: c.id,
+      name: c.name,
+      says: `${c.maker} ${c.code}, ${sayStrength(c.strength)}`,
+      hex: screenColour(c.lab).hex,
+    })),
+  };
+}
+
+/** Cards of the looks of a hand-out that are still in the visit, by their numbers. */
+export const cardsOf = (visit: Visit, lookIds: readonly string[]): LookCard[] =>
+  visit.rooms
+    .flatMap((room) => room.looks.filter((l) => lookIds.includes(l.id)).map((look) => lookCard(room, look)))
+    .filter((card) => card.colours.length > 0)
+    .sort((p, q) => p.number - q.number);

@@ -1,0 +1,59 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { HousePlan, PlanRequest, RoomToPlan } from '@/core/engine/plan-protocol';
+import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { instantOf } from '@/core/light/day-moments';
+import type { Look } from '@/core/record/look';
+import { dryAt } from '@/core/record/plan-settings';
+import { roomRecord } from '@/core/record/room-record';
+import type { Room } from '@/core/record/room';
+import { useCursorPart } from '../cursor/cursor';
+import { useVisit } from '../session/visit-context';
+import { asKey } from './as-key';
+import { useJob } from './light-worker';
+import { useLitRooms } from './room-day';
+
+const decided = ({ id, light, fromHour, toHour }: Look) => ({
+  id,
+  light,
+  hours: fromHour === null || toHour === null ? null : ([fromHour, toHour] as const),
+});
+
+/** Colours of a room that are still in question: what was ruled out needs no look. */
+export const inQuestion = (room: Room) =>
+  roomRecord(room)
+    .rows.filter((row) => row.ruling !== 'not')
+    .map((row) => row.candidate);
+
+function toPlan(room: Room, lit: RoomToPlan['lit']): RoomToPlan {
+  return {
+    roomId: room.id,
+    lit,
+    candidates: inQuestion(room).map((c) => ({ ...candidateSwatch(c), name: `${c.name} ${c.strength} %` })),
+    stays: room.stays.map(judgedStay),
+    kept: room.looks.filter((l) => l.state !== 'dropped').map(decided),
+    dropped: room.looks.filter((l) => l.state === 'dropped').map(decided),
+  };
+}
+
+/** The plan of the whole house for the day of the ribbon; undefined asks nothing, as long as the climate is not known. */
+export function useHousePlan() {
+  const { visit } = useVisit();
+  const date = useCursorPart((m) => m.date);
+  const { rooms, plan } = visit;
+  const zone = visit.place.timeZone;
+  const lit = useLitRooms(rooms);
+  const request = useMemo((): PlanRequest | undefined => {
+    if (!lit) return undefined;
+    const during = plan.fromHour < plan.toHour;
+    return {
+      rooms: rooms.map((room, k) => toPlan(room, lit[k]!)),
+      toleranceE: plan.toleranceE,
+      visit: during ? [instantOf(date, zone, plan.fromHour), instantOf(date, zone, plan.toHour)] : null,
+      skies: plan.skies,
+      dryAt: dryAt(plan),
+    };
+  }, [lit, rooms, plan, date, zone]);
+  return useJob<HousePlan>(asKey('plan', request), (w, id, progress) => w.plan(id, request!, progress));
+}

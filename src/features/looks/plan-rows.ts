@@ -1,0 +1,163 @@
+import type { HousePlan, PlannedLook } from '@/core/engine/plan-protocol';
+import { clockText, wallClock } from '@/core/light/time-zone';
+import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '@/core/plan/look-light';
+import type { Person } from '@/core/judge/ruling';
+import { judgingPosition } from '@/core/record/judging-position';
+import type { Look, LookState } from '@/core/record/look';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
+
+/** A look as it stands in the list: kept or only planned. */
+export type LookRow = {
+  readonly key: string;
+  readonly number: number;
+  readonly room: Room;
+  /** As it is kept; undefined while it is only planned. */
+  readonly look: Look | undefined;
+  /** As it is computed; undefined where today has no such light. */
+  readonly planned: PlannedLook | undefined;
+  readonly light: LookLight;
+  /** Skies that would do as well. */
+  readonly lights: readonly LookLight[];
+  readonly fromHour: number | null;
+  readonly toHour: number | null;
+  readonly walls: readonly string[];
+  readonly candidateIds: readonly string[];
+  readonly who: Person;
+  readonly state: LookState;
+  readonly decides: string;
+  readonly missed: string;
+  readonly hexes: readonly [string, string] | undefined;
+  readonly worth: number;
+};
+
+/** Hours of the home's clock from an instant; the end of the day is 24. */
+const hourOf = (at: number, zone: string, end = false): number => {
+  const { hours } = wallClock(at, zone);
+  return end && hours === 0 ? 24 : hours;
+};
+
+type Numbered = Omit<LookRow, 'number'> & { readonly number: number | undefined };
+
+function plannedRow(room: Room, planned: PlannedLook, zone: string): Numbered {
+  const daylight = byDaylight(planned.light) || planned.light === 'both';
+  return {
+    key: `${room.id} ${planned.light} ${planned.at}`,
+    number: undefined,
+    room,
+    look: undefined,
+    planned,
+    light: planned.light,
+    lights: planned.lights,
+    fromHour: daylight ? hourOf(planned.from, zone) : null,
+    toHour: daylight ? hourOf(planned.to, zone, true) : null,
+    walls: planned.walls,
+    candidateIds: [],
+    who: planned.inVisit ? 'consultant' : 'client',
+    state: 'planned',
+    decides: planned.decides.says,
+    missed: planned.missed.join('; '),
+    hexes: planned.decides.hexes,
+    worth: planned.worth,
+  };
+}
+
+function keptRow(room: Room, look: Look, planned: PlannedLook | undefined): Numbered {
+  return {
+    key: look.id,
+    number: look.number,
+    room,
+    look,
+    planned,
+    light: look.light,
+    lights: planned?.lights.includes(look.light) ? planned.lights : [look.light],
+    fromHour: look.fromHour,
+    toHour: look.toHour,
+    walls: look.walls,
+    candidateIds: look.candidateIds,
+    who: look.who,
+    state: look.state,
+    decides: look.decides || planned?.decides.says || '',
+    missed: look.missed || planned?.missed.join('; ') || '',
+    hexes: planned?.decides.hexes,
+    worth: planned?.worth ?? 0,
+  };
+}
+
+const startOf = ({ fromHour, light }: Numbered): number => fromHour ?? (light === 'lamps' ? 30 : 0);
+
+/** Every look of a house: those kept with their numbers, those only planned with the numbers that are free, early ones first. */
+export function lookRows(visit: Pick<Visit, 'rooms' | 'place'>, plan: HousePlan | undefined): LookRow[] {
+  const zone = visit.place.timeZone;
+  const rows = visit.rooms.flatMap((room): Numbered[] => {
+    const found = plan?.rooms.find((r) => r.roomId === room.id)?.looks ?? [];
+    const kept = room.looks.map((look) =>
+      keptRow(
+        room,
+        look,
+        found.find((p) => p.id === look.id),
+      ),
+    );
+    return [...kept, ...found.filter((p) => p.id === null).map((p) => plannedRow(room, p, zone))];
+  });
+  const taken = new Set(rows.flatMap((r) => r.number ?? []));
+  const free = (function* () {
+    for (let n = 1; ; n++) if (!taken.has(n)) yield n;
+  })();
+  const numbers = new Map(
+    rows
+      .filter((r) => r.number === undefined)
+      .sort((p, q) => Number(p.who === 'client') - Number(q.who === 'client') || startOf(p) - startOf(q))
+      .map((r) => [r.key, free.next().value!]),
+  );
+  return rows.map((r) => ({ ...r, number: r.number ?? numbers.get(r.key)! }));
+}
+
+/** Whether the light of a look is there at an hour under a sky, or would be with the lamps put on. */
+export function isOn(
+  { light, lights, fromHour, toHour }: LookRow,
+  hour: number,
+  { sky, dark }: { sky: LookLight; dark: boolean },
+) {
+  if (light === 'lamps') return dark;
+  const within = fromHour !== null && toHour !== null && hour >= fromHour && hour < toHour;
+  return within && (light === 'both' ? sky === 'overcast' : lights.includes(sky));
+}
+
+const SKY_WORDS = { clear: 'clear', broken: 'broken', overcast: 'overcast' } as const;
+
+/** "09:00–12:00, any sky", "16:00–17:00, clear or broken", "after dark, lamps on". */
+export function sayLookWhen({
+  light,
+  lights,
+  fromHour,
+  toHour,
+}: Pick<LookRow, 'light' | 'lights' | 'fromHour' | 'toHour'>): string {
+  if (light === 'lamps') return LOOK_LIGHT_WORDS.lamps;
+  const daylight = lights.filter(byDaylight);
+  const skies = daylight.map((l) => SKY_WORDS[l]).join(' or ');
+  const sky = light === 'both' ? 'overcast, lamps on' : daylight.length === 3 ? 'any sky' : skies;
+  return `${clockText(fromHour ?? 0)}–${clockText(toHour ?? 24)}, ${sky}`;
+}
+
+/** What is written to keep a row, as it is or changed. */
+export function lookOf(row: LookRow, change: Partial<Look> = {}): Omit<Look, 'id'> {
+  const { look } = row;
+  return {
+    number: row.number,
+    light: row.light,
+    fromHour: row.fromHour,
+    toHour: row.toHour,
+    walls: row.walls.length > 0 ? row.walls : [judgingPosition(row.room)],
+    candidateIds: row.candidateIds,
+    who: row.who,
+    date: look?.date ?? null,
+    decides: row.decides.slice(0, 500),
+    missed: row.missed.slice(0, 500),
+    byHand: look?.byHand ?? false,
+    state: row.state,
+    reason: look?.reason ?? '',
+    takenAt: look?.takenAt ?? null,
+    ...change,
+  };
+}

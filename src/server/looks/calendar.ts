@@ -1,0 +1,70 @@
+import { TZDate } from '@date-fns/tz';
+import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
+import { tzlib_get_ical_block } from 'timezones-ical-library';
+import { darkHours } from '@/core/engine/house-plan';
+import type { LookCard } from '@/core/formats/look-cards';
+import { instantOf } from '@/core/light/day-moments';
+import type { LookHand } from '@/core/record/look-hand';
+import type { Visit } from '@/core/record/visit';
+
+const MINUTE_MS = 60_000;
+/** How long a look takes, and how long before it one is reminded, minutes. Own choice. */
+const LOOK_MINUTES = 30;
+const REMINDED_MINUTES = 30;
+const DAY_MS = 86_400_000;
+
+/** The instant a look is put in the calendar at: the middle of its hours, or an hour after dark, on its day. */
+export function instantOfLook({ date, fromHour, toHour }: LookCard, day: string, { place }: Pick<Visit, 'place'>): number {
+  const on = date ?? day;
+  const { timeZone: zone } = place;
+  if (fromHour !== null && toHour !== null) {
+    const middle = (fromHour + toHour) / 2 - LOOK_MINUTES / 120;
+    return instantOf(on, zone, Math.max(fromHour, Math.floor(middle * 4) / 4));
+  }
+  const [dark, last] = darkHours({ date: on, zone, place });
+  return Math.min(dark + 30 * MINUTE_MS, last - LOOK_MINUTES * MINUTE_MS);
+}
+
+/** The day after an instant, as the home's calendar has it. */
+export const dayAfter = (at: string): string => new Date(Date.parse(at) + DAY_MS).toISOString().slice(0, 10);
+
+/**
+ * The looks of a hand-out as a calendar (RFC 5545): events in the home's time zone, which the file describes, each with an alarm. The same look
+ * has the same UID in every file, so that reading it in again moves it.
+ */
+export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly LookCard[]): string {
+  const { timeZone: zone } = visit.place;
+  const calendar = ical({
+    name: `Colours to look at: ${visit.label}`,
+    prodId: { company: 'Elm Swatch', product: 'Looks', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+    // without a zone of its own DTSTAMP stays in UTC, as RFC 5545 asks
+    timezone: { name: null, generator: (name) => [tzlib_get_ical_block(name)].flat()[0] ?? null },
+  });
+  for (const card of cards) {
+    const start = instantOfLook(card, dayAfter(hand.at), visit);
+    const event = calendar.createEvent({
+      id: `${card.lookId}@elm-swatch`,
+      start: new TZDate(start, zone),
+      end: new TZDate(start + LOOK_MINUTES * MINUTE_MS, zone),
+      timezone: zone,
+      stamp: new Date(hand.at),
+      summary: `Look ${card.number}: ${card.room}, ${card.when}`,
+      description: [
+        `Hold the boards at ${card.where}${card.beside ? `, beside ${card.beside}` : ''}.`,
+        `Colours: ${card.colours.map((c) => `${c.name} (${c.says})`).join('; ')}.`,
+        card.decides && `To see: ${card.decides}.`,
+        'If the light is another one then, take the look on the next day on which it is right.',
+      ]
+        .filter(Boolean)
+        .join('\n'),
+      transparency: ICalEventTransparency.TRANSPARENT,
+    });
+    event.createAlarm({
+      type: ICalAlarmType.display,
+      trigger: REMINDED_MINUTES * 60,
+      description: `Look ${card.number}, ${card.room}`,
+    });
+  }
+  return calendar.toString();
+}

@@ -1,0 +1,27 @@
+import { cardsOf } from '@/core/formats/look-cards';
+import { fileName, type MadeFile } from '../exports/file-name';
+import { visitById } from '../visits/queries';
+import { looksCalendar } from './calendar';
+import { cardsPdf, PAPERS } from './cards-pdf';
+import { clientPage } from './client-page';
+
+/** A file of a hand-out: `looks.html`, `looks.ics`, `cards-a4.pdf` or `cards-letter.pdf`; undefined when there is none of that name. */
+export async function handFile(visitId: string, handId: string, file: string): Promise<MadeFile | undefined> {
+  const visit = await visitById(visitId);
+  const hand = visit?.hands.find((h) => h.id === handId);
+  if (!visit || !hand) return undefined;
+  const cards = cardsOf(visit, hand.lookIds);
+  const name = fileName(`${visit.label} looks`, 'looks');
+  if (file === 'looks.html')
+    return { body: clientPage(visit, hand, cards), type: 'text/html; charset=utf-8', name: `${name}.html`, extension: 'html' };
+  if (file === 'looks.ics')
+    return {
+      body: looksCalendar(visit, hand, cards),
+      type: 'text/calendar; charset=utf-8',
+      name: `${name}.ics`,
+      extension: 'ics',
+    };
+  const paper = PAPERS.find((p) => file === `cards-${p}.pdf`);
+  if (!paper) return undefined;
+  return { body: await cardsPdf(visit, cards, paper), type: 'application/pdf', name: `${name} ${paper}.pdf`, extension: 'pdf' };
+}
