@@ -47,6 +47,16 @@ export type DemoScheme = {
   readonly trim?: DemoColour;
   readonly accents: readonly DemoColour[];
 };
+/** A look that was taken in the visit, or handed to the client with what came back. */
+export type DemoLook = {
+  readonly number: number;
+  readonly light: 'clear' | 'overcast' | 'lamps';
+  readonly hours: readonly [from: number, to: number] | null;
+  readonly decides: string;
+  readonly takenBy: 'consultant' | 'client';
+  readonly colours: readonly DemoColour[];
+  readonly answers?: readonly (readonly [colour: DemoColour, verdict: 'works' | 'nearly' | 'no', words: string])[];
+};
 export type DemoRoom = {
   readonly name: string;
   readonly wish?: readonly [wish: 'warmer' | 'calmer', words: string];
@@ -65,6 +75,7 @@ export type DemoRoom = {
   readonly stays: readonly DemoStay[];
   readonly tries: readonly DemoTry[];
   readonly schemes?: readonly DemoScheme[];
+  readonly looks?: readonly DemoLook[];
   /** On the room, or on one colour. */
   readonly notes?: readonly { readonly words: string; readonly of?: DemoColour }[];
   /** A picture is drawn of it: its boards before the old wall, with a sheet of white paper, in the light of a lamp. */
@@ -162,6 +173,28 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
         { code: 'FR 3072', strength: 100, day: 'N:too-violet W W W W', client: 'N:too-violet . . . .' },
         { code: 'FR 3071', strength: 100, day: 'W W N:too-close W .', overcast: '. . N:reads-dirty . .' },
         { code: 'TC 0213', strength: 75 },
+      ],
+      looks: [
+        {
+          number: 1,
+          light: 'clear',
+          hours: [10, 14],
+          decides: 'between Sark Quillan 100 % and Sark Quillan 75 %: which is quiet enough beside the sofa',
+          takenBy: 'consultant',
+          colours: [
+            ['FR 3122', 100],
+            ['FR 3122', 75],
+          ],
+        },
+        {
+          number: 2,
+          light: 'lamps',
+          hours: null,
+          decides: 'whether Sark Quillan 75 % stays quiet by the lamps',
+          takenBy: 'client',
+          colours: [['FR 3122', 75]],
+          answers: [[['FR 3122', 75], 'works', 'quiet by the fire, not yellow']],
+        },
       ],
       schemes: [
         { name: 'Warm and light', wall: ['FR 3122', 75], trim: ['FR 3071', 100], accents: [['FR 3122', 100]] },

@@ -9,10 +9,13 @@ import { fights } from '@/core/engine/fights';
 import { hexes } from '@/core/engine/hexes';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
+import { lampAdvice } from '@/core/engine/lamp-advice';
 import { next } from '@/core/engine/next-samples';
 import { pair } from '@/core/engine/pair';
 import { cells } from '@/core/engine/record-cells';
 import { shortlist } from '@/core/engine/shortlist';
+import { season } from '@/core/engine/season';
+import { others } from '@/core/engine/others';
 import { spots } from '@/core/engine/spots';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
@@ -46,6 +49,9 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
   spots: (id, request, swatches) => run(id, spots(request, swatches)),
   hexes: (id, request) => run(id, hexes(request)),
   pair: (id, request) => run(id, pair(request)),
+  lamps: (id, request) => run(id, lampAdvice(request)),
+  season: (id, request, progress) => run(id, season(request), progress),
+  others: (id, request) => run(id, others(request)),
   plan: (id, request, progress) => run(id, housePlan(request), progress),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),

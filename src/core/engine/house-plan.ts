@@ -54,7 +54,11 @@ type Lit = { readonly light: LookLight; readonly at: number; readonly lights: re
 const NIGHT_ALTITUDE_DEG = -6;
 
 /** First and last moment of a day's evening dark; the last moment twice where it never gets dark. */
-export function darkHours({ date, zone, place }: Pick<LitRoom['day'], 'date' | 'zone' | 'place'>): readonly [from: number, to: number] {
+export function darkHours({
+  date,
+  zone,
+  place,
+}: Pick<LitRoom['day'], 'date' | 'zone' | 'place'>): readonly [from: number, to: number] {
   const moments = dayMoments(date, zone);
   const last = moments.at(-1)!;
   const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
@@ -229,8 +233,9 @@ function routeOf(request: PlanRequest, plans: readonly RoomPlan[]): Route | null
   if (!visit) return null;
   const SLOT = ROUTE_SLOT_MINUTES * MINUTE_MS;
   const slots = Math.floor((visit[1] - visit[0]) / SLOT);
-  const rooms = plans.map((plan): RouteRoom => {
-    const looks = plan.looks.filter((l) => l.inVisit);
+  const rooms = plans.map((plan, k): RouteRoom => {
+    const taken = new Set(request.rooms[k]!.kept.filter((one) => one.taken).map((one) => one.id));
+    const looks = plan.looks.filter((l) => l.inVisit && !(l.id !== null && taken.has(l.id)));
     return {
       id: plan.roomId,
       // a quarter of an hour for one look or two, more for more

@@ -3,6 +3,7 @@ import type { Route } from '../plan/route';
 import type { JudgedStay } from './judgement-protocol';
 import type { NoAnswer, Progress, Swatch } from './light-protocol';
 import type { LitRoom } from './lit-room';
+import type { Worst } from './worst-beside';
 
 /** A colour with the name it goes by in words. */
 export type NamedSwatch = Swatch & { readonly name: string };
@@ -12,6 +13,8 @@ export type DecidedLook = {
   readonly id: string;
   readonly light: LookLight;
   readonly hours: readonly [from: number, to: number] | null;
+  /** Looked at already: nobody goes there for it again. */
+  readonly taken: boolean;
 };
 
 export type RoomToPlan = {
@@ -88,6 +91,64 @@ export type HousePlan = {
 
 export const ROUTE_SLOT_MINUTES = 15;
 
+/** Other lamps in the room's fittings; what is null stays as it is. */
+export type LampOption = {
+  readonly id: string;
+  readonly says: string;
+  /** Colour temperature, K. */
+  readonly cctK: number | null;
+  /** General colour rendering index (CIE 13.3). */
+  readonly ra: number | null;
+  readonly lumensTimes: number;
+};
+export type LampAdviceRequest = {
+  readonly lit: LitRoom;
+  readonly stays: readonly JudgedStay[];
+  readonly candidates: readonly NamedSwatch[];
+};
+export type LampRow = {
+  readonly option: LampOption;
+  /** What falls on the wall that is judged at, by the lamps alone. */
+  readonly lux: number;
+  readonly cctK: number | null;
+  readonly colours: readonly {
+    readonly id: string;
+    readonly hex: string;
+    /** ΔE00 from how it looks by day; null in a room without daylight. */
+    readonly fromDay: number | null;
+    readonly worst: Worst;
+  }[];
+};
+export type LampAdvice = { readonly ok: true; readonly rows: readonly LampRow[] };
+
+export type SeasonRequest = LampAdviceRequest;
+export type SeasonMonth = {
+  /** 1 to 12; its 21st stands for it. */
+  readonly month: number;
+  readonly hours: readonly { readonly hour: number; readonly lux: number; readonly hex: string }[];
+};
+export type SeasonRuling = {
+  readonly month: number;
+  readonly colours: readonly { readonly id: string; readonly lights: readonly Worst[] }[];
+};
+export type SeasonAnswer = {
+  readonly ok: true;
+  readonly months: readonly SeasonMonth[];
+  /** At both solstices and equinoxes. */
+  readonly rulings: readonly SeasonRuling[];
+};
+
+export type OthersRequest = {
+  readonly lit: LitRoom;
+  readonly stays: readonly JudgedStay[];
+  readonly swatches: readonly Swatch[];
+};
+export type OtherColour = { readonly id: string; readonly lights: readonly Worst[] };
+export type OthersAnswer = { readonly ok: true; readonly others: readonly OtherColour[] };
+
 export type PlanWorker = {
   readonly plan: (id: number, request: PlanRequest, progress: Progress) => Promise<HousePlan | NoAnswer>;
+  readonly lamps: (id: number, request: LampAdviceRequest) => Promise<LampAdvice | NoAnswer>;
+  readonly season: (id: number, request: SeasonRequest, progress: Progress) => Promise<SeasonAnswer | NoAnswer>;
+  readonly others: (id: number, request: OthersRequest) => Promise<OthersAnswer | NoAnswer>;
 };

@@ -35,7 +35,8 @@ export type LookCard = {
   readonly where: string;
   /** Beside what it is to be held. */
   readonly beside: string;
-  readonly decides: string;
+  /** What is to be compared, without what is predicted of it: the client's eye is not led. */
+  readonly compares: string;
   readonly colours: readonly CardColour[];
 };
 
@@ -85,7 +86,7 @@ export function lookCard(room: Room, look: Look): LookCard {
     toHour: look.toHour,
     where: sayWhere(look, room),
     beside: sayBeside(room),
-    decides: look.decides,
+    compares: look.decides.includes(':') ? look.decides.split(':')[0]! : '',
     colours: asked.map(({ candidate: c }) => ({
       id: c.id,
       name: c.name,

@@ -14,9 +14,10 @@ import { asKey } from './as-key';
 import { useJob } from './light-worker';
 import { useLitRooms } from './room-day';
 
-const decided = ({ id, light, fromHour, toHour }: Look) => ({
+const decided = ({ id, light, fromHour, toHour, state }: Look) => ({
   id,
   light,
+  taken: state === 'taken',
   hours: fromHour === null || toHour === null ? null : ([fromHour, toHour] as const),
 });
 

@@ -130,7 +130,7 @@ function RoomBand({ room, rows, current, tints, problem, span, line, onPick }: R
         <p className="truncate text-sm leading-4 text-soft">{sayFaces(room)}</p>
       </div>
       <div
-        className="relative min-h-14 cursor-ew-resize touch-pan-y"
+        className="relative min-h-13 cursor-ew-resize touch-pan-y"
         data-house-band={room.name}
         style={{ gridRow: line, gridColumn: 2 }}
       >
@@ -145,7 +145,7 @@ function RoomBand({ room, rows, current, tints, problem, span, line, onPick }: R
           </p>
         )}
         {problem && (
-          <p className="pointer-events-none absolute inset-0 grid place-items-center">
+          <p className="pointer-events-none absolute inset-y-0 left-3 grid place-items-center">
             <span className="bg-white/90 px-2 text-sm text-[#1a1a1a]">{problem}</span>
           </p>
         )}

@@ -17,11 +17,14 @@ import { useHousePlan } from '../light-client/house-plan';
 import { latest } from '../light-client/light-worker';
 import { skyAt } from '../light-client/resolved-moment';
 import { useRoom, useVisit } from '../session/visit-context';
+import { HandOut } from './hand-out';
 import { HouseBands } from './house-bands';
 import { LookEditor } from './look-editor';
 import { LookItem } from './look-list';
 import { isOn, lookRows, type LookRow } from './plan-rows';
 import { PlanSettingsDialog } from './plan-settings';
+import { ReadIn } from './read-in';
+import { RoomLights } from './room-lights';
 import { useLooks } from './use-looks';
 
 const MINUTE_MS = 60_000;
@@ -109,7 +112,8 @@ function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly rows: re
   const clock = (slot: number) => clockText(visit.plan.fromHour + (slot * ROUTE_SLOT_MINUTES) / 60);
   const nameOf = (id: string) => visit.rooms.find((r) => r.id === id)?.name ?? '';
   const numbers = (id: string, indices: readonly number[]) => {
-    const inVisit = plan.rooms.find((r) => r.roomId === id)!.looks.filter((l) => l.inVisit);
+    const taken = (one: string | null) => rows.some((r) => r.look?.id === one && r.state === 'taken');
+    const inVisit = plan.rooms.find((r) => r.roomId === id)!.looks.filter((l) => l.inVisit && !taken(l.id));
     return indices.flatMap((k) => rows.find((r) => r.planned === inVisit[k])?.number ?? []);
   };
   return (
@@ -273,6 +277,10 @@ export function LooksStep({ roomId }: { readonly roomId: string }) {
           />
           <div className="min-w-0">
             <List title="Later, with the client" rows={theirs} {...{ onNow, picked }} none="Nothing is left to the client." />
+            <div className="mt-3 flex flex-wrap gap-2">
+              <HandOut rows={theirs.filter((r) => r.state === 'planned')} />
+              {visit.hands.length > 0 && <ReadIn />}
+            </div>
             {needsCloud && (
               <p className="mt-2 text-soft">
                 No cloud today?{' '}
@@ -294,6 +302,7 @@ export function LooksStep({ roomId }: { readonly roomId: string }) {
           </div>
         </div>
       )}
+      <RoomLights roomId={roomId} />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { v7 } from 'uuid';
 import { devices } from '../devices/devices';
 import { recordLights, cells, type RecordLight } from '@/core/engine/record-cells';
 import { toTheEnd } from '@/core/engine/steps';
+import { judgingLightOfLook } from '@/core/plan/look-light';
 import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
 import type { Reason } from '@/core/judge/reasons';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
@@ -80,7 +81,13 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
     );
   }
   const idOf = (colour: DemoColour) => candidates.get(keyOf(colour))!;
-  await loadVerdicts(loader, ids, { tries: room.tries, stayIds, idOf });
+  const lookIds = await loadLooks(loader, ids, { room, idOf });
+  await loadVerdicts(loader, ids, {
+    tries: room.tries,
+    stayIds,
+    idOf,
+    lookOf: (light, colour) => lookIds.get(`${light} ${colour}`) ?? null,
+  });
   await loadAlone(loader, ids, { room, idOf });
   for (const { name, wall, trim, accents } of room.schemes ?? []) {
     const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
@@ -160,14 +167,58 @@ async function loadAlone(
   }
 }
 
+const LOOKED_AT = '2026-09-24T18:40:00.000Z';
+const KEY = 'demo-key-of-a-hand-out';
+
+/** Looks that were taken, and what the client answered; the ids of the consultant's by light and colour. */
+async function loadLooks(
+  { write, id }: Loader,
+  { visitId, roomId }: Ids,
+  { room, idOf }: { room: DemoRoom; idOf: (colour: DemoColour) => string },
+): Promise<ReadonlyMap<string, string>> {
+  const found = new Map<string, string>();
+  for (const look of room.looks ?? []) {
+    const lookId = id();
+    const candidateIds = look.colours.map(idOf);
+    const theirs = look.takenBy === 'client';
+    const said = { number: look.number, light: look.light, decides: look.decides, who: look.takenBy, candidateIds };
+    const [fromHour, toHour] = look.hours ?? [null, null];
+    const taken = { state: 'taken', takenAt: theirs ? LOOKED_AT : new Date(START).toISOString(), reason: '' } as const;
+    const date = theirs ? LOOKED_AT.slice(0, 10) : null;
+    const rest = { walls: ['wall-2'], date, fromHour, toHour, missed: '', byHand: false };
+    await write({ name: 'look.save', roomId, lookId, ...said, ...taken, ...rest });
+    if (!theirs) for (const colour of candidateIds) found.set(`${judgingLightOfLook(look.light)} ${colour}`, lookId);
+    if (look.answers)
+      await loadAnswers(
+        { write, id },
+        { visitId, roomId, lookId },
+        look.answers.map(([c, v, w]) => [idOf(c), v, w]),
+      );
+  }
+  return found;
+}
+
+type Answered = readonly (readonly [candidateId: string, verdict: 'works' | 'nearly' | 'no', words: string])[];
+async function loadAnswers(
+  { write, id }: Pick<Loader, 'write' | 'id'>,
+  { visitId, roomId, lookId }: Ids & { lookId: string },
+  answers: Answered,
+) {
+  const handId = id();
+  await write({ name: 'look.hand', visitId, handId, key: KEY, lookIds: [lookId] });
+  for (const [candidateId, verdict, words] of answers)
+    await write({ name: 'look.answer', roomId, lookId, candidateId, verdict, words, lookedAt: LOOKED_AT, handId });
+}
+
 type Tried = {
   readonly tries: readonly DemoTry[];
   readonly stayIds: readonly string[];
   readonly idOf: (colour: DemoColour) => string;
+  readonly lookOf: (light: JudgingLight, candidateId: string) => string | null;
 };
 
 /** Verdicts, each with the light that stands for its light in the record, and what was predicted there. */
-async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf }: Tried) {
+async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf, lookOf }: Tried) {
   if (tries.length === 0) return;
   const { position, lights, cells: predictions } = await computedOf(loader, ids);
   const momentOf = (light: RecordLight | undefined) => light && { ...light.moment, position };
@@ -178,7 +229,8 @@ async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf }: 
       const cell = predictions.find((c) => c.candidateId === candidateId && c.stayId === stayId && c.light === light);
       const prediction = cell ? { predicted: cell.verdict, predictedIn: 'light' as const } : {};
       const moment = momentOf(lights.get(light)) ?? null;
-      const given = { candidateId, stayId, light, person, verdict, moment, ...prediction };
+      const lookId = lookOf(light, candidateId);
+      const given = { candidateId, stayId, light, person, verdict, moment, lookId, ...prediction };
       const verdictId = await loader.write({ name: 'verdict.give', roomId: ids.roomId, ...given });
       if (reason) await loader.write({ name: 'verdict.reason', roomId: ids.roomId, verdictId, reason });
     }

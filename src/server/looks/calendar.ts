@@ -53,7 +53,7 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
       description: [
         `Hold the boards at ${card.where}${card.beside ? `, beside ${card.beside}` : ''}.`,
         `Colours: ${card.colours.map((c) => `${c.name} (${c.says})`).join('; ')}.`,
-        card.decides && `To see: ${card.decides}.`,
+        card.compares && `To see: ${card.compares}.`,
         'If the light is another one then, take the look on the next day on which it is right.',
       ]
         .filter(Boolean)

@@ -35,7 +35,7 @@ var main=document.querySelector('main');
 data.cards.forEach(function(c){var s=el('section'),h=el('div','','head'),n=el('div',String(c.number),'n'),t=el('div');n.id='n'+c.number;
 t.appendChild(el('h2',c.room));t.appendChild(el('p',c.when.charAt(0).toUpperCase()+c.when.slice(1)+(c.day?', from '+c.day+' on':'')));h.appendChild(n);h.appendChild(t);s.appendChild(h);
 s.appendChild(el('p','Hold each board at '+c.where+(c.beside?', beside '+c.beside:'')+'.','soft'));
-if(c.decides)s.appendChild(el('p','To see: '+c.decides,'soft'));
+if(c.compares)s.appendChild(el('p','To see: '+c.compares,'soft'));
 c.colours.forEach(function(x){var key=c.lookId+' '+x.id,f=el('fieldset'),l=el('legend'),chip=el('span','','chip'),w=el('span'),three=el('div','','three');
 chip.style.backgroundColor=x.hex;w.appendChild(el('b',x.name));w.appendChild(el('br'));w.appendChild(el('span',x.says,'soft'));l.appendChild(chip);l.appendChild(w);f.appendChild(l);
 [['works','suits'],['nearly','not sure'],['no','does not']].forEach(function(v){var b=el('label',v[1],'box'),i=document.createElement('input');i.type='radio';i.name=key;i.value=v[0];

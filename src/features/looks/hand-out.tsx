@@ -1,0 +1,173 @@
+'use client';
+
+import { CalendarDays, FileText, Smartphone } from 'lucide-react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 } from 'uuid';
+import { wallClock } from '@/core/light/time-zone';
+import type { LookHand } from '@/core/record/look-hand';
+import { Button, buttonClass } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { TextField } from '@/ui/field';
+import { TickRow } from '@/ui/tick-row';
+import { useVisit } from '../session/visit-context';
+import { sayDate } from '../words/say-light';
+import { sayRefusal } from '../words/words';
+import { sayLookWhen, type LookRow } from './plan-rows';
+import { useLooks } from './use-looks';
+
+/** 128 random bits in base64url. */
+function makeKey(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  return btoa(String.fromCharCode(...bytes))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replace(/=+$/, '');
+}
+
+const DAY_MS = 86_400_000;
+const dayAfter = (at: number, zone: string) => wallClock(at + DAY_MS, zone).date;
+
+/** What a hand-out can be taken away as. */
+function Papers({ hand }: { readonly hand: LookHand }) {
+  const { visit } = useVisit();
+  const file = (name: string) => `/api/visits/${visit.id}/hands/${hand.id}/${name}`;
+  return (
+    <div className="flex flex-wrap gap-2">
+      <a className={buttonClass()} href={file('looks.html')} download>
+        <Smartphone aria-hidden size={18} /> Page for the phone
+      </a>
+      <a className={buttonClass()} href={file('cards-a4.pdf')} download>
+        <FileText aria-hidden size={18} /> Cards, A4
+      </a>
+      <a className={buttonClass()} href={file('cards-letter.pdf')} download>
+        <FileText aria-hidden size={18} /> Cards, Letter
+      </a>
+      <a className={buttonClass()} href={file('looks.ics')} download>
+        <CalendarDays aria-hidden size={18} /> Calendar file
+      </a>
+    </div>
+  );
+}
+
+/** How many looks of a hand-out were answered. */
+function useAnswered(): (hand: LookHand) => number {
+  const { visit } = useVisit();
+  const answered = new Set(visit.rooms.flatMap((r) => r.answers.filter((a) => !a.undone).map((a) => a.lookId)));
+  return ({ lookIds }) => lookIds.filter((id) => answered.has(id)).length;
+}
+
+type Props = { readonly rows: readonly LookRow[] };
+
+/** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
+export function HandOut({ rows }: Props) {
+  const { visit, write } = useVisit();
+  const { keep } = useLooks();
+  const answered = useAnswered();
+  const zone = visit.place.timeZone;
+  const [open, setOpen] = useState(false);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [from, setFrom] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [made, setMade] = useState<string>();
+  const chosen = rows.filter((r) => !left.has(r.key));
+  const toggle = (key: string, on: boolean) => {
+    const next = new Set(left);
+    if (on) next.delete(key);
+    else next.add(key);
+    setLeft(next);
+  };
+  const handOver = async () => {
+    setBusy(true);
+    const first = from || dayAfter(Date.now(), zone);
+    let joins: string | undefined;
+    const lookIds = chosen.map((row) => {
+      const { lookId, written } = keep(
+        row,
+        { who: 'client', date: row.look?.date ?? first, state: 'planned', takenAt: null },
+        joins,
+      );
+      joins ??= written;
+      return lookId;
+    });
+    const handId = v7();
+    const done = await write(
+      { name: 'look.hand', visitId: visit.id, handId, key: makeKey(), lookIds },
+      { answers: true, noted: false },
+    ).result;
+    setBusy(false);
+    if (!done.ok) return void toast.error(sayRefusal(done));
+    setMade(handId);
+  };
+  const hand = visit.hands.find((h) => h.id === made);
+  const before = [...visit.hands].reverse().filter((h) => h.id !== made);
+  return (
+    <Dialog
+      title="For the client"
+      description="Cards for the boards, a page for their phone that works without a network, and the looks in their calendar."
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (!next) setMade(undefined);
+      }}
+      trigger={<Button look="strong">For the client</Button>}
+    >
+      <div className="grid gap-4">
+        {hand ? (
+          <div role="status" className="grid gap-2">
+            <p className="font-semibold">
+              {hand.lookIds.length === 1 ? 'One look is' : `${hand.lookIds.length} looks are`} handed over. Give them what suits:
+            </p>
+            <Papers hand={hand} />
+            <p className="text-sm text-soft">
+              Their answers come back as a file; read it in here. Only this hand-out’s own file is taken.
+            </p>
+          </div>
+        ) : (
+          <>
+            {rows.length === 0 ? (
+              <p className="text-soft">Every look is taken or falls into the visit: nothing is left to the client.</p>
+            ) : (
+              <div className="grid max-h-[40dvh] gap-1 overflow-auto">
+                {rows.map((row) => (
+                  <TickRow
+                    key={row.key}
+                    label={`${row.number}  ${row.room.name}, ${sayLookWhen(row)}`}
+                    checked={!left.has(row.key)}
+                    onChange={(on) => toggle(row.key, on)}
+                  />
+                ))}
+              </div>
+            )}
+            <div className="flex flex-wrap items-end justify-between gap-3">
+              <TextField
+                label="From the day on"
+                type="date"
+                className="w-48"
+                value={from}
+                onChange={(e) => setFrom(e.target.value)}
+                hint="Empty: tomorrow"
+              />
+              <Button look="main" disabled={chosen.length === 0 || busy} onClick={() => void handOver()}>
+                {busy ? 'Saving…' : `Hand over ${chosen.length === 1 ? 'one look' : `${chosen.length} looks`}`}
+              </Button>
+            </div>
+          </>
+        )}
+        {before.length > 0 && (
+          <section aria-label="Handed over before" className="grid gap-2 border-t border-line pt-3">
+            {before.map((h) => (
+              <div key={h.id} className="grid gap-1">
+                <p className="text-[15px]">
+                  {sayDate(wallClock(Date.parse(h.at), zone).date)}:{' '}
+                  {h.lookIds.length === 1 ? '1 look' : `${h.lookIds.length} looks`}, {answered(h)} answered
+                </p>
+                <Papers hand={h} />
+              </div>
+            ))}
+          </section>
+        )}
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { LampAdvice, LampAdviceRequest, OthersAnswer, SeasonAnswer } from '@/core/engine/plan-protocol';
+import type { Swatch } from '@/core/engine/light-protocol';
+import { withoutLights } from '@/core/engine/lit-room';
+import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { asKey } from '../light-client/as-key';
+import { inQuestion } from '../light-client/house-plan';
+import { useJob } from '../light-client/light-worker';
+import { useRoomLights } from '../light-client/room-day';
+import { useRoom } from '../session/visit-context';
+
+/** What a question about a room's colours depends on; undefined while it is not asked, or its lights are not known. */
+function useRoomQuestion(roomId: string, asked: boolean): LampAdviceRequest | undefined {
+  const room = useRoom(roomId);
+  const lit = useRoomLights(roomId);
+  return useMemo(() => {
+    if (!asked || !lit) return undefined;
+    const candidates = inQuestion(room).map((c) => ({ ...candidateSwatch(c), name: `${c.name} ${c.strength} %` }));
+    return { lit, stays: room.stays.map(judgedStay), candidates };
+  }, [asked, lit, room]);
+}
+const keyOf = (name: string, request: LampAdviceRequest | undefined) =>
+  asKey(name, request && { ...request, lit: withoutLights(request.lit) });
+
+/** What other lamps would make of a room's colours. */
+export function useLampAdvice(roomId: string, asked: boolean) {
+  const request = useRoomQuestion(roomId, asked);
+  return useJob<LampAdvice>(keyOf('lamps', request), (w, id) => w.lamps(id, request!));
+}
+
+/** A room through the year. */
+export function useSeason(roomId: string, asked: boolean) {
+  const request = useRoomQuestion(roomId, asked);
+  return useJob<SeasonAnswer>(keyOf('season', request), (w, id, progress) => w.season(id, request!, progress));
+}
+
+/** How other colours stand in every light of the room. */
+export function useOthers(roomId: string, swatches: readonly Swatch[], asked: boolean) {
+  const question = useRoomQuestion(roomId, asked);
+  const request = useMemo(
+    () => (question && swatches.length > 0 ? { lit: question.lit, stays: question.stays, swatches } : undefined),
+    [question, swatches],
+  );
+  const key = asKey('others', request && { ...request, lit: withoutLights(request.lit) });
+  return useJob<OthersAnswer>(key, (w, id) => w.others(id, request!));
+}
