@@ -3,6 +3,7 @@ import { benchJudge } from './judge';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
 import { benchPage } from './page';
+import { benchPlan } from './plan';
 import { benchVisit } from './visit';
 
 async function main() {
@@ -14,6 +15,7 @@ async function main() {
   benchConversions();
   benchPaint();
   benchJudge();
+  benchPlan();
   if (!process.argv.includes('--core')) await benchPage();
   if (!process.argv.includes('--core')) await benchVisit();
 }

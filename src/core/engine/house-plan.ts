@@ -66,12 +66,22 @@ export function darkHours({
   return [moments.find((_, m) => m > noon && altitudes[m]! < NIGHT_ALTITUDE_DEG) ?? last, last];
 }
 
+/** Dusk is nobody's judge: the sun of a look stands so high at least, degrees, or half as high as at noon where it never does. Own choice. */
+const LOOK_ALTITUDE_DEG = 5;
+
+/** How high the sun has to stand on a day for a look by daylight. */
+function lookAltitude({ date, zone, place }: LitRoom['day']): number {
+  const highest = Math.max(...dayMoments(date, zone).map((at) => sunPosition(at, place).altitudeDeg));
+  return Math.min(LOOK_ALTITUDE_DEG, Math.max(0, highest / 2));
+}
+
 /** Every moment at which one could look in a room on a day: by daylight under each sky, by lamps with a grey late daylight, by lamps alone. */
 function* litMoments({ day, lookIn, usedFor }: LitRoom): Steps<Lit[]> {
   const byDay = yield* judgedDaylight(day, lookIn, usedFor.use);
+  const least = lookAltitude(day);
   const found: Lit[] = [];
   for (const [light, lit] of byDay)
-    for (const { at, lights } of lit) if (sunPosition(at, day.place).altitudeDeg > 0) found.push({ light, at, lights });
+    for (const { at, lights } of lit) if (sunPosition(at, day.place).altitudeDeg > least) found.push({ light, at, lights });
   const lamps = lampsOf(day.room);
   if (lamps.every((l) => l.lux === 0)) return found;
   const late = found.findLast((m) => m.light === 'overcast');
@@ -105,7 +115,7 @@ const mayBeMet = (lights: readonly LookLight[], { skies }: When): boolean =>
 function unsuited({ light, at }: Lit, room: LitRoom, when: When): number {
   const dark = light === 'lamps' ? darkHours(room.day) : undefined;
   const met = withinVisit(dark ?? [at - HALF_MS, at + HALF_MS], when) && mayBeMet([light], when);
-  const low = light !== 'lamps' && sunPosition(at, room.day.place).altitudeDeg < 6;
+  const low = light !== 'lamps' && sunPosition(at, room.day.place).altitudeDeg < 2 * LOOK_ALTITUDE_DEG;
   return (met ? 0 : 8) + (light === 'broken' ? 3 : 0) + (low ? 2 : 0);
 }
 

@@ -1,5 +1,6 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import { homeOf, sayHome } from './home';
+import { look } from '../../../tests/made-up-look';
+import { homeOf, partlySeen, sayHome, sayLooks } from './home';
 
 const settled = room({
   lamps: [],
@@ -33,4 +34,16 @@ test('the day is that of the home, not of the server: an evening in Wellington i
   };
   expect(homeOf(evening).day).toBe('2026-09-23');
   expect(homeOf({ ...evening, visitedOn: '2026-03-14' }).day).toBe('2026-03-14');
+});
+
+test('looks still to be taken are counted, with the day of the next; colours seen in part are', () => {
+  const day = (date: string) => date;
+  const looks = [look({ date: '2026-10-26' }), look({ date: '2026-10-25' }), look({ state: 'dropped' }), look()];
+  const home = homeOf({ ...visit(), rooms: [{ ...settled, looks }] });
+  expect(sayLooks(home, day)).toBe('3 looks to go, the next on 2026-10-25');
+  expect(sayLooks({ looksToGo: 1, nextLook: '2026-10-25' }, day)).toBe('1 look to go, on 2026-10-25');
+  expect(sayLooks({ looksToGo: 0, nextLook: null }, day)).toBe('');
+  expect(partlySeen(home)).toBe(0);
+  const ruling = { id: 'r', candidateId: 'c100', ruling: 'works' as const, note: '', at: '2026-09-23T12:00:00.000Z' };
+  expect(partlySeen(homeOf({ ...visit(), rooms: [{ ...settled, verdicts: [], rulings: [ruling] }] }))).toBe(1);
 });

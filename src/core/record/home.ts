@@ -20,6 +20,9 @@ export type Home = {
   readonly day: string;
   readonly shelf: Shelf;
   readonly rooms: readonly HomeRoom[];
+  /** Looks that are kept and still to be taken, and the earliest day one of them is meant for. */
+  readonly looksToGo: number;
+  readonly nextLook: string | null;
 };
 
 /** Colours shown of a room. Own choice: more of them are recognised no better. */
@@ -50,6 +53,13 @@ function homeRoom(room: Room): HomeRoom {
   };
 }
 
+/** Looks of a visit that are still to be taken. */
+function looksOf({ rooms }: Visit): Pick<Home, 'looksToGo' | 'nextLook'> {
+  const open = rooms.flatMap((r) => r.looks.filter((l) => l.state === 'planned'));
+  const dates = open.flatMap((l) => l.date ?? []).sort();
+  return { looksToGo: open.length, nextLook: dates[0] ?? null };
+}
+
 /** A visit as it stands in the list of all. */
 export const homeOf = (visit: Visit): Home => ({
   id: visit.id,
@@ -58,7 +68,22 @@ export const homeOf = (visit: Visit): Home => ({
   day: dayOfVisit(visit),
   shelf: visit.shelf,
   rooms: visit.rooms.map(homeRoom),
+  ...looksOf(visit),
 });
+
+/** "3 looks to go, the next on 25 October", "1 look to go"; "" when none is kept. */
+export function sayLooks(
+  { looksToGo, nextLook }: Pick<Home, 'looksToGo' | 'nextLook'>,
+  sayDay: (date: string) => string,
+): string {
+  if (looksToGo === 0) return '';
+  const count = looksToGo === 1 ? '1 look to go' : `${looksToGo} looks to go`;
+  return nextLook ? `${count}, ${looksToGo === 1 ? '' : 'the next '}on ${sayDay(nextLook)}` : count;
+}
+
+/** What works only as far as it was seen: colours not seen in every light of their room. */
+export const partlySeen = ({ rooms }: Home): number =>
+  rooms.reduce((sum, room) => sum + room.colours.filter((c) => c.partly).length, 0);
 
 /** "1 of 4 rooms settled, 2 being tried". */
 export function sayHome({ rooms }: Home): string {

@@ -8,6 +8,7 @@ import { byDaylight } from '@/core/plan/look-light';
 import { judgingPosition } from '@/core/record/judging-position';
 import type { Room } from '@/core/record/room';
 import { compassPoint, wallBearingDeg } from '@/core/room/facing';
+import { useWidth } from '@/ui/use-width';
 import { classNames } from '@/ui/class-names';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { spanOf } from '../cursor/day-span';
@@ -69,19 +70,24 @@ const placeOf = (row: LookRow): 'day' | 'lamps' | 'cloud' => {
   return row.light === 'both' || !row.lights.some((l) => byDaylight(l) && l !== 'overcast') ? 'cloud' : 'day';
 };
 
-/** Share of a band that a frame takes. */
-const FRAME_SHARE = 0.056;
+/** Width of a frame with a little room beside it, px; and of a band before it is measured. */
+const FRAME_PX = 38;
+const USUAL_WIDTH = 786;
 
 /** Frames from left to right, each moved on as far as the one before needs. */
-export function sideBySide<T extends { readonly share: number }>(frames: readonly T[]): T[] {
-  let next = FRAME_SHARE / 2;
+export function sideBySide<T extends { readonly share: number }>(frames: readonly T[], width: number): T[] {
+  const own = Math.min(FRAME_PX / width, 1 / Math.max(1, frames.length));
+  let next = own / 2;
   return [...frames]
     .sort((p, q) => p.share - q.share)
     .map((frame) => {
-      const share = Math.min(Math.max(frame.share, next), 1 - FRAME_SHARE / 2);
-      next = share + FRAME_SHARE;
+      const share = Math.max(frame.share, next);
+      next = share + own;
       return { ...frame, share };
-    });
+    })
+    .reverse()
+    .map((frame, k) => ({ ...frame, share: Math.min(frame.share, 1 - own / 2 - k * own) }))
+    .reverse();
 }
 
 type RowProps = {
@@ -92,9 +98,11 @@ type RowProps = {
   readonly problem: string | null;
   readonly span: Span;
   readonly line: number;
+  /** Of the band, px. */
+  readonly width: number;
 } & Picking;
 
-function RoomBand({ room, rows, current, tints, problem, span, line, onPick }: RowProps) {
+function RoomBand({ room, rows, current, tints, problem, span, line, width, onPick }: RowProps) {
   const { visit } = useVisit();
   const zone = visit.place.timeZone;
   const asked = useRoomDay(room.id);
@@ -150,9 +158,10 @@ function RoomBand({ room, rows, current, tints, problem, span, line, onPick }: R
           </p>
         )}
         {day &&
-          sideBySide(of('day').map((row) => ({ row, share: shareOf(row) }))).map(({ row, share }) => (
-            <Frame key={row.key} {...{ row, onPick }} left={`${(100 * share).toFixed(2)}%`} />
-          ))}
+          sideBySide(
+            of('day').map((row) => ({ row, share: shareOf(row) })),
+            width,
+          ).map(({ row, share }) => <Frame key={row.key} {...{ row, onPick }} left={`${(100 * share).toFixed(2)}%`} />)}
       </div>
       {aside('lamps', tints?.lamps, 'no lamp')}
       {aside('cloud', tints?.overcast, 'no window')}
@@ -188,10 +197,12 @@ export function HouseBands({ roomId, rows, plan, onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const day = useShownDay(roomId)?.day;
   const span = useMemo(() => (day ? spanOf(day) : { first: 20, last: 90 }), [day]);
+  const width = useWidth(box, USUAL_WIDTH);
+  const every = width < 400 ? 4 : 2;
   const count = span.last - span.first + 1;
   const hours = (day?.moments ?? []).flatMap((at, m) => {
     const { hours } = wallClock(at, zone);
-    return m >= span.first && m <= span.last && hours % 2 === 0 ? [{ m, text: sayClock(at, zone).slice(0, 2) }] : [];
+    return m >= span.first && m <= span.last && hours % every === 0 ? [{ m, text: sayClock(at, zone).slice(0, 2) }] : [];
   });
   const drag = (event: PointerEvent) => {
     if (!day || (event.type === 'pointermove' && event.buttons === 0)) return;
@@ -222,7 +233,7 @@ export function HouseBands({ roomId, rows, plan, onPick }: Props) {
           return (
             <RoomBand
               key={room.id}
-              {...{ room, span, onPick }}
+              {...{ room, span, width, onPick }}
               line={k + 2}
               rows={rows.filter((r) => r.room.id === room.id)}
               current={room.id === roomId}

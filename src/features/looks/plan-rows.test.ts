@@ -73,15 +73,15 @@ describe('the list of looks', () => {
 describe('whether a look can be taken now', () => {
   const [byDay, late, dark] = lookRows(home(), planOf([planned({}), planned({ light: 'both', lights: ['both'] }), lamps]));
   test.each([
-    ['within its hours and under one of its skies', byDay!, 10.5, 'broken', false, true],
-    ['under another sky', byDay!, 10.5, 'overcast', false, false],
-    ['after its hours', byDay!, 12, 'clear', false, false],
-    ['lamps while it is dark', dark!, 20.5, 'clear', true, true],
-    ['lamps by day', dark!, 12, 'clear', false, false],
-    ['late lamps under cloud', late!, 11, 'overcast', false, true],
-    ['late lamps under a clear sky', late!, 11, 'clear', false, false],
-  ] as const)('%s', (_, row, hour, sky, isDark, on) => {
-    expect(isOn(row, hour, { sky, dark: isDark })).toBe(on);
+    ['within its hours and under one of its skies', byDay!, { hour: 10.5, sky: 'broken', dark: false }, true],
+    ['under another sky', byDay!, { hour: 10.5, sky: 'overcast', dark: false }, false],
+    ['after its hours', byDay!, { hour: 12, sky: 'clear', dark: false }, false],
+    ['lamps while it is dark', dark!, { hour: 20.5, sky: 'clear', dark: true }, true],
+    ['lamps by day', dark!, { hour: 12, sky: 'clear', dark: false }, false],
+    ['late lamps under cloud', late!, { hour: 11, sky: 'overcast', dark: false }, true],
+    ['late lamps under a clear sky', late!, { hour: 11, sky: 'clear', dark: false }, false],
+  ] as const)('%s', (_, row, { hour, ...light }, on) => {
+    expect(isOn(row, hour, light)).toBe(on);
   });
 });
 
@@ -95,11 +95,18 @@ test.each([
 });
 
 test('frames on a band stand side by side, in their order, within it', () => {
-  const shares = sideBySide([{ share: 0.5 }, { share: 0.5 }, { share: 0.01 }, { share: 2 }]).map((f) => f.share);
+  const shares = sideBySide([{ share: 0.5 }, { share: 0.5 }, { share: 0.01 }, { share: 2 }], 700).map((f) => f.share);
   expect(shares).toEqual([...shares].sort((p, q) => p - q));
   expect(shares[2]! - shares[1]!).toBeGreaterThan(0.05);
   expect(shares[0]).toBeGreaterThan(0.02);
   expect(shares.at(-1)).toBeLessThan(1);
+  // where there is no room for all they share what there is
+  const many = sideBySide(
+    Array.from({ length: 30 }, () => ({ share: 0.5 })),
+    300,
+  ).map((f) => f.share);
+  expect(Math.min(...many)).toBeGreaterThan(0);
+  expect(Math.max(...many)).toBeLessThan(1);
 });
 
 test.each([

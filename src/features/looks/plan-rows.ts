@@ -62,6 +62,10 @@ function plannedRow(room: Room, planned: PlannedLook, zone: string): Numbered {
   };
 }
 
+/** What a person chose by hand is that light; of a planned look any that would show the same. */
+const lightsOf = ({ byHand, light }: Look, planned: PlannedLook | undefined): readonly LookLight[] =>
+  !byHand && planned?.lights.includes(light) ? planned.lights : [light];
+
 function keptRow(room: Room, look: Look, planned: PlannedLook | undefined): Numbered {
   return {
     key: look.id,
@@ -70,15 +74,15 @@ function keptRow(room: Room, look: Look, planned: PlannedLook | undefined): Numb
     look,
     planned,
     light: look.light,
-    lights: planned?.lights.includes(look.light) ? planned.lights : [look.light],
+    lights: lightsOf(look, planned),
     fromHour: look.fromHour,
     toHour: look.toHour,
     walls: look.walls,
     candidateIds: look.candidateIds,
     who: look.who,
     state: look.state,
-    decides: look.decides || planned?.decides.says || '',
-    missed: look.missed || planned?.missed.join('; ') || '',
+    decides: look.decides || (planned?.decides.says ?? ''),
+    missed: look.missed || (planned?.missed.join('; ') ?? ''),
     hexes: planned?.decides.hexes,
     worth: planned?.worth ?? 0,
   };

@@ -3,6 +3,7 @@
 import { ChevronDown, ChevronUp, Lightbulb, LightbulbOff } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { SCENE } from '@/core/appearance/scene';
+import { instantOf } from '@/core/light/day-moments';
 import { wallClock } from '@/core/light/time-zone';
 import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
@@ -14,7 +15,7 @@ import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../
 import { luxAt } from '../light-client/resolved-moment';
 import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
-import { RibbonBand } from './ribbon-band';
+import { RibbonBand, type RibbonLook } from './ribbon-band';
 import type { Stretch } from './sun-labels';
 
 const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly key: string; readonly title: string }[] = [
@@ -48,6 +49,15 @@ function sunStretches(room: Room, day: DayAnswer): Stretch[] {
       .filter(([from, to]) => day.skies.slice(from, to + 1).some((sky) => sky !== 'overcast'))
       .map(([from, to]) => ({ text: `sun, ${sayWindow(room, window)}`, from, to })),
   );
+}
+
+/** Looks kept in a room that have hours, on the ribbon's day. */
+function looksOn(room: Room, day: DayAnswer, zone: string): RibbonLook[] {
+  const { date } = wallClock(day.moments[Math.floor(day.moments.length / 2)]!, zone);
+  return room.looks.flatMap(({ number, state, who, fromHour, toHour, date: on }) => {
+    if (state === 'dropped' || fromHour === null || toHour === null || (on !== null && on !== date)) return [];
+    return [{ number, at: instantOf(date, zone, (fromHour + toHour) / 2), frame: state === 'taken' ? 'taken' : who }];
+  });
 }
 
 function DateField({ zone }: { readonly zone: string }) {
@@ -186,6 +196,7 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
     return [...new Set(times)].filter((at) => at >= first && at < last);
   }, [room.verdicts, day]);
   const sun = useMemo(() => (day ? sunStretches(room, day) : []), [room, day]);
+  const looks = useMemo(() => (day ? looksOn(room, day, zone) : []), [room, day, zone]);
   if (computed.state === 'failed') return <p className="flex-1 self-center px-3">{computed.says}</p>;
   if (!day)
     return (
@@ -198,7 +209,7 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
     );
   const place = Math.max(0, day.positions.indexOf(position));
   const where = sayPosition(room, day.positions[place]!);
-  return <RibbonBand {...{ day, zone, place, where, scale, sun, taken }} stale={shown?.stale ?? false} now={now} />;
+  return <RibbonBand {...{ day, zone, place, where, scale, sun, taken, looks }} stale={shown?.stale ?? false} now={now} />;
 }
 
 /** The light we judge in, in one line; a tap brings the day. */

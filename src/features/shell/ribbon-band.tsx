@@ -1,13 +1,22 @@
 'use client';
 
-import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
+import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
+import { useWidth } from '@/ui/use-width';
 import { momentIndex } from '../light-client/room-day';
 import { sayClock, sayKelvin, sayLux } from '../words/say-light';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { heightOf, spanOf } from '../cursor/day-span';
 import { laidOut, type Stretch } from './sun-labels';
+
+/** A look as it stands on the ribbon. */
+export type RibbonLook = { readonly number: number; readonly at: number; readonly frame: 'taken' | 'consultant' | 'client' };
+const FRAMES = {
+  taken: 'border-solid bg-ink text-raised',
+  consultant: 'border-solid bg-raised',
+  client: 'border-dashed bg-raised',
+} as const;
 
 type Props = {
   readonly day: DayAnswer;
@@ -19,6 +28,8 @@ type Props = {
   readonly sun: readonly Stretch[];
   /** Instants of looks that were taken. */
   readonly taken: readonly number[];
+  /** Looks that are kept, with the middle of their hours. */
+  readonly looks: readonly RibbonLook[];
   readonly now: number | undefined;
   /** Of another sky than the one chosen, which is being computed. */
   readonly stale: boolean;
@@ -26,13 +37,13 @@ type Props = {
 
 const percent = (share: number) => `${(100 * share).toFixed(3)}%`;
 
-type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken'> & {
+type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken' | 'looks'> & {
   readonly lampsOn: boolean;
   readonly width: number;
 };
 
 /** The light of the day as bars of its own tint; drawn once for a day, not for the cursor. */
-const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn, width }: BarsProps) {
+const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, looks, lampsOn, width }: BarsProps) {
   const { first, last } = spanOf(day);
   const lights = lampsOn ? day.withLamps : day.daylight;
   const shown = lights.slice(first, last + 1).map((all) => all[place]!);
@@ -63,6 +74,20 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn, 
             className="absolute top-15 size-2.5 -translate-x-1/2 rounded-full border-2 border-panel bg-ink"
             style={{ left: percent(share(k)) }}
           />
+        );
+      })}
+      {looks.map(({ number, at, frame }) => {
+        const k = momentIndex(day, at) - first;
+        return k < 0 || k >= count ? null : (
+          <span
+            key={number}
+            aria-hidden
+            title={`look ${number}`}
+            className={`absolute top-10 grid h-5 min-w-4 -translate-x-1/2 place-items-center border-2 border-ink px-0.5 text-xs leading-none font-semibold ${FRAMES[frame]}`}
+            style={{ left: percent(share(k)) }}
+          >
+            {number}
+          </span>
         );
       })}
       {hours.map(({ clock, k }) => (
@@ -98,24 +123,14 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, lampsOn, 
 
 /** Width of the band before it is measured, px. */
 const USUAL_WIDTH = 840;
-/** Width of an element, followed as it changes. */
-function useWidth(element: RefObject<HTMLDivElement | null>): number {
-  const [width, setWidth] = useState(USUAL_WIDTH);
-  useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => setWidth(Math.round(entry!.contentRect.width)));
-    observer.observe(element.current!);
-    return () => observer.disconnect();
-  }, [element]);
-  return width;
-}
 
 /** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
-export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, stale }: Props) {
+export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, now, stale }: Props) {
   const at = useCursorPart((m) => m.at);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
-  const width = useWidth(box);
+  const width = useWidth(box, USUAL_WIDTH);
   const { first, last } = useMemo(() => spanOf(day), [day]);
   const count = last - first + 1;
   const index = momentIndex(day, at);
@@ -166,7 +181,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, now, st
       className="relative h-full min-w-0 flex-1 cursor-ew-resize touch-none select-none"
     >
       <div className={stale ? 'opacity-35' : undefined} data-stale={stale}>
-        <Bars {...{ day, place, scale, zone, sun, taken, lampsOn, width }} />
+        <Bars {...{ day, place, scale, zone, sun, taken, looks, lampsOn, width }} />
       </div>
       {nowShare !== undefined && nowShare > 0 && nowShare < 1 && (
         <span aria-hidden title="now" className="absolute top-16 -translate-x-1/2 text-xs" style={{ left: percent(nowShare) }}>

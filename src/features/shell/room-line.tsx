@@ -28,7 +28,9 @@ function sayProgress(progress: RoomProgress, room: Room): string {
   if (progress.state === 'nothing-recorded') return sayBegun(room);
   const some = progress.inPart > 0 ? ', not in every light' : '';
   const work = `${progress.work === 1 ? '1 works' : `${progress.work} work`}${some}`;
-  return progress.state === 'settled' ? `settled, ${work}` : `${progress.tried} tried, ${work}`;
+  if (progress.state === 'settled') return `settled, ${work}`;
+  const looks = room.looks.filter((l) => l.state === 'planned').length;
+  return looks > 0 ? `${work}, ${many(looks, 'look', 'looks')} to go` : `${progress.tried} tried, ${work}`;
 }
 
 type TabProps = { readonly visitId: string; readonly room: Room; readonly step: Step; readonly current: boolean };

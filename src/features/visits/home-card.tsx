@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { sayHome, type Home, type HomeRoom } from '@/core/record/home';
+import { partlySeen, sayHome, sayLooks, type Home, type HomeRoom } from '@/core/record/home';
 import type { Shelf } from '@/core/record/visit';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -17,6 +17,9 @@ import { sayRefusal } from '../words/words';
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 /** "14 March 2026" of a calendar date. */
 const sayDay = (date: string): string => days.format(new Date(`${date}T12:00Z`));
+
+const shortDays = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+const sayShortDay = (date: string): string => shortDays.format(new Date(`${date}T12:00Z`));
 
 const STATE_WORDS: Readonly<Record<HomeRoom['state'], string>> = {
   settled: 'settled',
@@ -93,6 +96,8 @@ function Delete({ home, onDelete }: { readonly home: Home; readonly onDelete: ()
 export function HomeCard({ home }: { readonly home: Home }) {
   const router = useRouter();
   const write = useWrite();
+  const partly = partlySeen(home);
+  const looks = sayLooks(home, sayShortDay);
   const shelve = async (shelf: Shelf, says?: string) => {
     const result = await write({ name: 'visit.shelve', visitId: home.id, shelf }, { answers: true }).result;
     if (!result.ok) return void toast.error(sayRefusal(result));
@@ -108,7 +113,13 @@ export function HomeCard({ home }: { readonly home: Home }) {
           <span className="block text-soft">
             {home.placeName} · {sayDay(home.day)}
           </span>
-          <span className="mt-1 block">{sayHome(home)}</span>
+          <span className="mt-1 block">
+            {sayHome(home)}
+            {partly > 0 && (
+              <span className="text-soft">; {partly === 1 ? 'one colour' : `${partly} colours`} not seen in every light</span>
+            )}
+          </span>
+          {looks && <span className="block text-soft">{looks}</span>}
         </span>
       </Link>
       <div className="flex justify-end gap-1 px-2 pb-2">

@@ -47,6 +47,8 @@ test('every operation has words of its own', () => {
     reason: 'too-pink',
     light: 'lamps',
     lux: 1,
+    number: 3,
+    lookIds: ['a'],
   };
   const says = names.map((name) => sayWrite({ name, ...blank } as never, made));
   for (const words of says) expect(words).toMatch(/^[A-Za-z“]/);
