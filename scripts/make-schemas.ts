@@ -3,9 +3,15 @@ import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { deckSchema } from '../src/core/formats/deck/deck';
 import { lightSchema } from '../src/core/light/light-request';
+import { lookAnswersSchema } from '../src/core/formats/look-answers';
 import { roomRecordSchema } from '../src/core/formats/room-record';
 
-export const SCHEMAS = { deck: deckSchema, 'room-record': roomRecordSchema, light: lightSchema } as const;
+export const SCHEMAS = {
+  deck: deckSchema,
+  'room-record': roomRecordSchema,
+  light: lightSchema,
+  'look-answers': lookAnswersSchema,
+} as const;
 export const schemaText = (name: keyof typeof SCHEMAS): string =>
   `${JSON.stringify(z.toJSONSchema(SCHEMAS[name], { io: 'input' }), null, 1)}\n`;
 

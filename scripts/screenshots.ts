@@ -18,7 +18,7 @@ const radio = (page: Page, name: string) => page.getByRole('radio', { name, exac
 async function computed(page: Page): Promise<void> {
   await page.locator('[role=slider][aria-label="Time of day"]').waitFor();
   await page.waitForFunction(
-    () => document.querySelector('[aria-busy="true"]') === null && !/computing/.test(document.body.innerText),
+    () => document.querySelector('[aria-busy="true"]') === null && !/computing|planning/.test(document.body.innerText),
   );
   await page.waitForTimeout(600);
 }
@@ -77,6 +77,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'pairs', ...room('Sitting room', 'Bench', (page) => button(page, 'Let the client pick between two').click()) },
   { name: 'record', ...room('Sitting room', 'Record') },
   { name: 'schemes', ...room('Sitting room', 'Record', (page) => radio(page, 'Two schemes').click()) },
+  { name: 'looks', ...room('Sitting room', 'Looks', (page) => page.locator('[data-look]').first().waitFor()) },
   { name: 'photos', ...room('Sitting room', 'Record', (page) => page.getByRole('radio', { name: /^Photographs/ }).click()) },
 ];
 

@@ -7,17 +7,17 @@ import { tristimulus, whiteOf } from './tristimulus';
 export type LookLight = { readonly power: SpectralPower; readonly lux: number };
 
 /** How a colour looks, in CAM16-UCS; distances under about 1 nobody sees. */
-export type Look = { readonly j: number; readonly a: number; readonly b: number };
+export type Jab = { readonly j: number; readonly a: number; readonly b: number };
 
 /**
  * How surfaces look in a light to an eye adapted to it as far as its luminance allows: CAM16 with the light's own white, average surround,
  * background 20 %. Li et al. 2017. Prepared once for many surfaces.
  */
-export function lookerIn({ power, lux }: LookLight): (reflectance: Reflectance) => Look {
+export function lookerIn({ power, lux }: LookLight): (reflectance: Reflectance) => Jab {
   const weights = integrationWeights(power, 10);
   const conditions = viewing({ white: whiteOf(weights), la: adaptingLuminance(lux), yb: 20, surround: 'average' });
   return (reflectance) => cam16Ucs(cam16(tristimulus(reflectance, weights), conditions));
 }
 
 /** Difference of two looks, in CAM16-UCS units. */
-export const lookDifference = (p: Look, q: Look): number => Math.hypot(p.j - q.j, p.a - q.a, p.b - q.b);
+export const lookDifference = (p: Jab, q: Jab): number => Math.hypot(p.j - q.j, p.a - q.a, p.b - q.b);

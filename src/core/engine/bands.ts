@@ -2,7 +2,7 @@ import type { Appearance, SceneView } from '../appearance/scene';
 import { turnIn, turnsOf, usualLook } from '../appearance/turns';
 import { cannotBe, dayOf, lightsOf, midday, placeOf, roomOf } from './known-days';
 import type { Steps } from './steps';
-import type { Band, BandsAnswer, DayRequest, Look, LookIn, NoAnswer, Swatch } from './light-protocol';
+import type { Band, BandsAnswer, DayRequest, ShownColour, LookIn, NoAnswer, Swatch } from './light-protocol';
 import { lookAt } from './looks';
 import { viewAt } from './view-at';
 
@@ -10,7 +10,7 @@ type View = SceneView | undefined;
 
 function bandOf(swatch: Swatch, through: readonly View[], aside: { readonly overcast: View; readonly lamps: View }): Band {
   const deck = swatch.lab;
-  const looks: (Look | null)[] = [];
+  const looks: (ShownColour | null)[] = [];
   const appearances: (Appearance | undefined)[] = [];
   for (const view of through) {
     const found = view && lookAt(swatch, view);

@@ -52,7 +52,7 @@ export type Swatch = {
 };
 
 /** How a swatch looks: as it reads, on the screen, and how far (ΔE00) a real one may stray when only its Lab is known. */
-export type Look = {
+export type ShownColour = {
   readonly lab: Lab;
   readonly hex: string;
   readonly inGamut: boolean;
@@ -66,11 +66,11 @@ export type LookIn = { readonly position: string; readonly lampsOn: boolean; rea
 /** A swatch through a day; null where it is dark. */
 export type Band = {
   readonly id: string;
-  readonly looks: readonly (Look | null)[];
+  readonly looks: readonly (ShownColour | null)[];
   readonly turns: readonly Turn[];
   /** At midday under cloud, and by the lamps alone, with what it turns to there. */
-  readonly overcast: { readonly look: Look; readonly turn: TurnKind | null } | null;
-  readonly lamps: { readonly look: Look; readonly turn: TurnKind | null } | null;
+  readonly overcast: { readonly look: ShownColour; readonly turn: TurnKind | null } | null;
+  readonly lamps: { readonly look: ShownColour; readonly turn: TurnKind | null } | null;
 };
 export type BandsAnswer = { readonly ok: true; readonly bands: readonly Band[] };
 
@@ -90,7 +90,7 @@ export type Spot = {
   readonly position: string;
   readonly light: TintedLight;
   /** In the order of the swatches; null in the dark. */
-  readonly looks: readonly (Look | null)[];
+  readonly looks: readonly (ShownColour | null)[];
 };
 export type SpotsAnswer = { readonly ok: true; readonly spots: readonly Spot[] };
 

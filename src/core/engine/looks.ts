@@ -3,17 +3,17 @@ import { SCENE, seenBy, type Appearance, type SceneLight, type SceneView } from 
 import type { Reflectance } from '../colour/grid';
 import { knownMetamers, rangeIn } from '../colour/metamers';
 import type { PositionLight } from '../light/day-light';
-import type { Look, Swatch } from './light-protocol';
+import type { ShownColour, Swatch } from './light-protocol';
 
 /** The surfaces a swatch may be: its measured one alone, or plausible ones of its Lab, the smoothest first. */
 export const surfacesOf = ({ lab, spectrum, population = 'any' }: Swatch): readonly Reflectance[] =>
   spectrum ? [Float64Array.from(spectrum)] : knownMetamers(lab, population);
 
 /** A swatch in a view: its look, and the appearance that look was made of. */
-export function lookAt(swatch: Swatch, view: SceneView): { readonly look: Look; readonly appearance: Appearance } {
+export function lookAt(swatch: Swatch, view: SceneView): { readonly look: ShownColour; readonly appearance: Appearance } {
   const surfaces = surfacesOf(swatch);
   const appearance = seenBy(view, surfaces[0]!);
-  const look: Look = {
+  const look: ShownColour = {
     lab: appearance.lab,
     hex: appearance.hex,
     inGamut: appearance.inGamut,

@@ -1,3 +1,4 @@
+import { look as madeUpLook } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, verdict } from '../../../tests/made-up-room';
 import type { Look } from './look';
 import type { LookAnswer } from './look-answer';
@@ -5,24 +6,8 @@ import { sayLooked } from './coverage';
 import { roomRecord } from './room-record';
 import { sayRuling, sayWhy } from './say-ruling';
 
-const look = (number: number, more: Partial<Look> = {}): Look => ({
-  id: `look${number}`,
-  number,
-  light: 'clear',
-  fromHour: 9,
-  toHour: 12,
-  walls: ['wall-2'],
-  candidateIds: [],
-  who: 'consultant',
-  date: null,
-  decides: '',
-  missed: '',
-  byHand: false,
-  state: 'planned',
-  reason: '',
-  takenAt: null,
-  ...more,
-});
+const look = (number: number, more: Partial<Look> = {}): Look =>
+  madeUpLook({ id: `look${number}`, number, who: 'consultant', ...more });
 const answer = (more: Partial<LookAnswer> = {}): LookAnswer => ({
   id: 'a1',
   lookId: 'look6',

@@ -4,7 +4,7 @@ import { latest } from '../light-client/light-worker';
 import { memo, useMemo, useRef, type PointerEvent } from 'react';
 import { TURN_NAMES, type Turn } from '@/core/appearance/turns';
 import type { Room } from '@/core/record/room';
-import type { Band, DayAnswer, Look } from '@/core/engine/light-protocol';
+import type { Band, DayAnswer, ShownColour } from '@/core/engine/light-protocol';
 import { EmptyState } from '@/ui/step-title';
 import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day';
 import { spanOf } from '../cursor/day-span';
@@ -52,7 +52,7 @@ function sayTurns({ turns, looks }: Band, day: DayAnswer, zone: string): string 
 const NIGHT = 'var(--line-strong)';
 
 /** The band's colours as hard stops, one for each quarter of an hour. */
-function gradientOf(looks: readonly (Look | null)[]): string {
+function gradientOf(looks: readonly (ShownColour | null)[]): string {
   const n = looks.length;
   const stops: string[] = [];
   let from = 0;
