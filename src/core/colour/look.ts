@@ -4,7 +4,7 @@ import { integrationWeights } from './observer';
 import { tristimulus, whiteOf } from './tristimulus';
 
 /** A light to look at a colour in: its spectral power and how much of it falls there, in lux. */
-export type LookLight = { readonly power: SpectralPower; readonly lux: number };
+export type JudgedLight = { readonly power: SpectralPower; readonly lux: number };
 
 /** How a colour looks, in CAM16-UCS; distances under about 1 nobody sees. */
 export type Jab = { readonly j: number; readonly a: number; readonly b: number };
@@ -13,7 +13,7 @@ export type Jab = { readonly j: number; readonly a: number; readonly b: number }
  * How surfaces look in a light to an eye adapted to it as far as its luminance allows: CAM16 with the light's own white, average surround,
  * background 20 %. Li et al. 2017. Prepared once for many surfaces.
  */
-export function lookerIn({ power, lux }: LookLight): (reflectance: Reflectance) => Jab {
+export function lookerIn({ power, lux }: JudgedLight): (reflectance: Reflectance) => Jab {
   const weights = integrationWeights(power, 10);
   const conditions = viewing({ white: whiteOf(weights), la: adaptingLuminance(lux), yb: 20, surround: 'average' });
   return (reflectance) => cam16Ucs(cam16(tristimulus(reflectance, weights), conditions));

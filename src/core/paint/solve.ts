@@ -1,5 +1,5 @@
 import { deltaE00 } from '../colour/ciede2000';
-import { lookDifference, lookerIn, type LookLight } from '../colour/look';
+import { lookDifference, lookerIn, type JudgedLight } from '../colour/look';
 import type { Reflectance } from '../colour/grid';
 import type { Lab } from '../colour/types';
 import { paintAtStrength, type Paint, type PaintAtStrength } from './paint';
@@ -65,8 +65,8 @@ export const strengthForContrast = (paint: Paint, finish: Lab, contrast: number)
 /** The strength at which the paint in `here` looks as another surface does in `there`; reached under one CAM16-UCS unit. */
 export function strengthForLook(
   paint: Paint,
-  here: LookLight,
-  other: { readonly reflectance: Reflectance; readonly light: LookLight },
+  here: JudgedLight,
+  other: { readonly reflectance: Reflectance; readonly light: JudgedLight },
 ): Solved {
   const aim = lookerIn(other.light)(other.reflectance);
   const look = lookerIn(here);

@@ -14,10 +14,14 @@ export function sayRulingWord(ruling: CandidateRow['ruling']): string {
   return ruling === 'open' ? 'Still open' : RULING_WORDS[ruling];
 }
 
+/** In which lights alone a colour that works or nearly does was seen; "" where in all of its room. */
+export const seenPartly = ({ ruling, coverage }: Pick<CandidateRow, 'ruling' | 'coverage'>): string =>
+  ruling === 'works' || ruling === 'nearly' ? sayPartly(coverage) : '';
+
 /** The ruling on a colour; of one that works or nearly does also in which lights alone it was seen, if not in all of the room. */
-export function sayRuling({ ruling, coverage }: Pick<CandidateRow, 'ruling' | 'coverage'>): string {
-  const partly = ruling === 'works' || ruling === 'nearly' ? sayPartly(coverage) : '';
-  return partly ? `${sayRulingWord(ruling)}, ${partly}` : sayRulingWord(ruling);
+export function sayRuling(row: Pick<CandidateRow, 'ruling' | 'coverage'>): string {
+  const partly = seenPartly(row);
+  return partly ? `${sayRulingWord(row.ruling)}, ${partly}` : sayRulingWord(row.ruling);
 }
 
 /** Why the derived ruling is what it is: "too green beside Hearth stone, overcast", "2 things and overcast to go". */

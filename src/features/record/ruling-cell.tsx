@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
 import { sayLooked } from '@/core/record/coverage';
-import { sayRuling, sayRulingWord, sayWhy } from '@/core/record/say-ruling';
+import { sayRulingWord, sayWhy, seenPartly } from '@/core/record/say-ruling';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -81,6 +81,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
   const [open, setOpen] = useState(false);
   const { byHand, derived, ruling, candidate } = row;
   const looked = sayLooked(row.coverage);
+  const partly = seenPartly(row);
   return (
     <div
       data-ruling={ruling}
@@ -90,9 +91,10 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
       <div className="flex items-start gap-2">
         <div className="min-w-0 flex-1">
           <p className="text-base font-semibold">
-            {sayRuling(row)}
+            {sayRulingWord(ruling)}
             {byHand && <span className="font-normal text-soft">, set by hand</span>}
           </p>
+          {partly && <p className="text-[15px] font-semibold">{partly}</p>}
           {byHand?.note && <p className="text-sm break-words">{byHand.note}</p>}
           <p className="text-sm text-soft print:text-black">
             {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { describeColour } from '@/core/colour/family';
 import { illuminant } from '@/core/colour/illuminant';
-import type { LookLight } from '@/core/colour/look';
+import type { JudgedLight } from '@/core/colour/look';
 import { screenColour } from '@/core/colour/srgb';
 import { labSchema } from '@/core/colour/colour-schema';
 import { paintAtStrength } from '@/core/paint/paint';
@@ -32,7 +32,7 @@ export type SolveAnswer = {
   readonly name: string;
 };
 
-const lightOf = (name: string, amount: number): LookLight => {
+const lightOf = (name: string, amount: number): JudgedLight => {
   const found = illuminant(name);
   if (!found.ok) throw new RangeError(`unknown light ${name}`);
   return { power: found.value, lux: amount };
