@@ -1,10 +1,11 @@
 import { all } from '../../../tests/all';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
+import { darkHours } from '../light/dark-hours';
 import { wallClock } from '../light/time-zone';
 import { sunPosition } from '../light/sun';
 import { describeRoom } from '../record/describe-room';
 import type { Room } from '../record/room';
-import { darkHours, housePlan } from './house-plan';
+import { housePlan } from './house-plan';
 import { lampAdvice, lampOptions } from './lamp-advice';
 import type { LitRoom } from './lit-room';
 import { others } from './others';
@@ -114,6 +115,20 @@ describe('the looks of a house', () => {
     expect(looksOf(plan([toPlan('west', facing(270), { kept: [kept] })])).some((l) => l.id === 'k')).toBe(true);
     const dropped: DecidedLook = { id: 'd', light: 'lamps', hours: null, taken: false };
     expect(looksOf(plan([toPlan('west', facing(270), { dropped: [dropped] })])).some((l) => l.light === 'lamps')).toBe(false);
+  });
+
+  test('on the days the clocks change the hours are those of the clock, and nothing lies outside the day', () => {
+    for (const date of ['2026-10-25', '2026-03-29']) {
+      const room = facing(270);
+      const looks = looksOf(plan([{ ...toPlan('west', room), lit: lit(room, date) }], { visit: null }));
+      expect(looks.length).toBeGreaterThan(1);
+      for (const look of looks) {
+        expect(wallClock(look.at, ZONE).date).toBe(date);
+        expect(wallClock(look.from, ZONE).date).toBe(date);
+        const { hours } = wallClock(look.at, ZONE);
+        if (look.light !== 'lamps') expect(hours % 1).toBeCloseTo(0.5, 6);
+      }
+    }
   });
 
   test('rooms without colours, light or sense say so', () => {

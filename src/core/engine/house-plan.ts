@@ -3,6 +3,7 @@ import { GRID, type Reflectance } from '../colour/grid';
 import { tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
 import { together, type PositionLight } from '../light/day-light';
+import { darkHours } from '../light/dark-hours';
 import { dayMoments } from '../light/day-moments';
 import { sunPosition } from '../light/sun';
 import { wallClock } from '../light/time-zone';
@@ -49,22 +50,6 @@ function appearIn(scene: SceneLight): (surface: Reflectance) => Lab {
 }
 
 type Lit = { readonly light: LookLight; readonly at: number; readonly lights: readonly PositionLight[] };
-
-/** The sun at the end of civil twilight, degrees. */
-const NIGHT_ALTITUDE_DEG = -6;
-
-/** First and last moment of a day's evening dark; the last moment twice where it never gets dark. */
-export function darkHours({
-  date,
-  zone,
-  place,
-}: Pick<LitRoom['day'], 'date' | 'zone' | 'place'>): readonly [from: number, to: number] {
-  const moments = dayMoments(date, zone);
-  const last = moments.at(-1)!;
-  const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
-  const noon = altitudes.indexOf(Math.max(...altitudes));
-  return [moments.find((_, m) => m > noon && altitudes[m]! < NIGHT_ALTITUDE_DEG) ?? last, last];
-}
 
 /** Dusk is nobody's judge: the sun of a look stands so high at least, degrees, or half as high as at noon where it never does. Own choice. */
 const LOOK_ALTITUDE_DEG = 5;

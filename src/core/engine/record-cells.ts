@@ -1,8 +1,7 @@
 import { conflictsWith, verdictOf } from '../judge/relation';
 import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
 import type { SceneLight } from '../appearance/scene';
-import { dayMoments } from '../light/day-moments';
-import { sunPosition } from '../light/sun';
+import { darkHours } from '../light/dark-hours';
 import type { VerdictMoment } from '../record/verdict';
 import type { JudgingLight } from '../room/facing';
 import { lightsOfUse, weighed } from './advised-room';
@@ -16,17 +15,6 @@ import type { UsedLight } from './used-lights';
 
 /** A light of the record: a moment that stands for it, and what the eye is in then. */
 export type RecordLight = { readonly scene: SceneLight; readonly moment: Pick<VerdictMoment, 'at' | 'sky' | 'lampsOn' | 'lux'> };
-
-/** The sun at the end of civil twilight. */
-const NIGHT_ALTITUDE_DEG = -6;
-
-/** The first moment of a day after its highest sun at which it is dark; the last where it never is. */
-function nightfall({ date, zone, place }: LitRoom['day']): number {
-  const moments = dayMoments(date, zone);
-  const altitudes = moments.map((at) => sunPosition(at, place).altitudeDeg);
-  const noon = altitudes.indexOf(Math.max(...altitudes));
-  return moments.find((_, m) => m > noon && altitudes[m]! < NIGHT_ALTITUDE_DEG) ?? moments.at(-1)!;
-}
 
 /** The middle one of the lights of a kind. */
 function middle(lights: readonly UsedLight[], kind: UsedLight['kind']): UsedLight | undefined {
@@ -43,7 +31,7 @@ export function* recordLights(room: LitRoom): Steps<ReadonlyMap<JudgingLight, Re
     if (!light) return;
     const { kind, scene } = light;
     const lampsOn = kind === 'lamps';
-    const at = new Date(lampsOn ? nightfall(room.day) : light.at).toISOString();
+    const at = new Date(lampsOn ? darkHours(room.day)[0] : light.at).toISOString();
     found.set(judging, {
       scene,
       moment: { at, sky: kind === 'lamps' || kind === 'both' ? 'clear' : kind, lampsOn, lux: scene.lux },

@@ -1,12 +1,22 @@
 'use client';
 
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import type { Person } from '@/core/judge/ruling';
 import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
 import type { VisitPlace } from '@/core/record/visit';
 
 /** The sky that is judged in: one of three, or hour by hour as the sky service says. */
 export type SkyChoice = SkyName | 'service';
+
+/** A planned look as the ribbon shows it: hours of the home's clock. */
+export type PlannedOnRibbon = {
+  readonly roomId: string;
+  readonly number: number;
+  readonly fromHour: number;
+  readonly toHour: number;
+  readonly who: Person;
+};
 
 /** The light we are judging in. */
 export type Cursor = {
@@ -24,6 +34,8 @@ export type Cursor = {
   readonly position: string | null;
   /** The look that is being taken; null outside of one. */
   readonly lookId: string | null;
+  /** Looks that are only planned, as they were computed last: the ribbon of every room shows its own. */
+  readonly planned: readonly PlannedOnRibbon[];
 };
 
 type Store = {
@@ -42,6 +54,7 @@ const START: Cursor = {
   shown: 'in-deck',
   position: null,
   lookId: null,
+  planned: [],
 };
 
 function makeStore(): Store {

@@ -38,15 +38,15 @@ function toPlan(room: Room, lit: RoomToPlan['lit']): RoomToPlan {
   };
 }
 
-/** The plan of the whole house for the day of the ribbon; undefined asks nothing, as long as the climate is not known. */
-export function useHousePlan() {
+/** The plan of the whole house for the day of the ribbon, while it is asked for and the climate is known; what is no longer asked is cancelled. */
+export function useHousePlan(asked: boolean) {
   const { visit } = useVisit();
   const date = useCursorPart((m) => m.date);
   const { rooms, plan } = visit;
   const zone = visit.place.timeZone;
   const lit = useLitRooms(rooms);
   const request = useMemo((): PlanRequest | undefined => {
-    if (!lit) return undefined;
+    if (!lit || !asked) return undefined;
     const during = plan.fromHour < plan.toHour;
     return {
       rooms: rooms.map((room, k) => toPlan(room, lit[k]!)),
@@ -55,6 +55,6 @@ export function useHousePlan() {
       skies: plan.skies,
       dryAt: dryAt(plan),
     };
-  }, [lit, rooms, plan, date, zone]);
+  }, [lit, asked, rooms, plan, date, zone]);
   return useJob<HousePlan>(asKey('plan', request), (w, id, progress) => w.plan(id, request!, progress));
 }

@@ -2,6 +2,7 @@
 
 import { useCallback } from 'react';
 import type { DayAnswer } from '@/core/engine/light-protocol';
+import { NIGHT_ALTITUDE_DEG } from '@/core/light/dark-hours';
 import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
 import { judgingLightOf } from '@/core/record/judging-light';
@@ -17,9 +18,6 @@ import { momentIndex, usePosition, useRoomDay, useScale } from './room-day';
 /** A sky that was chosen, or the one of the hour where the sky service is followed. */
 export const skyAt = (chosen: SkyChoice, at: number, hourly: readonly SkyName[], zone: string): SkyName =>
   chosen === 'service' ? (hourly[Math.floor(wallClock(at, zone).hours)] ?? 'clear') : chosen;
-
-/** The sun below which it is dark outside: the end of civil twilight. */
-const NIGHT_ALTITUDE_DEG = -6;
 
 type Where = { readonly room: Pick<Room, 'windows' | 'lamps'>; readonly position: string; readonly scale: number };
 

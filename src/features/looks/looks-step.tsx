@@ -2,16 +2,16 @@
 
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { ROUTE_SLOT_MINUTES, type HousePlan } from '@/core/engine/plan-protocol';
-import { clockText, wallClock } from '@/core/light/time-zone';
+import { wallClock } from '@/core/light/time-zone';
+import { NIGHT_ALTITUDE_DEG } from '@/core/light/dark-hours';
 import { sunPosition } from '@/core/light/sun';
 import { judgingPosition } from '@/core/record/judging-position';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
-import { Explain } from '@/ui/explain';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKeys } from '@/ui/use-keys';
-import { useCursorPart } from '../cursor/cursor';
+import { useCursorPart, useSetCursor } from '../cursor/cursor';
+import { useInstant } from '../cursor/use-instant';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useHousePlan } from '../light-client/house-plan';
 import { latest } from '../light-client/light-worker';
@@ -22,117 +22,38 @@ import { HouseBands } from './house-bands';
 import { LookEditor } from './look-editor';
 import { LookItem } from './look-list';
 import { isOn, lookRows, type LookRow } from './plan-rows';
+import { Planning, RouteLine, Summary } from './plan-summary';
 import { PlanSettingsDialog } from './plan-settings';
 import { ReadIn } from './read-in';
 import { RoomLights } from './room-lights';
 import { useLooks } from './use-looks';
 
-const MINUTE_MS = 60_000;
-
-/** The instant, renewed every minute; undefined until the page runs in the browser. */
-function useNow(): number | undefined {
-  const [at, setAt] = useState<number>();
-  useEffect(() => {
-    const tick = () => setAt(Date.now());
-    const frame = requestAnimationFrame(tick);
-    const timer = setInterval(tick, MINUTE_MS);
-    return () => {
-      cancelAnimationFrame(frame);
-      clearInterval(timer);
-    };
-  }, []);
-  return at;
-}
-
-const counted = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
-
 /** Looks that are worth taking this minute, what decides most first. */
 function useOnNow(rows: readonly LookRow[]): readonly LookRow[] {
   const { visit } = useVisit();
   const { latitude, longitude, timeZone } = visit.place;
-  const now = useNow();
+  const now = useInstant();
   const date = useCursorPart((m) => m.date);
   const chosen = useCursorPart((m) => m.sky);
   const hourly = useSkyOfDay(date, chosen === 'service');
   return useMemo(() => {
     if (now === undefined) return [];
     const { hours } = wallClock(now, timeZone);
-    const dark = sunPosition(now, { latitude, longitude }).altitudeDeg < -6;
+    const dark = sunPosition(now, { latitude, longitude }).altitudeDeg < NIGHT_ALTITUDE_DEG;
     const sky = skyAt(chosen, now, hourly, timeZone);
     return rows.filter((r) => r.state === 'planned' && isOn(r, hours, { sky, dark })).sort((p, q) => q.worth - p.worth);
   }, [rows, now, chosen, hourly, latitude, longitude, timeZone]);
 }
 
-/** What the plan comes to, in a line. */
-function Summary({ rows, plan }: { readonly rows: readonly LookRow[]; readonly plan: HousePlan | undefined }) {
-  const { visit } = useVisit();
-  const open = rows.filter((r) => r.state !== 'dropped');
-  const mine = open.filter((r) => r.who === 'consultant' && r.state === 'planned').length;
-  const theirs = open.filter((r) => r.who === 'client' && r.state === 'planned').length;
-  const done = open.filter((r) => r.state === 'taken').length;
-  const exact = plan?.rooms.every((r) => r.exact) ?? true;
-  const atLeast = plan?.rooms.reduce((s, r) => s + r.atLeast, 0) ?? 0;
-  if (open.length === 0) return <>no look is needed yet</>;
-  return (
-    <>
-      {counted(open.length, 'look')} show every change of more than{' '}
-      <Explain
-        label={`ΔE ${visit.plan.toleranceE}`}
-        why={
-          <>
-            <p>
-              Every colour still in question is computed on every wall in each hour the room is used, under three skies and by its
-              lamps, at its lightness beside a white there. The looks are the fewest moments from which none of these is farther
-              than ΔE {visit.plan.toleranceE} (CIEDE2000).
-            </p>
-            <p className="mt-1">
-              {exact
-                ? 'No fewer would do: every other choice was ruled out.'
-                : `It took too long to prove that no fewer would do; there must be at least ${atLeast}.`}
-            </p>
-          </>
-        }
-      >
-        ΔE {visit.plan.toleranceE}
-      </Explain>
-      {[done > 0 && `${done} done`, mine > 0 && `${mine} in this visit`, theirs > 0 && `${theirs} with the client`]
-        .filter(Boolean)
-        .map((text) => (
-          <span key={String(text)}> · {text}</span>
-        ))}
-    </>
-  );
-}
-
-/** The rooms in the order in which each is seen in its telling light. */
-function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly rows: readonly LookRow[] }) {
-  const { visit } = useVisit();
-  const { route } = plan;
-  if (!route || route.worth === 0) return null;
-  const clock = (slot: number) => clockText(visit.plan.fromHour + (slot * ROUTE_SLOT_MINUTES) / 60);
-  const nameOf = (id: string) => visit.rooms.find((r) => r.id === id)?.name ?? '';
-  const numbers = (id: string, indices: readonly number[]) => {
-    const taken = (one: string | null) => rows.some((r) => r.look?.id === one && r.state === 'taken');
-    const inVisit = plan.rooms.find((r) => r.roomId === id)!.looks.filter((l) => l.inVisit && !taken(l.id));
-    return indices.flatMap((k) => rows.find((r) => r.planned === inVisit[k])?.number ?? []);
-  };
-  return (
-    <p className="mt-2 text-[15px] text-soft">
-      <b className="font-semibold text-ink">Best order: </b>
-      {route.stops.map(({ id, from, looks }, k) => {
-        const seen = numbers(id, looks);
-        return (
-          <span key={id}>
-            {k > 0 && ' → '}
-            {nameOf(id)} {clock(from)}
-            {seen.length > 0 && ` (look${seen.length > 1 ? 's' : ''} ${seen.join(', ')})`}
-          </span>
-        );
-      })}
-      {route.left.length > 0 && ` · too short for ${route.left.map(nameOf).join(', ')}`}
-      {!route.exact && ' · more than nine rooms: a good order, not proved the best'}
-    </p>
-  );
+/** Tells the ribbon of the looks that are only planned. */
+function useOnRibbon(rows: readonly LookRow[]) {
+  const set = useSetCursor();
+  useEffect(() => {
+    const planned = rows.flatMap(({ look, room, number, fromHour, toHour, who }) =>
+      look || fromHour === null || toHour === null ? [] : [{ roomId: room.id, number, fromHour, toHour, who }],
+    );
+    set({ planned });
+  }, [rows, set]);
 }
 
 /** Adds a look by hand. */
@@ -215,9 +136,11 @@ const order = (onNow: readonly LookRow[]) => (p: LookRow, q: LookRow) => {
 /** What to look at when: the plan over the whole house, what is worth a look now, and what each look decides. */
 export function LooksStep({ roomId }: { readonly roomId: string }) {
   const { visit, write } = useVisit();
-  const asked = useHousePlan();
+  const [stopped, setStopped] = useState(false);
+  const asked = useHousePlan(!stopped);
   const plan = latest(asked);
   const rows = useMemo(() => lookRows(visit, plan), [visit, plan]);
+  useOnRibbon(rows);
   const onNow = useOnNow(rows);
   const { take } = useLooks();
   const [picked, setPicked] = useState<string>();
@@ -250,14 +173,7 @@ export function LooksStep({ roomId }: { readonly roomId: string }) {
       </StepTitle>
       {asked.state === 'failed' && <p role="alert">{asked.says}</p>}
       {asked.state === 'computing' && (
-        <div role="status" className="mb-2">
-          <div className="h-1.5 bg-line">
-            <div className="h-1.5 bg-ink" style={{ width: `${100 * asked.share}%` }} />
-          </div>
-          <p className="text-sm text-soft">
-            {plan ? 'planning anew; below is the plan before' : 'planning what to look at when…'}
-          </p>
-        </div>
+        <Planning share={asked.share} before={plan !== undefined} stopped={stopped} onStop={setStopped} />
       )}
       <HouseBands {...{ roomId, rows, plan }} onPick={pick} />
       {plan && <RouteLine {...{ plan, rows }} />}

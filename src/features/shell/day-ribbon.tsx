@@ -10,7 +10,8 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { useKeys } from '@/ui/use-keys';
-import { useCursorPart, useReadCursor, useSetCursor, type SkyChoice } from '../cursor/cursor';
+import { useCursorPart, useReadCursor, useSetCursor, type PlannedOnRibbon, type SkyChoice } from '../cursor/cursor';
+import { useInstant } from '../cursor/use-instant';
 import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../light-client/room-day';
 import { luxAt } from '../light-client/resolved-moment';
 import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
@@ -27,21 +28,6 @@ const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readon
 const MINUTE = 60_000;
 const STEP = 15 * MINUTE;
 
-/** The instant, renewed every minute; undefined until the page runs in the browser. */
-function useInstant(): number | undefined {
-  const [at, setAt] = useState<number>();
-  useEffect(() => {
-    const tick = () => setAt(Date.now());
-    const frame = requestAnimationFrame(tick);
-    const timer = setInterval(tick, MINUTE);
-    return () => {
-      cancelAnimationFrame(frame);
-      clearInterval(timer);
-    };
-  }, []);
-  return at;
-}
-
 /** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. A day may be older than the room. */
 function sunStretches(room: Room, day: DayAnswer): Stretch[] {
   return room.windows.flatMap((window, n) =>
@@ -51,13 +37,19 @@ function sunStretches(room: Room, day: DayAnswer): Stretch[] {
   );
 }
 
-/** Looks kept in a room that have hours, on the ribbon's day. */
-function looksOn(room: Room, day: DayAnswer, zone: string): RibbonLook[] {
+type Planned = { readonly zone: string; readonly planned: readonly PlannedOnRibbon[] };
+
+/** Looks of a room that have hours, kept or only planned, on the ribbon's day. */
+function looksOn(room: Room, day: DayAnswer, { zone, planned }: Planned): RibbonLook[] {
   const { date } = wallClock(day.moments[Math.floor(day.moments.length / 2)]!, zone);
-  return room.looks.flatMap(({ number, state, who, fromHour, toHour, date: on }) => {
+  const middle = (fromHour: number, toHour: number) => instantOf(date, zone, (fromHour + toHour) / 2);
+  const kept = room.looks.flatMap(({ number, state, who, fromHour, toHour, date: on }): RibbonLook[] => {
     if (state === 'dropped' || fromHour === null || toHour === null || (on !== null && on !== date)) return [];
-    return [{ number, at: instantOf(date, zone, (fromHour + toHour) / 2), frame: state === 'taken' ? 'taken' : who }];
+    return [{ number, at: middle(fromHour, toHour), frame: state === 'taken' ? 'taken' : who }];
   });
+  const numbers = new Set(room.looks.map((l) => l.number));
+  const others = planned.filter((p) => p.roomId === room.id && !numbers.has(p.number));
+  return [...kept, ...others.map((p): RibbonLook => ({ number: p.number, at: middle(p.fromHour, p.toHour), frame: p.who }))];
 }
 
 function DateField({ zone }: { readonly zone: string }) {
@@ -196,7 +188,8 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
     return [...new Set(times)].filter((at) => at >= first && at < last);
   }, [room.verdicts, day]);
   const sun = useMemo(() => (day ? sunStretches(room, day) : []), [room, day]);
-  const looks = useMemo(() => (day ? looksOn(room, day, zone) : []), [room, day, zone]);
+  const planned = useCursorPart((m) => m.planned);
+  const looks = useMemo(() => (day ? looksOn(room, day, { zone, planned }) : []), [room, day, zone, planned]);
   if (computed.state === 'failed') return <p className="flex-1 self-center px-3">{computed.says}</p>;
   if (!day)
     return (

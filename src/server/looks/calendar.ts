@@ -1,8 +1,8 @@
 import { TZDate } from '@date-fns/tz';
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
-import { darkHours } from '@/core/engine/house-plan';
 import type { LookCard } from '@/core/formats/look-cards';
+import { darkHours } from '@/core/light/dark-hours';
 import { instantOf } from '@/core/light/day-moments';
 import type { LookHand } from '@/core/record/look-hand';
 import type { Visit } from '@/core/record/visit';
