@@ -10,6 +10,7 @@ import { COLOURS, NEUTRALS, STEPS, stripAims, WHITES, type Shift, type Strip } f
 import { describeColour } from '../src/core/colour/family';
 import { GRID } from '../src/core/colour/grid';
 import { labFromXyz } from '../src/core/colour/lab';
+import { reflectanceFromLab } from '../src/core/colour/reflectance';
 import { D65_10, tristimulus } from '../src/core/colour/tristimulus';
 import type { Lab } from '../src/core/colour/types';
 import { writeCgats } from '../src/core/formats/deck/cgats';
@@ -157,6 +158,15 @@ function demoDeck(maker: Maker, bases: readonly TintBase[]): Deck {
   };
 }
 
+/** The colour of an aim, its chroma taken in until a surface can have it. */
+function surfaceLab({ l, a, b }: Lab): Lab {
+  for (let share = 1; share > 0; share -= 0.1) {
+    const lab = { l: rounded(l, 2), a: rounded(share * a, 2), b: rounded(share * b, 2) };
+    if (reflectanceFromLab(lab).ok) return lab;
+  }
+  return { l: rounded(l, 2), a: 0, b: 0 };
+}
+
 function largeDeck(count: number): Deck {
   const colours = Array.from({ length: count }, (_, i): DeckEntry => {
     const [strip, step] = [Math.floor(i / STEPS), i % STEPS];
@@ -166,7 +176,7 @@ function largeDeck(count: number): Deck {
         { hue: 0, chroma: 1, light: 0 },
       )[step]!,
     ];
-    const lab = { l: rounded(aim.l, 2), a: rounded(aim.a, 2), b: rounded(aim.b, 2) };
+    const lab = surfaceLab(aim);
     return {
       code: `BX ${String(i + 1).padStart(5, '0')}`,
       name: `Bench ${strip + 1} ${step + 1}`,
