@@ -7,7 +7,9 @@ import { deltaE00 } from '@/core/colour/ciede2000';
 import { screenColour } from '@/core/colour/srgb';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import { lightConflicts, type LightConflict } from '@/core/record/conflicts';
+import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
+import { roomRecord } from '@/core/record/room-record';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Button } from '@/ui/button';
 import { addressOf } from '../session/address';
@@ -61,8 +63,32 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
           (r) => r.option.id !== 'now' && r.colours.some((c) => c.id === candidate.id && c.worst.verdict === 'works'),
         )
       : [];
-  const strengths = candidate.offered.filter((o) => good.has(`${candidate.deckColourId}@${o.strength}`));
-  const colours = inQuestion(room).filter((c) => good.has(c.id));
+  // what was seen outranks what is predicted: ruled colours are offered by their ruling alone
+  const { rows } = roomRecord(room);
+  const ruled = rows.filter((r) => r.ruling !== 'open' && r.ruling !== 'untried');
+  const seen = ruled.filter((r) => r.ruling === 'works' && r.candidate.id !== candidate.id).map((r) => r.candidate);
+  const isRuled = (deckColourId: string, strength: number) =>
+    ruled.some((r) => r.candidate.deckColourId === deckColourId && r.candidate.strength === strength);
+  const own = seen.filter((c) => c.deckColourId === candidate.deckColourId);
+  const strengths = candidate.offered.filter(
+    (o) => good.has(`${candidate.deckColourId}@${o.strength}`) && !isRuled(candidate.deckColourId, o.strength),
+  );
+  const colours = [
+    ...seen.filter((c) => c.deckColourId !== candidate.deckColourId).map((c) => ({ c, says: ', works here' })),
+    ...inQuestion(room)
+      .filter((c) => good.has(c.id) && !isRuled(c.deckColourId, c.strength))
+      .map((c) => ({ c, says: ', predicted' })),
+  ];
+  const link = ({ c, says }: { c: Candidate; says: string }) => (
+    <VisitLink
+      key={c.id}
+      className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
+      href={addressOf({ visitId: visit.id, roomId: room.id, step: 'bench', at: { colour: c.id } })}
+    >
+      <span aria-hidden className="size-6" style={{ backgroundColor: screenColour(c.lab).hex }} />
+      {c.name} {c.strength} %{says}
+    </VisitLink>
+  );
   return (
     <dl className="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-2 text-[15px]">
       <dt className="text-soft">Another lamp</dt>
@@ -75,26 +101,18 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
       </dd>
       <dt className="text-soft">Another strength</dt>
       <dd className="flex flex-wrap gap-2">
-        {strengths.length === 0 && 'none of those offered is predicted to work in every light'}
+        {strengths.length + own.length === 0 && 'none of those offered is predicted to work in every light'}
+        {own.map((c) => link({ c, says: ', works here' }))}
         {strengths.map((o) => (
           <Button key={o.strength} onClick={() => void take({ ...candidate, lab: o.lab }, o.strength).result}>
             <span aria-hidden className="size-6" style={{ backgroundColor: screenColour(o.lab).hex }} />
-            try {o.strength} %
+            try {o.strength} %, predicted
           </Button>
         ))}
       </dd>
       <dt className="text-soft">Another colour</dt>
       <dd className="flex flex-wrap items-center gap-x-4">
-        {colours.map((c) => (
-          <VisitLink
-            key={c.id}
-            className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
-            href={addressOf({ visitId: visit.id, roomId: room.id, step: 'bench', at: { colour: c.id } })}
-          >
-            <span aria-hidden className="size-6" style={{ backgroundColor: screenColour(c.lab).hex }} />
-            {c.name} {c.strength} %
-          </VisitLink>
-        ))}
+        {colours.map(link)}
         <VisitLink
           className="inline-flex min-h-11 items-center underline underline-offset-4"
           href={addressOf({ visitId: visit.id, roomId: room.id, step: 'deck' })}
