@@ -1,5 +1,6 @@
 import { viewOf, type SceneLight } from '../appearance/scene';
 import { GRID, type Reflectance } from '../colour/grid';
+import { deltaE00 } from '../colour/ciede2000';
 import { tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
 import { together, type PositionLight } from '../light/day-light';
@@ -123,7 +124,7 @@ function wallsOf(labs: LookMoment['labs'], position: string, toleranceE: number)
   return [own, ...others].map(wallPosition);
 }
 const changed = (lab: Lab, from: Lab | undefined, toleranceE: number): boolean =>
-  from === undefined || Math.hypot(lab.l - from.l, lab.a - from.a, lab.b - from.b) > 2 * toleranceE;
+  from === undefined || deltaE00(from, lab) > toleranceE;
 
 const NO_TINTS = { overcast: null, lamps: null };
 const without = (roomId: string, problem: string, tints: RoomPlan['tints'] = NO_TINTS): RoomPlan => ({

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo, useMemo, useRef, type PointerEvent } from 'react';
+import { SCENE } from '@/core/appearance/scene';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import type { HousePlan } from '@/core/engine/plan-protocol';
 import { wallClock } from '@/core/light/time-zone';
@@ -20,7 +21,7 @@ import { sayLookWhen, type LookRow } from './plan-rows';
 
 type Span = { readonly first: number; readonly last: number };
 /** Light under which a band is night. */
-const NIGHT_LUX = 3;
+const NIGHT_LUX = SCENE.tooDarkLux;
 
 /** Which way a room's windows face: "west, north". */
 export const sayFaces = ({ windows, bearingDeg }: Pick<Room, 'windows' | 'bearingDeg'>): string =>

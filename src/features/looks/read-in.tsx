@@ -84,10 +84,9 @@ export function ReadIn() {
   const read = async (file: File | undefined) => {
     if (!file) return;
     setKept(0);
-    const text = file.size > MOST_ANSWER_BYTES ? undefined : await file.text().catch(() => undefined);
-    setFound(
-      text === undefined ? { ok: false, says: 'The file is too large to be an answer.' } : readAnswers(text, visit, Date.now()),
-    );
+    if (file.size > MOST_ANSWER_BYTES) return setFound({ ok: false, says: 'The file is too large to be an answer.' });
+    const text = await file.text().catch(() => undefined);
+    setFound(text === undefined ? { ok: false, says: 'The file could not be read.' } : readAnswers(text, visit, Date.now()));
   };
   const keep = ({ rows, hand }: Shown) => {
     const fresh = rows.filter((r) => !r.known);

@@ -1,5 +1,6 @@
 'use client';
 
+import { SCENE } from '@/core/appearance/scene';
 import type { SeasonMonth, SeasonRuling } from '@/core/engine/plan-protocol';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import { roomRecord } from '@/core/record/room-record';
@@ -12,7 +13,7 @@ import { useRoom } from '../session/visit-context';
 import { useSeason } from './use-room-question';
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
-const NIGHT_LUX = 3;
+const NIGHT_LUX = SCENE.tooDarkLux;
 const SEVERITY = { works: 0, nearly: 1, no: 2 } as const;
 
 /** The year in this room: a column a month, its hours from six in the morning to eight at night, under a clear sky. */
