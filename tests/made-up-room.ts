@@ -1,10 +1,12 @@
 import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
+import { paintworkSchema } from '@/core/record/paintwork';
 import { planSettingsSchema } from '@/core/record/plan-settings';
 import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
 import type { VerdictEvent } from '@/core/record/verdict';
+import { supplySchema } from '@/core/record/supply';
 import type { Visit } from '@/core/record/visit';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
@@ -137,6 +139,9 @@ export const room = (more: Partial<Room> = {}): Room => ({
   schemes: [],
   looks: [],
   answers: [],
+  decisions: [],
+  signatures: [],
+  paintwork: paintworkSchema.parse({}),
   retired: { stays: [], candidates: [], photos: [], schemes: [], looks: [] },
   ...more,
 });
@@ -153,6 +158,7 @@ export const visit = (more: Partial<Room> = {}): Visit => ({
   builtYear: null,
   visitedOn: null,
   plan: planSettingsSchema.parse({}),
+  supply: supplySchema.parse({}),
   shelf: 'current',
   revision: 1,
   createdAt: '2026-09-23T11:00:00.000Z',

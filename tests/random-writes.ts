@@ -277,6 +277,54 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     visitId: v.id,
     plan: { toleranceE: d.pick([2, 3]), skies: d.pick([['clear'], []]), paintedAt: d.pick([null, '2026-09-23T09:00:00Z']) },
   }),
+  (d, v) => ({ name: 'visit.supply', visitId: v.id, supply: { waste: d.number(0, 0.3), spreading: { wall: d.number(6, 14) } } }),
+  (d, _, r) => ({
+    name: 'room.paintwork',
+    roomId: r.id,
+    paintwork: {
+      doors: d.sometimes(0.5) ? [{ id: v7(), wall: 1, leadsTo: d.pick(['', ' the hall ']), outside: d.sometimes(0.3) }] : [],
+      rails: d.sometimes(0.3) ? [{ wall: 2, heightM: 1.1 }] : [],
+      skirtingM: d.pick([null, 0, 0.15]),
+    },
+  }),
+  (d, _, r) => {
+    const what = d.pick(['paint', 'leave', 'open'] as const);
+    return {
+      name: 'decision.make',
+      roomId: r.id,
+      surfaces: d.pick([['ceiling'], ['wall-0', 'wall-1'], ['trim']]),
+      what,
+      candidateId: what === 'paint' ? d.idOf([...r.candidates, ...r.retired.candidates]) : null,
+      sheen: d.pick(['matte', 'satin']),
+      finish: d.pick(['wall', 'trim']),
+      coats: d.pick([2, 3]),
+      primer: 'none',
+      undercoat: d.pick(['none', 'grey']),
+      why: d.pick(['', ' it rests ']),
+    };
+  },
+  (d, _, r) => ({ name: 'decision.undo', roomId: r.id, decisionId: d.idOf(r.decisions), undone: d.sometimes(0.7) }),
+  (d, _, r) => ({
+    name: 'decision.sign',
+    roomId: r.id,
+    signedBy: ' Test Name ',
+    signedOn: d.pick(['2026-09-24', '2024-02-29']),
+    why: d.pick(['', 'the client slept on it']),
+    decided: [
+      {
+        surface: 'wall-0',
+        name: 'north wall',
+        what: 'paint',
+        candidateId: d.idOf(r.candidates),
+        sheen: 'matte',
+        finish: 'wall',
+        coats: 2,
+        primer: 'none',
+        undercoat: 'none',
+        why: '',
+      },
+    ],
+  }),
   (d, _, r) => ({
     name: 'light.read',
     roomId: r.id,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/base/fields';
+import { decisionSchema, signatureSchema } from '@/core/record/decision';
 import { lookAnswerSchema } from '@/core/record/look-answer';
 import { meterReadingSchema } from '@/core/record/meter-reading';
 import { noteSchema } from '@/core/record/note';
@@ -81,6 +82,18 @@ export const listAnswers = (sql: Sql, visitId: string) =>
     derived: { undone: isUndone('look_answer_undo', 'answer_id') },
   });
 
+const decisionRow = decisionSchema.extend(inRoom);
+export const listDecisions = (sql: Sql, visitId: string) =>
+  list(sql, visitId, {
+    table: 'decision',
+    row: decisionRow,
+    derived: { undone: isUndone('decision_undo', 'decision_id') },
+  });
+
+const signatureRow = signatureSchema.extend(inRoom);
+export const listSignatures = (sql: Sql, visitId: string) =>
+  list(sql, visitId, { table: 'signature', row: signatureRow, derived: { signedOn: 'e.signed_on::text as signed_on' } });
+
 type EventTable =
   | 'verdict'
   | 'verdict_reason'
@@ -94,6 +107,9 @@ type EventTable =
   | 'note_removal'
   | 'look_answer'
   | 'look_answer_undo'
+  | 'decision'
+  | 'decision_undo'
+  | 'signature'
   | 'light_reading'
   | 'light_reading_undo';
 type Kept = Readonly<Record<string, unknown>> & { readonly id: string; readonly at: string };

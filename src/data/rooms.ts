@@ -74,6 +74,9 @@ export const setRoomBrief = (
     [id, said.mustNotChange ?? null, said.annoys ?? null, said.mayChange ?? null],
   );
 
+export const setPaintwork = (sql: Sql, id: string, paintwork: RoomFields['paintwork']) =>
+  sql.query(`update room set paintwork = $2::jsonb where id = $1`, [id, JSON.stringify(paintwork)]);
+
 /** Gives rooms the ordinals 1, 2, … in this order. */
 export const orderRooms = (sql: Sql, ids: readonly string[]) =>
   sql.query(`update room r set ordinal = o.n from unnest($1::uuid[]) with ordinality as o(id, n) where r.id = o.id`, [ids]);

@@ -6,7 +6,7 @@ import type { Look } from '../record/look';
 import type { Room } from '../record/room';
 import { roomRecord } from '../record/room-record';
 import type { Visit } from '../record/visit';
-import { compassPoint, wallBearingDeg } from '../room/facing';
+import { wallName } from '../room/facing';
 import { wallOfPosition } from '../room/wall-position';
 
 /** A colour on a card: what it is called, and roughly what it looks like on a screen or in print. */
@@ -54,7 +54,7 @@ function sayWhere({ walls }: Look, { bearingDeg }: Room): string {
     if (position === 'by-window') return 'by the window';
     if (position === 'under-lamp') return 'under the lamp';
     const wall = wallOfPosition(position) ?? 0;
-    return bearingDeg === null ? `wall ${wall + 1}` : `the ${compassPoint(wallBearingDeg(bearingDeg, wall))} wall`;
+    return bearingDeg === null ? wallName(null, wall) : `the ${wallName(bearingDeg, wall)}`;
   });
   return named.join(', then ');
 }

@@ -40,6 +40,9 @@ function seen(visit: Visit) {
     notes: standing(r.notes),
     readings: standing(r.readings),
     answers: standing(r.answers),
+    decisions: standing(r.decisions),
+    // what was signed stays signed
+    signatures: undefined,
     rulings: [...new Map(r.rulings.map((one) => [one.candidateId, `${one.ruling} ${one.note}`]))]
       .filter(([, said]) => said !== 'null ')
       .sort(),

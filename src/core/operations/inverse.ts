@@ -20,6 +20,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'visit.brief': (w, visit) => ({ ...w, ...said(w, visit, ['decides', 'budget', 'painter', 'builtYear', 'visitedOn']) }),
   'visit.shelve': (w, { shelf }) => ({ ...w, shelf }),
   'visit.plan': (w, { plan }) => ({ ...w, plan }),
+  'visit.supply': (w, { supply }) => ({ ...w, supply }),
   'room.order': (w, { rooms }) => ({ ...w, roomIds: rooms.map((r) => r.id) }),
   'room.rename': inRoom((w, { revision, name: room }) => ({ ...w, revision, room })),
   'room.light': inRoom((w, r) => ({
@@ -39,6 +40,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'room.wish': inRoom((w, { wish, wishWords: words }) => ({ ...w, wish, words })),
   'room.use': inRoom((w, { use, kind }) => ({ ...w, use, kind })),
   'room.brief': inRoom((w, room) => ({ ...w, ...said(w, room, ['mustNotChange', 'annoys', 'mayChange']) })),
+  'room.paintwork': inRoom((w, { paintwork }) => ({ ...w, paintwork })),
   'light.calibrate': inRoom((w, { calibrated: on }) => ({ ...w, on })),
   'stay.save': inRoom((w, room) => {
     const stay = everyOne(room, 'stays').find((s) => s.id === w.stayId);
@@ -123,6 +125,8 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
   'look.retire': (w) => swapped<'look.retire'>(w, 'retired', !w.retired),
   'look.answer': ({ roomId }, _, answerId) => undoing({ name: 'look.unanswer', roomId, answerId, undone: true }),
   'look.unanswer': (w) => swapped<'look.unanswer'>(w, 'undone', !w.undone),
+  'decision.make': ({ roomId }, _, decisionId) => undoing({ name: 'decision.undo', roomId, decisionId, undone: true }),
+  'decision.undo': (w) => swapped<'decision.undo'>(w, 'undone', !w.undone),
   'light.read': ({ roomId }, _, readingId) => undoing({ name: 'light.unread', roomId, readingId, undone: true }),
   'light.unread': (w) => swapped<'light.unread'>(w, 'undone', !w.undone),
 };

@@ -3,6 +3,9 @@ import { idSchema, instantSchema } from '../base/fields';
 import type { Visit } from '../record/visit';
 import { candidateAdd } from './candidate-add';
 import { candidateRetire } from './candidate-retire';
+import { decisionMake } from './decision-make';
+import { decisionSign } from './decision-sign';
+import { decisionUndo } from './decision-undo';
 import { deckImport } from './deck-import';
 import { deckRename } from './deck-rename';
 import { deckRetire } from './deck-retire';
@@ -27,6 +30,7 @@ import { roomAdd } from './room-add';
 import { roomBrief } from './room-brief';
 import { roomLight } from './room-light';
 import { roomOrder } from './room-order';
+import { roomPaintwork } from './room-paintwork';
 import { roomRename } from './room-rename';
 import { roomRetire } from './room-retire';
 import { roomUse } from './room-use';
@@ -45,6 +49,7 @@ import { visitEdit } from './visit-edit';
 import { visitPlan } from './visit-plan';
 import { visitSchools } from './visit-schools';
 import { visitShelve } from './visit-shelve';
+import { visitSupply } from './visit-supply';
 import { isRefusal, notFound, type Effect, type Refusal } from './operation';
 
 /** Every operation of the product, by the name it is written under. */
@@ -54,6 +59,7 @@ export const OPERATIONS = {
   'visit.schools': visitSchools,
   'visit.brief': visitBrief,
   'visit.plan': visitPlan,
+  'visit.supply': visitSupply,
   'visit.shelve': visitShelve,
   'room.add': roomAdd,
   'room.rename': roomRename,
@@ -62,6 +68,7 @@ export const OPERATIONS = {
   'room.wish': roomWish,
   'room.use': roomUse,
   'room.brief': roomBrief,
+  'room.paintwork': roomPaintwork,
   'room.order': roomOrder,
   'stay.save': staySave,
   'stay.retire': stayRetire,
@@ -87,6 +94,9 @@ export const OPERATIONS = {
   'look.retire': lookRetire,
   'look.save': lookSave,
   'look.unanswer': lookUnanswer,
+  'decision.make': decisionMake,
+  'decision.sign': decisionSign,
+  'decision.undo': decisionUndo,
   'light.read': lightRead,
   'light.unread': lightUnread,
   'light.calibrate': lightCalibrate,
@@ -102,6 +112,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   visitSchools.schema,
   visitBrief.schema,
   visitPlan.schema,
+  visitSupply.schema,
   visitShelve.schema,
   roomAdd.schema,
   roomRename.schema,
@@ -109,6 +120,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   roomLight.schema,
   roomUse.schema,
   roomBrief.schema,
+  roomPaintwork.schema,
   roomOrder.schema,
   roomWish.schema,
   staySave.schema,
@@ -135,6 +147,9 @@ export const writeSchema = z.discriminatedUnion('name', [
   lookRetire.schema,
   lookSave.schema,
   lookUnanswer.schema,
+  decisionMake.schema,
+  decisionSign.schema,
+  decisionUndo.schema,
   lightRead.schema,
   lightUnread.schema,
   lightCalibrate.schema,

@@ -7,9 +7,12 @@ export const CONTAINERS = {
   pint: { name: 'test pot, 1 US pint', litres: 16 * LITRES_PER_FL_OZ },
   quart: { name: 'quart', litres: 32 * LITRES_PER_FL_OZ },
   gallon: { name: 'gallon', litres: 128 * LITRES_PER_FL_OZ },
+  pail: { name: '5 gallons', litres: 640 * LITRES_PER_FL_OZ },
+  'litre-0-5': { name: '0.5 litre', litres: 0.5 },
   litre: { name: '1 litre', litres: 1 },
   'litre-2-5': { name: '2.5 litres', litres: 2.5 },
   'litre-5': { name: '5 litres', litres: 5 },
+  'litre-10': { name: '10 litres', litres: 10 },
 } as const satisfies Record<string, { name: string; litres: number }>;
 export type Container = keyof typeof CONTAINERS;
 

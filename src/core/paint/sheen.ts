@@ -10,6 +10,7 @@ export const SHEENS = [
   { grade: 'gloss', from: 70, to: 95 },
 ] as const;
 export type Sheen = (typeof SHEENS)[number]['grade'];
+export const SHEEN_GRADES = SHEENS.map((s) => s.grade);
 
 /** The grade of a 60° gloss reading in gloss units, 0–100. */
 export function sheenOf(glossUnits: number): Sheen {

@@ -71,6 +71,17 @@ export type Sheet = {
   readonly shotMl: number | null;
 };
 
+/** Containers a colour sheet shows pours for. */
+const SHEET_CONTAINERS = [
+  'sample-jar',
+  'pint',
+  'quart',
+  'gallon',
+  'litre',
+  'litre-2-5',
+  'litre-5',
+] as const satisfies Container[];
+
 const hexOf = (lab: Lab) => screenColour(lab).hex;
 const plain = (r: Reflectance) => Array.from(r, (v) => Math.round(v * 1e4) / 1e4);
 
@@ -117,7 +128,7 @@ function poursOf({ tint, base }: Paint): Sheet['pours'] {
   const nameOf = (id: string) => system.colourants.find((c) => c.id === id)?.name ?? id;
   return OFFERED_STRENGTHS.map((percent) => ({
     percent,
-    pours: (Object.keys(CONTAINERS) as Container[]).map((container): SheetPour => {
+    pours: SHEET_CONTAINERS.map((container): SheetPour => {
       const { shots, lab, deltaE00, warns } = dispense({ system, base: optical }, formula, percent, container);
       const counted = Object.entries(shots).map(([id, n]) => ({ colourant: nameOf(id), shots: n, ml: n * system.shotMl }));
       return { container, name: CONTAINERS[container].name, shots: counted, lab, hex: hexOf(lab), deltaE00, warns };

@@ -64,10 +64,10 @@ export const LIT_PARTS = [
 ] as const satisfies readonly (keyof Room)[];
 export type LitRoom = Pick<Room, (typeof LIT_PARTS)[number]>;
 
-type Size = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
+export type Size = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
 
 /** The room's measures; those that are not known are the usual ones, larger where its windows need it. */
-function sizeOf({ widthM, depthM, heightM, windows }: LitRoom): Size {
+export function sizeOf({ widthM, depthM, heightM, windows }: Pick<LitRoom, 'widthM' | 'depthM' | 'heightM' | 'windows'>): Size {
   const wide = (parity: number) =>
     Math.max(
       ...[parity, parity + 2].map((wall) =>
@@ -83,7 +83,7 @@ function sizeOf({ widthM, depthM, heightM, windows }: LitRoom): Size {
 }
 
 /** Where the windows of one wall lie: as measured, the others evenly in what the wall leaves. */
-function leftsOf(windows: readonly RoomWindow[], lengthM: number): Map<string, number> {
+export function leftsOf(windows: readonly RoomWindow[], lengthM: number): Map<string, number> {
   const total = windows.reduce((s, w) => s + w.widthM, 0);
   const gap = (lengthM - total) / (windows.length + 1);
   const lefts = new Map<string, number>();

@@ -6,12 +6,14 @@ import { measure } from '../light/measures';
 import { kindByName, ROOM_KINDS, ROOM_USES } from '../room/use';
 import type { Candidate } from './candidate';
 import type { RoomLamp } from './lamp';
+import type { Decision, Signature } from './decision';
 import type { Look } from './look';
 import type { LookAnswer } from './look-answer';
 import type { LightMeterReading } from './meter-reading';
 import type { Note } from './note';
 import type { Photo } from './photo';
 import type { PairPick } from './pick';
+import { paintworkSchema } from './paintwork';
 import { recordedColourSchema } from './recorded-colour';
 import type { RulingEvent } from './ruling';
 import type { Scheme } from './scheme';
@@ -61,6 +63,7 @@ export const roomFieldsSchema = z.strictObject({
   use: z.enum(ROOM_USES).default('all'),
   kind: z.enum(ROOM_KINDS).default('other'),
   ...roomBriefFields,
+  paintwork: paintworkSchema.prefault({}),
 });
 export type RoomFields = Readonly<z.infer<typeof roomFieldsSchema>>;
 
@@ -93,6 +96,9 @@ export type Room = RoomFields & {
   readonly looks: readonly Look[];
   /** Of the client, at looks after the visit. */
   readonly answers: readonly LookAnswer[];
+  readonly decisions: readonly Decision[];
+  /** One for each revision, oldest first. */
+  readonly signatures: readonly Signature[];
   readonly retired: Retired;
 };
 
@@ -115,5 +121,7 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   schemes: [],
   looks: [],
   answers: [],
+  decisions: [],
+  signatures: [],
   retired: NOTHING_RETIRED,
 });

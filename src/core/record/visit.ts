@@ -7,6 +7,7 @@ import { UNITS } from '../units/length';
 import type { LookHand } from './look-hand';
 import { planSettingsSchema } from './plan-settings';
 import type { Room } from './room';
+import { supplySchema } from './supply';
 
 /** Where a home is. Degrees, north and east positive; an IANA time zone. */
 export const placeSchema = z.strictObject({
@@ -54,6 +55,8 @@ export const visitFieldsSchema = z.strictObject({
   ...visitBriefFields,
   /** What looks are planned by. */
   plan: planSettingsSchema.prefault({}),
+  /** What quantities are worked out by. */
+  supply: supplySchema.prefault({}),
   shelf: z.enum(SHELVES).default('current'),
   revision: z.int().default(1),
   createdAt: instantSchema,

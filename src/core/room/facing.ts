@@ -16,6 +16,10 @@ export type CompassPoint = (typeof POINTS)[number];
 export const compassPoint = (bearingDeg: number): CompassPoint =>
   POINTS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
 
+/** "north-west wall" once the bearing of the first is read, "wall 2" before. */
+export const wallName = (firstBearingDeg: number | null, wall: Wall): string =>
+  firstBearingDeg === null ? `wall ${wall + 1}` : `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
+
 type Quarter = 'pole' | 'equator' | 'east' | 'west';
 const quarterOf = (bearingDeg: number, latitude: number): Quarter => {
   const quarter = (['pole', 'east', 'equator', 'west'] as const)[Math.round((((bearingDeg % 360) + 360) % 360) / 90) % 4]!;

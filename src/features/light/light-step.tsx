@@ -11,7 +11,8 @@ import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useScale } from '../light-client/room-day';
-import { sayPosition, sayWall } from '../words/say-light';
+import { wallName } from '@/core/room/facing';
+import { sayPosition } from '../words/say-light';
 import { useVisit } from '../session/visit-context';
 import { AssumptionsList } from './assumptions-list';
 import { BearingField, readBearing } from './bearing-field';
@@ -59,7 +60,7 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();
   const bearing = readBearing(draft.bearing);
-  const names = useMemo(() => WALLS.map((wall) => sayWall(bearing, wall)), [bearing]);
+  const names = useMemo(() => WALLS.map((wall) => wallName(bearing, wall)), [bearing]);
   const addWindow = (wall: Wall) =>
     change({ ...draft, windows: [...draft.windows, windowDraftOf({ id: v7(), wall, ...NEW_WINDOW }, visit.units)] });
   const moment = day && momentIndex(day, at);

@@ -11,7 +11,7 @@ import { ChoiceField, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { ColourEntry } from '../entry/colour-entry';
 import { hexOf, sayColour, saySource } from '../words/say-colour';
-import { sayWall } from '../words/say-light';
+import { wallName } from '@/core/room/facing';
 import { useVisit } from '../session/visit-context';
 import { readBearing } from './bearing-field';
 import { Section, type SectionProps } from './section';
@@ -33,7 +33,7 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
           <TextField
             key={wall}
             className="w-42"
-            label={`${capital(sayWall(bearing, wall))}, how long`}
+            label={`${capital(wallName(bearing, wall))}, how long`}
             unit={unit}
             placeholder={draft.walls[(wall + 2) % 4] || 'not measured'}
             value={draft.walls[wall]}

@@ -6,7 +6,7 @@ import { WALLS, type Wall } from '@/core/room/facing';
 import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
-import { sayWall } from '../words/say-light';
+import { wallName } from '@/core/room/facing';
 import { useVisit } from '../session/visit-context';
 import type { WindowDraft } from './light-draft';
 import { readBearing } from './bearing-field';
@@ -74,7 +74,7 @@ function WindowRow(props: RowProps) {
       >
         {WALLS.map((wall) => (
           <option key={wall} value={wall}>
-            {sayWall(bearing, wall)}
+            {wallName(bearing, wall)}
           </option>
         ))}
       </ChoiceField>

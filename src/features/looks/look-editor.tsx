@@ -13,7 +13,7 @@ import { Chip } from '@/ui/chip';
 import { ChoiceRow } from '@/ui/choice-row';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { inQuestion } from '../light-client/house-plan';
-import { sayWall } from '../words/say-light';
+import { wallName } from '@/core/room/facing';
 import { hourOfText } from './plan-settings';
 import type { LookRow } from './plan-rows';
 
@@ -51,7 +51,7 @@ function Chosen({ label, options, value, onChange }: ChosenProps) {
   );
 }
 
-const wallsOf = (room: Room) => WALLS.map((wall) => ({ id: wallPosition(wall), name: sayWall(room.bearingDeg, wall) }));
+const wallsOf = (room: Room) => WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall) }));
 const coloursOf = (room: Room) => inQuestion(room).map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %` }));
 
 /** What of a look is being changed. */

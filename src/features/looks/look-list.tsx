@@ -9,7 +9,8 @@ import { wallOfPosition } from '@/core/room/wall-position';
 import { Button, Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { Dialog } from '@/ui/dialog';
-import { sayDate, sayWall } from '../words/say-light';
+import { wallName } from '@/core/room/facing';
+import { sayDate } from '../words/say-light';
 import { LookEditor } from './look-editor';
 import { LookFrame } from './look-frame';
 import { sayLookWhen, type LookRow } from './plan-rows';
@@ -33,11 +34,11 @@ export function saySaid({ look, room }: Pick<LookRow, 'look' | 'room'>): string 
   return worst.length > 0 ? worst.join(', ') : 'nothing said';
 }
 
-const sayWalls = ({ walls, room }: LookRow): string =>
+const wallNames = ({ walls, room }: LookRow): string =>
   listed.format(
     walls.map((p) => {
       const wall = wallOfPosition(p);
-      return wall === undefined ? p : sayWall(room.bearingDeg, wall);
+      return wall === undefined ? p : wallName(room.bearingDeg, wall);
     }),
   );
 
@@ -72,7 +73,7 @@ function LookWords({ row, now }: { readonly row: LookRow; readonly now: boolean 
       </p>
       {planned && (
         <p className="truncate text-sm leading-5 text-soft" title={row.missed}>
-          {row.walls.length > 1 && `${sayWalls(row)} · `}
+          {row.walls.length > 1 && `${wallNames(row)} · `}
           {row.missed && `without it: ${row.missed}`}
         </p>
       )}

@@ -3,22 +3,18 @@ import { clockText, wallClock } from '@/core/light/time-zone';
 import type { Room } from '@/core/record/room';
 import type { RoomWindow } from '@/core/record/window';
 import { wallOfPosition } from '@/core/room/wall-position';
-import { compassPoint, wallBearingDeg, type Wall } from '@/core/room/facing';
-
-/** "north-west wall" once the bearing is read, "wall 2" before. */
-export const sayWall = (bearingDeg: number | null, wall: Wall): string =>
-  bearingDeg === null ? `wall ${wall + 1}` : `${compassPoint(wallBearingDeg(bearingDeg, wall))} wall`;
+import { wallName } from '@/core/room/facing';
 
 /** A sample position in words: "at the north wall", "by the window". */
 export function sayPosition(room: Pick<Room, 'bearingDeg'>, position: string): string {
   if (position === 'by-window') return 'by the window';
   if (position === 'under-lamp') return 'under the lamp';
   const wall = wallOfPosition(position);
-  return wall === undefined ? position : `at the ${sayWall(room.bearingDeg, wall)}`;
+  return wall === undefined ? position : `at the ${wallName(room.bearingDeg, wall)}`;
 }
 
 export const sayWindow = (room: Pick<Room, 'bearingDeg'>, window: Pick<RoomWindow, 'wall'>): string =>
-  `${sayWall(room.bearingDeg, window.wall).replace(' wall', '')} window`;
+  `${wallName(room.bearingDeg, window.wall).replace(' wall', '')} window`;
 
 /** Lux with sensible digits: "0 lx", "34 lx", "940 lx", "12,400 lx". */
 export function sayLux(lux: number): string {

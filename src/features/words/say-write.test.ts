@@ -49,6 +49,8 @@ test('every operation has words of its own', () => {
     lux: 1,
     number: 3,
     lookIds: ['a'],
+    surfaces: ['ceiling'],
+    signedBy: '',
   };
   const says = names.map((name) => sayWrite({ name, ...blank } as never, made));
   for (const words of says) expect(words).toMatch(/^[A-Za-z“]/);

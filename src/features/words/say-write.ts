@@ -41,6 +41,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'visit.schools': () => 'Which school the visit follows',
   'visit.brief': (w) => `For the whole home: ${sayStated(w, BRIEF_WORDS)}`,
   'visit.plan': () => 'What looks are planned by',
+  'visit.supply': () => 'What quantities are worked out by',
   'visit.shelve': (w) => `The visit ${SHELF_WORDS[w.shelf]}`,
   'room.add': (w) => `The new room ${quoted(w.room)}`,
   'room.rename': (w) => `The room’s name ${quoted(w.room)}`,
@@ -49,6 +50,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'room.wish': (w) => `What the client wants${w.words ? `: ${quoted(w.words)}` : ''}`,
   'room.use': (w) => `A ${KIND_WORDS[w.kind]}, used ${USE_WORDS[w.use]}`,
   'room.brief': (w) => `What the client says: ${sayStated(w, ROOM_BRIEF_WORDS)}`,
+  'room.paintwork': () => 'Doors, rails, trim and cabinets',
   'room.order': () => 'The order of the rooms',
   'stay.save': (w) => `${quoted(w.stay)} with its colours`,
   'stay.retire': (w, room) => `${sayStay(room, w.stayId)} ${outOrBack(w.retired)}`,
@@ -78,6 +80,13 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
     `The client’s answer: ${sayCandidate(room, w.candidateId)} ${VERDICT_WORDS[w.verdict].toLowerCase()}`,
   'look.unanswer': (w) => `An answer of the client ${backOrAgain(w.undone)}`,
   'look.hand': (w) => `${w.lookIds.length === 1 ? 'One look' : `${w.lookIds.length} looks`} for the client`,
+  'decision.make': (w, room) => {
+    const of = w.surfaces.length === 1 ? 'one surface' : `${w.surfaces.length} surfaces`;
+    if (w.what === 'paint') return `Decided: ${sayCandidate(room, w.candidateId)} for ${of}`;
+    return w.what === 'leave' ? `Decided: ${of} left as it is` : `Open again: ${of}`;
+  },
+  'decision.undo': (w) => `A decision ${backOrAgain(w.undone)}`,
+  'decision.sign': (w) => `What is decided, signed by ${quoted(w.signedBy)}`,
   'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,
   'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,

@@ -1,15 +1,23 @@
 import { coloursOfScheme } from '@/core/operations/scheme-save';
 import { PHOTO_LIMITS } from '@/core/record/photo';
+import { countCandidates } from '@/data/candidates';
 import { insertEvent } from '@/data/events';
 import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/photos';
 import { setRetired } from '@/data/retire';
 import { setCalibrated } from '@/data/rooms';
 import { upsertLook } from '@/data/looks';
 import { upsertScheme } from '@/data/schemes';
+import type { Sql } from '@/data/sql';
 import { found, mustHold, refuse, type RowsOf } from './refuse';
 
 /** How far the size of a picture that a page worked out may be from what was made of it, pixels: rounding. */
 const SIZE_SLACK = 2;
+
+/** Every colour that is named has to be one of the room. */
+async function mustHoldColours(sql: Sql, roomId: string, named: readonly { readonly candidateId: string | null }[]) {
+  const ids = [...new Set(named.flatMap((n) => n.candidateId ?? []))];
+  found((await countCandidates(sql, roomId, ids)) === ids.length, 'colour');
+}
 
 /** What is said and kept in a room while it is judged. */
 export const JUDGEMENT_ROWS: RowsOf<
@@ -32,6 +40,9 @@ export const JUDGEMENT_ROWS: RowsOf<
   | 'look.retire'
   | 'look.answer'
   | 'look.unanswer'
+  | 'decision.make'
+  | 'decision.undo'
+  | 'decision.sign'
   | 'light.read'
   | 'light.unread'
   | 'light.calibrate'
@@ -99,10 +110,10 @@ export const JUDGEMENT_ROWS: RowsOf<
     found(await setRetired(sql, 'photo', { id: w.photoId, ...w }), 'photograph');
   },
   async 'scheme.save'(sql, w) {
-    await mustHold(
+    await mustHoldColours(
       sql,
       w.roomId,
-      coloursOfScheme(w).map((id) => ['candidate', id] as const),
+      coloursOfScheme(w).map((candidateId) => ({ candidateId })),
     );
     found((await upsertScheme(sql, w.roomId, { ...w, id: w.schemeId, name: w.scheme })).length > 0, 'scheme');
   },
@@ -110,10 +121,10 @@ export const JUDGEMENT_ROWS: RowsOf<
     found(await setRetired(sql, 'scheme', { id: w.schemeId, ...w }), 'scheme');
   },
   async 'look.save'(sql, { name: _, roomId, lookId, ...look }) {
-    await mustHold(
+    await mustHoldColours(
       sql,
       roomId,
-      look.candidateIds.map((id) => ['candidate', id] as const),
+      look.candidateIds.map((candidateId) => ({ candidateId })),
     );
     found((await upsertLook(sql, roomId, { id: lookId, ...look })).length > 0, 'look');
   },
@@ -130,6 +141,18 @@ export const JUDGEMENT_ROWS: RowsOf<
   async 'look.unanswer'(sql, { roomId, answerId, undone }, stamp) {
     await mustHold(sql, roomId, [['look_answer', answerId]]);
     await insertEvent(sql, 'look_answer_undo', { ...stamp, answerId, undone });
+  },
+  async 'decision.make'(sql, { name: _, ...decision }, stamp) {
+    await mustHoldColours(sql, decision.roomId, [decision]);
+    await insertEvent(sql, 'decision', { ...stamp, ...decision });
+  },
+  async 'decision.undo'(sql, { roomId, decisionId, undone }, stamp) {
+    await mustHold(sql, roomId, [['decision', decisionId]]);
+    await insertEvent(sql, 'decision_undo', { ...stamp, decisionId, undone });
+  },
+  async 'decision.sign'(sql, { name: _, ...signed }, stamp) {
+    await mustHoldColours(sql, signed.roomId, signed.decided);
+    await insertEvent(sql, 'signature', { ...stamp, ...signed });
   },
   async 'light.read'(sql, { name: _, ...reading }, stamp) {
     await insertEvent(sql, 'light_reading', { ...stamp, ...reading });

@@ -43,6 +43,7 @@ const NAMES = {
   note: 'note',
   look: 'look',
   look_answer: 'answer',
+  decision: 'decision',
   light_reading: 'reading',
 } as const;
 type Table = keyof typeof NAMES;

@@ -15,6 +15,7 @@ import {
   replaceLamps,
   replaceWindows,
   retireRoom,
+  setPaintwork,
   setRoomBrief,
   setUse,
   setWish,
@@ -24,7 +25,7 @@ import {
 import { countLooks, insertHand } from '@/data/looks';
 import type { Sql } from '@/data/sql';
 import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import { insertVisit, setSchools, updateVisit, setPlan, setShelf, setVisitBrief } from '@/data/visits';
+import { insertVisit, setSchools, updateVisit, setPlan, setShelf, setSupply, setVisitBrief } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
 
@@ -45,6 +46,7 @@ export const VISIT_ROWS: RowsOf<
   | 'visit.brief'
   | 'visit.shelve'
   | 'visit.plan'
+  | 'visit.supply'
   | 'look.hand'
   | 'room.add'
   | 'room.rename'
@@ -53,6 +55,7 @@ export const VISIT_ROWS: RowsOf<
   | 'room.wish'
   | 'room.use'
   | 'room.brief'
+  | 'room.paintwork'
   | 'room.order'
   | 'stay.save'
   | 'stay.retire'
@@ -81,6 +84,9 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'visit.plan'(sql, w) {
     await setPlan(sql, w.visitId, w.plan);
+  },
+  async 'visit.supply'(sql, w) {
+    await setSupply(sql, w.visitId, w.supply);
   },
   async 'look.hand'(sql, { visitId, handId: id, key, lookIds }, { at }) {
     found((await countLooks(sql, visitId, lookIds)) === new Set(lookIds).size, 'look');
@@ -111,6 +117,9 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'room.brief'(sql, { name: _, roomId, ...said }) {
     await setRoomBrief(sql, roomId, said);
+  },
+  async 'room.paintwork'(sql, w) {
+    await setPaintwork(sql, w.roomId, w.paintwork);
   },
   async 'room.order'(sql, w) {
     const rooms = await listRooms(sql, w.visitId);

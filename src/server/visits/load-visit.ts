@@ -3,7 +3,17 @@ import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Visit } from '@/core/record/visit';
 import { listCandidates } from '@/data/candidates';
-import { listAnswers, listIntensities, listLightReadings, listNotes, listPicks, listRulings, listVerdicts } from '@/data/events';
+import {
+  listAnswers,
+  listDecisions,
+  listIntensities,
+  listLightReadings,
+  listNotes,
+  listPicks,
+  listRulings,
+  listSignatures,
+  listVerdicts,
+} from '@/data/events';
 import { listHands, listLooks } from '@/data/looks';
 import { listPhotos } from '@/data/photos';
 import { listLamps, listRooms, listWindows } from '@/data/rooms';
@@ -61,6 +71,8 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const schemes = byRoom(await listSchemes(sql, visitId));
   const looks = byRoom(await listLooks(sql, visitId));
   const answers = byRoom(await listAnswers(sql, visitId));
+  const decisions = byRoom(await listDecisions(sql, visitId));
+  const signatures = byRoom(await listSignatures(sql, visitId));
   const hands = await listHands(sql, visitId);
   const rooms = (await listRooms(sql, visitId)).map(({ retired, ...room }) => {
     const { id } = room;
@@ -87,6 +99,8 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       schemes: kinds.schemes.here,
       looks: kinds.looks.here,
       answers: answers(id),
+      decisions: decisions(id),
+      signatures: signatures(id),
       retired: {
         stays: kinds.stays.retired,
         candidates: kinds.candidates.retired,

@@ -1,0 +1,66 @@
+import { seededRandom } from '../base/random';
+import { fewestLeftover, oneCan, SOLD_IN } from './cans';
+import { CONTAINERS, type Container } from './containers';
+
+/** Every way to fill a need with at most so many of each size: least over, then fewest. */
+function byTrying(litres: number, sizes: readonly Container[]): { leftover: number; count: number } {
+  let best = { leftover: Infinity, count: Infinity };
+  const go = (k: number, sum: number, count: number) => {
+    if (sum >= litres - 1e-6) {
+      const leftover = Math.max(0, sum - litres);
+      if (leftover < best.leftover - 1e-6 || (leftover < best.leftover + 1e-6 && count < best.count)) best = { leftover, count };
+      return;
+    }
+    if (k === sizes.length) return;
+    const size = CONTAINERS[sizes[k]!].litres;
+    for (let n = 0; n <= Math.ceil(litres / size); n++) go(k + 1, sum + n * size, count + n);
+  };
+  go(0, 0, 0);
+  return best;
+}
+
+describe.each(['metric', 'imperial'] as const)('containers, %s', (units) => {
+  const sizes = SOLD_IN[units];
+  test('leave no more over, in no more containers, than any other way (60 drawn needs by trying every way)', () => {
+    const random = seededRandom(7);
+    for (let k = 0; k < 60; k++) {
+      const need = Math.round(random() * 1600) / 100;
+      const { cans, leftover, litres } = fewestLeftover(need, sizes);
+      const count = cans.reduce((sum, c) => sum + c.count, 0);
+      const tried = byTrying(need, sizes);
+      expect(leftover).toBeCloseTo(need === 0 ? 0 : tried.leftover, 6);
+      expect(count).toBe(need === 0 ? 0 : tried.count);
+      expect(litres - need).toBeCloseTo(leftover, 6);
+    }
+  });
+});
+
+test('5.2 litres are a five and a half; nothing needs nothing; a need that is a can takes that can', () => {
+  expect(fewestLeftover(5.2, SOLD_IN.metric).cans).toEqual([
+    { container: 'litre-5', count: 1 },
+    { container: 'litre-0-5', count: 1 },
+  ]);
+  expect(fewestLeftover(0, SOLD_IN.metric)).toEqual({ cans: [], litres: 0, leftover: 0 });
+  expect(fewestLeftover(CONTAINERS.gallon.litres, SOLD_IN.imperial).cans).toEqual([{ container: 'gallon', count: 1 }]);
+});
+
+test('a US quart is a quarter of a gallon, and a pail is five', () => {
+  expect(CONTAINERS.pail.litres / CONTAINERS.gallon.litres).toBeCloseTo(5, 12);
+  const { cans } = fewestLeftover(CONTAINERS.quart.litres * 7, SOLD_IN.imperial);
+  expect(cans).toEqual([
+    { container: 'gallon', count: 1 },
+    { container: 'quart', count: 3 },
+  ]);
+});
+
+test('one can that holds all of it is the next larger one; more than the largest holds has none', () => {
+  expect(oneCan(4.1, SOLD_IN.metric)).toMatchObject({ cans: [{ container: 'litre-5', count: 1 }] });
+  expect(oneCan(12, SOLD_IN.metric)).toBeUndefined();
+  expect(oneCan(0, SOLD_IN.metric)).toBeUndefined();
+});
+
+test('what is no need, or no family of sizes, is refused', () => {
+  expect(() => fewestLeftover(NaN, SOLD_IN.metric)).toThrow(RangeError);
+  expect(() => fewestLeftover(-1, SOLD_IN.metric)).toThrow(RangeError);
+  expect(() => fewestLeftover(1, ['litre', 'gallon'])).toThrow('no multiple');
+});

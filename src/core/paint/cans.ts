@@ -1,0 +1,67 @@
+import type { Units } from '../units/length';
+import { CONTAINERS, type Container } from './containers';
+
+/** What paint for rooms is sold in, largest first. Common practice, no source. */
+export const SOLD_IN: Readonly<Record<Units, readonly Container[]>> = {
+  metric: ['litre-10', 'litre-5', 'litre-2-5', 'litre', 'litre-0-5'],
+  imperial: ['pail', 'gallon', 'quart'],
+};
+
+/** So many of one container. */
+export type Cans = { readonly container: Container; readonly count: number };
+export type CanChoice = {
+  /** Largest first. */
+  readonly cans: readonly Cans[];
+  readonly litres: number;
+  /** Litres left over when all is painted. */
+  readonly leftover: number;
+};
+
+/** How finely litres are told apart, litres: far below what anyone pours. */
+const GRAIN = 1e-6;
+
+const choice = (counts: ReadonlyMap<Container, number>, sizes: readonly Container[], need: number): CanChoice => {
+  const cans = sizes.flatMap((container) => {
+    const count = counts.get(container) ?? 0;
+    return count > 0 ? [{ container, count }] : [];
+  });
+  const litres = cans.reduce((sum, { container, count }) => sum + count * CONTAINERS[container].litres, 0);
+  return { cans, litres, leftover: Math.max(0, litres - need) };
+};
+
+/**
+ * The containers that leave the least over, and among those the fewest: exact. Every size sold is a whole number of the smallest, so the least
+ * total is the next whole number of it; how few make it is found total by total (dynamic programming over what is left to fill).
+ *
+ * @param litres what is needed, ≥ 0; @param sizes containers, each a whole multiple of the smallest
+ * @throws RangeError when a size is no multiple of the smallest, or the need no number
+ */
+export function fewestLeftover(litres: number, sizes: readonly Container[]): CanChoice {
+  if (!(litres >= 0 && Number.isFinite(litres))) throw new RangeError(`${litres} litres: must be 0 or more`);
+  const smallest = Math.min(...sizes.map((s) => CONTAINERS[s].litres));
+  const units = sizes.map((s) => {
+    const exact = CONTAINERS[s].litres / smallest;
+    if (Math.abs(exact - Math.round(exact)) > GRAIN) throw new RangeError(`${s} is no multiple of the smallest container`);
+    return Math.round(exact);
+  });
+  const total = Math.ceil(litres / smallest - GRAIN);
+  const fewest = [0];
+  const last: number[] = [];
+  for (let t = 1; t <= total; t++) {
+    const ways = units.map((u, k) => ({ k, count: u <= t ? fewest[t - u]! + 1 : Infinity }));
+    const best = ways.reduce((p, q) => (q.count < p.count ? q : p));
+    fewest.push(best.count);
+    last[t] = best.k;
+  }
+  const counts = new Map<Container, number>();
+  for (let t = total; t > 0; t -= units[last[t]!]!) counts.set(sizes[last[t]!]!, (counts.get(sizes[last[t]!]!) ?? 0) + 1);
+  return choice(counts, sizes, litres);
+}
+
+/** One container that holds all of it, where there is one: one tinting instead of several. */
+export function oneCan(litres: number, sizes: readonly Container[]): CanChoice | undefined {
+  const holds = sizes
+    .filter((s) => CONTAINERS[s].litres >= litres - GRAIN)
+    .sort((p, q) => CONTAINERS[p].litres - CONTAINERS[q].litres)[0];
+  return holds && litres > 0 ? choice(new Map([[holds, 1]]), sizes, litres) : undefined;
+}

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { EACH_ONCE, eachOnce, finite, idSchema, nameSchema, wordsSchema } from '../base/fields';
+import { measure, wallSchema } from '../light/measures';
+
+/** A door until it is measured, metres, and how high skirting and how wide casings are. Common practice, no source. */
+export const USUAL_DOOR = { widthM: 0.84, heightM: 2.04 } as const;
+export const USUAL_SKIRTING_M = 0.12;
+export const CASING_M = 0.07;
+
+/** What is painted in a room beside its walls, ceiling and trim. */
+export const EXTRA_KINDS = ['cabinets', 'built-in'] as const;
+export type ExtraKind = (typeof EXTRA_KINDS)[number];
+
+const area = finite('An area is a number of square metres.')
+  .gt(0, 'An area must be more than 0.')
+  .max(1000, 'An area is at most 1,000 m².');
+
+export const roomDoorSchema = z.strictObject({
+  id: idSchema,
+  wall: wallSchema,
+  widthM: measure.windowWidth.default(USUAL_DOOR.widthM),
+  heightM: measure.windowHeight.default(USUAL_DOOR.heightM),
+  /** From the wall's left end seen from inside; null where it was not measured. */
+  leftM: measure.left.nullable().default(null),
+  /** "the hall". */
+  leadsTo: wordsSchema(60).default(''),
+  /** Whether its other side is painted with it. */
+  sides: z.enum(['one', 'both']).default('one'),
+  /** A door of the house: its outside is a surface of its own. */
+  outside: z.boolean().default(false),
+});
+export type RoomDoor = Readonly<z.infer<typeof roomDoorSchema>>;
+
+/** A rail that parts a wall: another colour below it than above. */
+export const railSchema = z.strictObject({ wall: wallSchema, heightM: measure.sill.gt(0, 'A rail is above the floor.') });
+
+export const extraSchema = z.strictObject({ id: idSchema, name: nameSchema, kind: z.enum(EXTRA_KINDS), areaM2: area });
+
+/** What of a room is painted, beside what its light needs: doors, rails, skirting, cabinets. */
+export const paintworkSchema = z.strictObject({
+  doors: z.array(roomDoorSchema).max(12, 'At most 12 doors.').refine(eachOnce, EACH_ONCE).readonly().default([]),
+  rails: z
+    .array(railSchema)
+    .max(4, 'A wall has one rail.')
+    .refine((all) => new Set(all.map((r) => r.wall)).size === all.length, 'A wall has one rail.')
+    .readonly()
+    .default([]),
+  /** Height of the skirting; 0 where there is none, null where it was not measured. */
+  skirtingM: finite('The skirting’s height is a number of metres.')
+    .min(0, 'The skirting’s height cannot be less than 0.')
+    .max(1, 'Skirting is at most 1 m high.')
+    .nullable()
+    .default(null),
+  extras: z.array(extraSchema).max(20, 'At most 20.').refine(eachOnce, EACH_ONCE).readonly().default([]),
+});
+export type Paintwork = Readonly<z.infer<typeof paintworkSchema>>;
