@@ -1,15 +1,12 @@
 import { z } from 'zod';
 import { idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
+import { PRIMERS, UNDERCOAT_CHOICES } from '../paint/coats';
 import { FINISHES } from '../paint/product';
 import { SHEEN_GRADES } from '../paint/sheen';
 
 /** What becomes of a surface: painted, left as it is, or not decided after all. */
 export const DECIDED = ['paint', 'leave', 'open'] as const;
-export const PRIMERS = ['none', 'spots', 'full'] as const;
-export type Primer = (typeof PRIMERS)[number];
-/** A coat under the finish that helps it hide: white, mid grey, or tinted toward the finish. */
-export const UNDERCOAT_CHOICES = ['none', 'white', 'grey', 'tinted'] as const;
-export type UndercoatChoice = (typeof UNDERCOAT_CHOICES)[number];
+
 
 /** Most coats of finish anyone plans. */
 export const MOST_COATS = 6;
