@@ -16,6 +16,7 @@ const CORE = [
   'judge',
   'plan',
   'record',
+  'handover',
   'formats',
   'operations',
   'engine',

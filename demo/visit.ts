@@ -57,6 +57,22 @@ export type DemoLook = {
   readonly colours: readonly DemoColour[];
   readonly answers?: readonly (readonly [colour: DemoColour, verdict: 'works' | 'nearly' | 'no', words: string])[];
 };
+/** What was decided of surfaces; `walls` are all that are not named apart, `door 0` the first door; no colour leaves them as they are. */
+export type DemoDecision = {
+  readonly surfaces: readonly string[];
+  readonly colour: DemoColour | null;
+  readonly sheen: 'matte' | 'eggshell' | 'satin' | 'semi-gloss';
+  readonly finish: 'wall' | 'trim' | 'ceiling' | 'outside';
+  readonly undercoat?: 'grey';
+  readonly why?: string;
+};
+export type DemoDoor = {
+  readonly wall: 0 | 1 | 2 | 3;
+  readonly leadsTo?: string;
+  readonly leftM?: number;
+  readonly sides?: 'both';
+  readonly outside?: boolean;
+};
 export type DemoRoom = {
   readonly name: string;
   readonly wish?: readonly [wish: 'warmer' | 'calmer', words: string];
@@ -76,6 +92,9 @@ export type DemoRoom = {
   readonly tries: readonly DemoTry[];
   readonly schemes?: readonly DemoScheme[];
   readonly looks?: readonly DemoLook[];
+  readonly doors?: readonly DemoDoor[];
+  readonly decided?: readonly DemoDecision[];
+  readonly signed?: { readonly by: string; readonly on: string };
   /** On the room, or on one colour. */
   readonly notes?: readonly { readonly words: string; readonly of?: DemoColour }[];
   /** A picture is drawn of it: its boards before the old wall, with a sheet of white paper, in the light of a lamp. */
@@ -107,6 +126,18 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
         { code: 'FR 3092', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
         { code: 'FR 3031', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W' },
       ],
+      doors: [
+        { wall: 0, leftM: 1.15, outside: true },
+        { wall: 3, leadsTo: 'the sitting room', leftM: 2.2 },
+      ],
+      decided: [
+        { surfaces: ['walls'], colour: ['FR 3092', 100], sheen: 'eggshell', finish: 'wall', why: 'light all the way through' },
+        { surfaces: ['trim'], colour: null, sheen: 'semi-gloss', finish: 'trim' },
+        { surfaces: ['door 0', 'door 1'], colour: ['FR 3031', 100], sheen: 'satin', finish: 'trim' },
+        { surfaces: ['outside 0'], colour: ['FR 3031', 100], sheen: 'semi-gloss', finish: 'outside' },
+        { surfaces: ['ceiling'], colour: null, sheen: 'matte', finish: 'ceiling' },
+      ],
+      signed: { by: 'Both clients', on: '2026-09-24' },
     },
     {
       name: 'Sitting room',
@@ -196,6 +227,14 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
           answers: [[['FR 3122', 75], 'works', 'quiet by the fire, not yellow']],
         },
       ],
+      doors: [{ wall: 3, leadsTo: 'the hall', leftM: 0.6, sides: 'both' }],
+      decided: [
+        { surfaces: ['walls'], colour: ['FR 3122', 75], sheen: 'eggshell', finish: 'wall', why: 'quiet by the fire, not yellow' },
+        { surfaces: ['wall-1'], colour: ['FR 3122', 100], sheen: 'matte', finish: 'wall', why: 'the hearth wall, one step deeper' },
+        { surfaces: ['trim'], colour: ['FR 3071', 100], sheen: 'semi-gloss', finish: 'trim' },
+        { surfaces: ['door 0'], colour: ['FR 3071', 100], sheen: 'satin', finish: 'trim' },
+      ],
+      signed: { by: 'Both clients', on: '2026-09-24' },
       schemes: [
         { name: 'Warm and light', wall: ['FR 3122', 75], trim: ['FR 3071', 100], accents: [['FR 3122', 100]] },
         { name: 'Warm, a little violet', wall: ['FR 3072', 100], accents: [['FR 3122', 50]] },

@@ -2,6 +2,8 @@ import type { ComponentType } from 'react';
 import { BENCH_KEYS } from './bench/keys';
 import { BenchStep } from './bench/bench-step';
 import { BriefStep } from './brief/brief-step';
+import { DECIDE_KEYS } from './decide/keys';
+import { DecideStep } from './decide/decide-step';
 import { DeckStep } from './deck/deck-step';
 import { LOOKS_KEYS } from './looks/keys';
 import { LooksStep } from './looks/looks-step';
@@ -27,5 +29,6 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
   bench: { name: 'Bench', Page: BenchStep, keys: { title: 'On the bench', rows: BENCH_KEYS } },
   record: { name: 'Record', Page: RecordStep },
   looks: { name: 'Looks', Page: LooksStep, keys: { title: 'Looks', rows: LOOKS_KEYS } },
+  decide: { name: 'Decide', Page: DecideStep, keys: { title: 'Deciding', rows: DECIDE_KEYS } },
 };
 export const STEPS = Object.keys(REGISTRY) as readonly Step[];

@@ -16,6 +16,7 @@ import { cells } from '@/core/engine/record-cells';
 import { shortlist } from '@/core/engine/shortlist';
 import { season } from '@/core/engine/season';
 import { others } from '@/core/engine/others';
+import { surfaceWays } from '@/core/engine/surface-ways';
 import { spots } from '@/core/engine/spots';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
@@ -61,6 +62,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
     return run(id, shortlist(request, curves, environment.now), progress);
   },
   fights: (id, request) => run(id, fights(request)),
+  ways: async (id, request) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, surfaceWays(request, curves));
+  },
   next: async (id, request) => {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };

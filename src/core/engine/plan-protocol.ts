@@ -3,6 +3,7 @@ import type { Route } from '../plan/route';
 import type { JudgedStay } from './judgement-protocol';
 import type { NoAnswer, Progress, Swatch } from './light-protocol';
 import type { LitRoom } from './lit-room';
+import type { WaysAnswer, WaysRequest } from './surface-ways';
 import type { Worst } from './worst-beside';
 
 /** A colour with the name it goes by in words. */
@@ -151,4 +152,5 @@ export type PlanWorker = {
   readonly lamps: (id: number, request: LampAdviceRequest) => Promise<LampAdvice | NoAnswer>;
   readonly season: (id: number, request: SeasonRequest, progress: Progress) => Promise<SeasonAnswer | NoAnswer>;
   readonly others: (id: number, request: OthersRequest) => Promise<OthersAnswer | NoAnswer>;
+  readonly ways: (id: number, request: WaysRequest) => Promise<WaysAnswer | NoAnswer>;
 };

@@ -48,12 +48,14 @@ function worstOf(key: string, worst: readonly Worst[], things: readonly JudgedSt
   if (!w || w.verdict === 'works') return { key, verdict: 'works', light: null, beside: null, reason: null };
   return { key, verdict: w.verdict, light: w.kind as JudgingLight, beside: things[w.stay]?.name ?? null, reason: w.reason };
 }
-const lightsAgainst = (worst: readonly Worst[]) => worst.reduce((sum, w) => sum + severity(w.verdict), 0);
+/** What is against a colour in all lights: 0 where it works in each, however nearly it does not. */
+const against = (worst: readonly Worst[]) =>
+  worst.reduce((sum, w) => sum + (w.verdict === 'works' ? 0 : severity(w.verdict) + w.cost), 0);
 
 /** Lab of a wall: the largest of its colours. */
 const largest = ({ components }: JudgedStay): Lab => [...components].sort((p, q) => q.share - p.share)[0]!.lab;
 
-/** The cleanest white of a deck that stands best beside wall and finishes, in every light of the room; lighter than the wall where it can be. */
+/** The cleanest white of a deck that works beside wall and finishes in every light of the room, else the one that least does not; lighter than the wall where it can be. */
 function* whiteFor(
   judge: (surface: Reflectance) => Worst[],
   { wall, things }: { wall: JudgedStay | null; things: readonly JudgedStay[] },
@@ -71,7 +73,7 @@ function* whiteFor(
     if (k % BATCH === 0) yield k / places.length;
     const worst = judge(Float64Array.from(source.reflectanceOf(place)));
     const lab = source.labOf(place);
-    const one = { place, worst, against: lightsAgainst(worst), clean: lab.l - chroma(lab) };
+    const one = { place, worst, against: against(worst), clean: lab.l - chroma(lab) };
     if (!best || one.against < best.against || (one.against === best.against && one.clean > best.clean)) best = one;
   }
   if (!best) return null;

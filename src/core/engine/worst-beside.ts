@@ -9,6 +9,8 @@ import { surfaceStay } from './surface-stay';
 export type Worst = {
   readonly kind: string;
   readonly verdict: Verdict;
+  /** As {@link costOf}: under 1 works, under 2 nearly. */
+  readonly cost: number;
   readonly reason: Reason | null;
   /** Index of the thing; −1 where nothing stays. */
   readonly stay: number;
@@ -22,10 +24,16 @@ export function worstBeside(stays: readonly JudgedStay[], lights: readonly Weigh
     return prepared.kinds.map((kind): Worst => {
       const cells = stays.map((_, stay) => ({ stay, ...cellOf(prepared, kind, stay, seen) }));
       const [worst] = cells.sort((p, q) => q.cost - p.cost);
-      if (!worst) return { kind: kind.kind, verdict: 'works', reason: null, stay: -1 };
+      if (!worst) return { kind: kind.kind, verdict: 'works', cost: 0, reason: null, stay: -1 };
       const verdict = verdictOf(worst.cost);
       const [conflict] = conflictsWith(prepared.scenes[worst.scene]!.things[worst.stay]![worst.component]!, seen[worst.scene]!);
-      return { kind: kind.kind, verdict, reason: verdict === 'works' ? null : (conflict?.reason ?? null), stay: worst.stay };
+      return {
+        kind: kind.kind,
+        verdict,
+        cost: worst.cost,
+        reason: verdict === 'works' ? null : (conflict?.reason ?? null),
+        stay: worst.stay,
+      };
     });
   };
 }

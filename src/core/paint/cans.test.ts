@@ -1,5 +1,5 @@
 import { seededRandom } from '../base/random';
-import { fewestLeftover, oneCan, SOLD_IN } from './cans';
+import { fewestLeftover, oneCan, sayCans, SOLD_IN } from './cans';
 import { CONTAINERS, type Container } from './containers';
 
 /** Every way to fill a need with at most so many of each size: least over, then fewest. */
@@ -63,4 +63,13 @@ test('what is no need, or no family of sizes, is refused', () => {
   expect(() => fewestLeftover(NaN, SOLD_IN.metric)).toThrow(RangeError);
   expect(() => fewestLeftover(-1, SOLD_IN.metric)).toThrow(RangeError);
   expect(() => fewestLeftover(1, ['litre', 'gallon'])).toThrow('no multiple');
+});
+
+test('cans are said as a counter says them', () => {
+  expect(sayCans(fewestLeftover(5.2, SOLD_IN.metric))).toBe('5 l + 0.5 l');
+  expect(sayCans(fewestLeftover(20, SOLD_IN.metric))).toBe('2 × 10 l');
+  expect(sayCans(fewestLeftover(CONTAINERS.quart.litres * 27, SOLD_IN.imperial))).toBe(
+    '1 pail of 5 gallons + 1 gallon + 3 quarts',
+  );
+  expect(sayCans(fewestLeftover(0, SOLD_IN.metric))).toBe('none');
 });

@@ -65,3 +65,18 @@ export function oneCan(litres: number, sizes: readonly Container[]): CanChoice |
     .sort((p, q) => CONTAINERS[p].litres - CONTAINERS[q].litres)[0];
   return holds && litres > 0 ? choice(new Map([[holds, 1]]), sizes, litres) : undefined;
 }
+
+const ONE: Readonly<Partial<Record<Container, readonly [one: string, many: string]>>> = {
+  quart: ['quart', 'quarts'],
+  gallon: ['gallon', 'gallons'],
+  pail: ['pail of 5 gallons', 'pails of 5 gallons'],
+};
+function sayCan({ container, count }: Cans): string {
+  const names = ONE[container];
+  if (names) return `${count} ${names[count === 1 ? 0 : 1]}`;
+  const { litres } = CONTAINERS[container];
+  return count === 1 ? `${litres} l` : `${count} × ${litres} l`;
+}
+
+/** "5 l + 0.5 l", "2 × 10 l", "1 gallon + 3 quarts"; "none" where nothing is needed. */
+export const sayCans = ({ cans }: Pick<CanChoice, 'cans'>): string => (cans.length === 0 ? 'none' : cans.map(sayCan).join(' + '));

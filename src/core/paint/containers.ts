@@ -1,5 +1,8 @@
-/** Litres in one US fluid ounce: 231 in³ / 128 (NIST Handbook 44, appendix C; exact). */
-const LITRES_PER_FL_OZ = 0.0295735295625;
+import { M2_PER_SQ_FT } from '../units/area';
+import { LITRES_PER_GALLON } from '../units/volume';
+
+/** Litres in one US fluid ounce: a gallon has 128. */
+const LITRES_PER_FL_OZ = LITRES_PER_GALLON / 128;
 
 /** What paint and samples are sold in; volumes in litres. */
 export const CONTAINERS = {
@@ -15,9 +18,6 @@ export const CONTAINERS = {
   'litre-10': { name: '10 litres', litres: 10 },
 } as const satisfies Record<string, { name: string; litres: number }>;
 export type Container = keyof typeof CONTAINERS;
-
-/** Square metres in one square foot (exact). */
-const M2_PER_SQ_FT = 0.3048 ** 2;
 
 /** Area in m² that a sample covers, two coats included: a pot up to 30 sq ft, a jar 2 ft by 4 ft. Common practice, no source. */
 export const SAMPLE_COVERAGE_M2 = { pint: 30 * M2_PER_SQ_FT, 'sample-jar': 2 * 4 * M2_PER_SQ_FT } as const;

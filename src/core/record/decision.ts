@@ -7,7 +7,6 @@ import { SHEEN_GRADES } from '../paint/sheen';
 /** What becomes of a surface: painted, left as it is, or not decided after all. */
 export const DECIDED = ['paint', 'leave', 'open'] as const;
 
-
 /** Most coats of finish anyone plans. */
 export const MOST_COATS = 6;
 
@@ -25,8 +24,7 @@ export const choiceFields = {
   undercoat: z.enum(UNDERCOAT_CHOICES),
   why: wordsSchema(500),
 };
-const choiceSchema = z.strictObject(choiceFields);
-export type Choice = Readonly<z.infer<typeof choiceSchema>>;
+export type Choice = { readonly [F in keyof typeof choiceFields]: z.infer<(typeof choiceFields)[F]> };
 
 export const surfacesField = z
   .array(surfaceIdSchema)

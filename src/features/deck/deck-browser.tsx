@@ -15,7 +15,8 @@ import { sayRefusal } from '../words/words';
 import { ColourPanel } from './colour-panel';
 import { CompareTray, MOST_COMPARED } from './compare-tray';
 import { DeckFan } from './deck-fan';
-import { alongStrip, NO_FILTER, type DeckFilter } from './deck-filter';
+import { alongStrip } from '../entry/deck-data';
+import { NO_FILTER, type DeckFilter } from './deck-filter';
 import { DeckFilters } from './deck-filters';
 
 /** Takes a colour at a strength into the room, or out of it again. */

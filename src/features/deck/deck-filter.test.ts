@@ -1,7 +1,8 @@
 import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import type { DeckColour } from '../entry/deck-data';
-import { alongStrip, fanRows, filterDeck, NO_FILTER, readFilter, stripsOf } from './deck-filter';
+import { alongStrip } from '../entry/deck-data';
+import { fanRows, filterDeck, NO_FILTER, readFilter, stripsOf } from './deck-filter';
 
 const colour = (code: string, [l, a, b]: readonly [number, number, number], more: Partial<DeckColour> = {}): DeckColour => {
   const lab = { l, a, b };

@@ -114,9 +114,3 @@ export function fanRows(strips: readonly DeckStrip[], across: number): FanRow[] 
   }
   return rows;
 }
-
-/** The colour `by` steps along its own strip; negative is lighter. */
-export function alongStrip(colours: readonly DeckColour[], from: DeckColour, by: number): DeckColour | undefined {
-  const strip = colours.filter((c) => c.maker === from.maker && c.strip === from.strip).sort((p, q) => p.step - q.step);
-  return strip[strip.findIndex((c) => c.id === from.id) + by];
-}

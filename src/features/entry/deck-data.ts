@@ -55,3 +55,9 @@ export const knownColour = ({ id, maker, code, name, baseKind, sharedName }: Dec
   sharedName,
   lab,
 });
+
+/** The colour `by` steps along its own strip; negative is lighter. */
+export function alongStrip(colours: readonly DeckColour[], from: DeckColour, by: number): DeckColour | undefined {
+  const strip = colours.filter((c) => c.maker === from.maker && c.strip === from.strip).sort((p, q) => p.step - q.step);
+  return strip[strip.findIndex((c) => c.id === from.id) + by];
+}

@@ -6,6 +6,7 @@ import { judgingLightOfLook } from '@/core/plan/look-light';
 import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
 import type { Reason } from '@/core/judge/reasons';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
+import { decidedRoom, toSign } from '@/core/record/decided';
 import { describeRoom } from '@/core/record/describe-room';
 import { judgingPosition } from '@/core/record/judging-position';
 import type { RecordedColour } from '@/core/record/recorded-colour';
@@ -96,6 +97,32 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
   for (const { words, of } of room.notes ?? [])
     await write({ name: 'note.add', roomId, candidateId: of ? idOf(of) : null, words });
   await loadPhoto(loader, roomId, room);
+  await loadDecisions(loader, ids, { room, idOf });
+}
+
+/** Doors of a room, what was decided of its surfaces, and who signed it. */
+async function loadDecisions(
+  { db, write, id }: Loader,
+  { visitId, roomId }: Ids,
+  { room, idOf }: { room: DemoRoom; idOf: (colour: DemoColour) => string },
+) {
+  const doors = (room.doors ?? []).map((door) => ({ id: id(), ...door }));
+  if (doors.length > 0) await write({ name: 'room.paintwork', roomId, paintwork: { doors, skirtingM: 0.15 } });
+  const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
+  const surfaceOf = (said: string): string[] => {
+    const [what, n] = said.split(' ');
+    return what === 'walls' ? WALLS : n === undefined ? [said] : [`${what}:${doors[Number(n)]!.id}`];
+  };
+  for (const { surfaces, colour, sheen, finish, undercoat = 'none', why = '' } of room.decided ?? []) {
+    const what = colour ? ('paint' as const) : ('leave' as const);
+    const how = { sheen, finish, coats: 2, primer: 'none', undercoat, why } as const;
+    const candidateId = colour && idOf(colour);
+    await write({ name: 'decision.make', roomId, surfaces: surfaces.flatMap(surfaceOf), what, candidateId, ...how });
+  }
+  if (!room.signed) return;
+  const now = (await loadVisit(db, visitId))!.rooms.find((r) => r.id === roomId)!;
+  const { by: signedBy, on: signedOn } = room.signed;
+  await write({ name: 'decision.sign', roomId, signedBy, signedOn, why: '', decided: toSign(decidedRoom(now)) });
 }
 
 async function loadLight({ write, id }: Loader, roomId: string, room: DemoRoom) {

@@ -1,0 +1,100 @@
+import { fewestLeftover, oneCan, SOLD_IN, type CanChoice } from '../paint/cans';
+import type { UndercoatChoice } from '../paint/coats';
+import type { Finish } from '../paint/product';
+import { litresFor } from '../paint/quantity';
+import type { Sheen } from '../paint/sheen';
+import type { Candidate } from '../record/candidate';
+import type { DecidedRoom } from '../record/decided';
+import type { PaintSurface } from '../record/paint-surfaces';
+import type { Room } from '../record/room';
+import type { Supply } from '../record/supply';
+import type { Units } from '../units/length';
+
+/** A surface that takes a paint, and how much of it. */
+export type PaintUse = {
+  readonly room: string;
+  readonly surface: PaintSurface;
+  readonly coats: number;
+  readonly litres: number;
+};
+/** What is bought once for everything that is painted with it. */
+export type PaintLine = {
+  readonly key: string;
+  /** A colour in a product and a sheen; or what goes under it, with no colour of its own unless it is tinted toward one. */
+  readonly kind: 'finish' | 'undercoat' | 'primer';
+  readonly candidate: Candidate | null;
+  readonly finish: Finish | null;
+  readonly sheen: Sheen | null;
+  readonly undercoat: Exclude<UndercoatChoice, 'none'> | null;
+  readonly uses: readonly PaintUse[];
+  /** Waste included. */
+  readonly litres: number;
+  readonly cans: CanChoice;
+  /** One container that holds all of it, where that is another choice. */
+  readonly oneCan: CanChoice | null;
+};
+
+type Bought = Omit<PaintLine, 'uses' | 'litres' | 'cans' | 'oneCan'> & { readonly use: PaintUse };
+export type RoomToPaint = { readonly room: Pick<Room, 'id' | 'name'>; readonly decided: DecidedRoom };
+
+/** What the surfaces of a room take, one after the other. */
+function boughtFor({ room, decided }: RoomToPaint, { spreading, waste }: Supply): Bought[] {
+  return decided.painted.flatMap(({ surface, choice, candidate }): Bought[] => {
+    if (!choice || !candidate) return [];
+    const { finish, sheen, coats, primer, undercoat } = choice;
+    const use = (product: keyof Supply['spreading'], count: number): PaintUse => ({
+      room: room.name,
+      surface,
+      coats: count,
+      litres: litresFor({ areaM2: surface.areaM2, coats: count, spreadingM2PerL: spreading[product], waste }),
+    });
+    const under = { finish: null, sheen: null, use: use('primer', 1) };
+    return [
+      ...(primer === 'full' ? [{ ...under, key: 'primer', kind: 'primer' as const, candidate: null, undercoat: null }] : []),
+      ...(undercoat === 'none'
+        ? []
+        : [
+            {
+              ...under,
+              key: undercoat === 'tinted' ? `undercoat ${candidate.id}` : `undercoat ${undercoat}`,
+              kind: 'undercoat' as const,
+              candidate: undercoat === 'tinted' ? candidate : null,
+              undercoat,
+            },
+          ]),
+      {
+        // the same colour taken into two rooms is one paint
+        key: `${candidate.deckColourId} ${candidate.strength} ${finish} ${sheen}`,
+        kind: 'finish',
+        candidate,
+        finish,
+        sheen,
+        undercoat: null,
+        use: use(finish, coats),
+      },
+    ];
+  });
+}
+
+/**
+ * What has to be bought for rooms, each paint once: needs of all surfaces added up, in the containers that leave the least over. Finishes
+ * first, in the order of the rooms.
+ */
+export function paintList(rooms: readonly RoomToPaint[], supply: Supply, units: Units): PaintLine[] {
+  const lines = new Map<string, { of: Bought; uses: PaintUse[] }>();
+  for (const bought of rooms.flatMap((room) => boughtFor(room, supply))) {
+    const known = lines.get(bought.key);
+    if (known) known.uses.push(bought.use);
+    else lines.set(bought.key, { of: bought, uses: [bought.use] });
+  }
+  const sizes = SOLD_IN[units];
+  const found = [...lines.values()].map(({ of: { use: _, ...line }, uses }): PaintLine => {
+    const litres = uses.reduce((sum, u) => sum + u.litres, 0);
+    const cans = fewestLeftover(litres, sizes);
+    const one = oneCan(litres, sizes) ?? null;
+    const several = cans.cans.reduce((sum, c) => sum + c.count, 0) > 1;
+    return { ...line, uses, litres, cans, oneCan: several ? one : null };
+  });
+  const rank = { finish: 0, undercoat: 1, primer: 2 } as const;
+  return found.sort((p, q) => rank[p.kind] - rank[q.kind]);
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { UNDERCOAT_CHOICES, type CoatsAdvice } from '@/core/paint/coats';
+import { FINISHES, PRODUCT_NAMES } from '@/core/paint/product';
+import { potCaution, SHEEN_GRADES } from '@/core/paint/sheen';
+import { MOST_COATS, type Choice } from '@/core/record/decision';
+import { Button } from '@/ui/button';
+import { ChoiceField, TextField } from '@/ui/field';
+import { useState } from 'react';
+
+const UNDERCOAT_WORDS = { none: 'none', white: 'white', grey: 'mid grey', tinted: 'tinted toward it' } as const;
+const PRIMER_WORDS = { none: 'none', spots: 'bare spots', full: 'all of it' } as const;
+
+/** Two adjoining choices of sheen, with what is advised. */
+type SheenProps = {
+  readonly choice: Choice;
+  readonly advised: { readonly sheen: string; readonly why: string };
+  readonly onChange: (sheen: Choice['sheen']) => void;
+};
+function SheenField({ choice, advised, onChange }: SheenProps) {
+  return (
+    <ChoiceField
+      label="Sheen"
+      value={choice.sheen}
+      hint={choice.sheen === advised.sheen ? `${advised.sheen}: ${advised.why}` : `Advised: ${advised.sheen}, ${advised.why}`}
+      onChange={(e) => onChange(e.target.value as Choice['sheen'])}
+    >
+      {SHEEN_GRADES.map((grade) => (
+        <option key={grade}>{grade}</option>
+      ))}
+    </ChoiceField>
+  );
+}
+
+type AdviceProps = {
+  readonly choice: Choice;
+  readonly advice: CoatsAdvice | undefined;
+  readonly onUse: (advice: CoatsAdvice) => void;
+};
+/** What the paint's own hiding asks for, and why. */
+function Advice({ choice, advice, onUse }: AdviceProps) {
+  if (!advice) return <p className="text-sm text-soft">Coats: asking what the paint hides…</p>;
+  const same = choice.coats === advice.coats && choice.undercoat === advice.undercoat;
+  const says = `${advice.coats} coats${advice.undercoat === 'none' ? '' : `, undercoat ${UNDERCOAT_WORDS[advice.undercoat]}`}`;
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-2 text-sm">
+      <p className="min-w-0 flex-1">
+        <b>{same ? 'As advised' : `Advised: ${says}`}</b>: {advice.why}.
+      </p>
+      {!same && <Button onClick={() => onUse(advice)}>Use it</Button>}
+    </div>
+  );
+}
+
+type Props = {
+  readonly choice: Choice;
+  readonly advised: { readonly sheen: string; readonly why: string };
+  readonly advice: CoatsAdvice | undefined;
+  readonly onChange: (choice: Choice) => void;
+};
+
+/** How surfaces are painted in their colour: sheen, product, coats, what goes under it, and why. Every change is kept at once. */
+export function ChoiceForm({ choice, advised, advice, onChange }: Props) {
+  const [why, setWhy] = useState(choice.why);
+  const set = (change: Partial<Choice>) => onChange({ ...choice, ...change });
+  const caution = potCaution(choice.sheen);
+  return (
+    <div className="grid gap-3">
+      <div className="grid grid-cols-2 gap-3">
+        <SheenField choice={choice} advised={advised} onChange={(sheen) => set({ sheen })} />
+        <ChoiceField label="Product" value={choice.finish} onChange={(e) => set({ finish: e.target.value as Choice['finish'] })}>
+          {FINISHES.map((finish) => (
+            <option key={finish} value={finish}>
+              {PRODUCT_NAMES[finish]}
+            </option>
+          ))}
+        </ChoiceField>
+      </div>
+      <div className="grid grid-cols-3 gap-3">
+        <ChoiceField label="Coats" value={choice.coats} onChange={(e) => set({ coats: Number(e.target.value) })}>
+          {Array.from({ length: MOST_COATS }, (_, n) => (
+            <option key={n} value={n + 1}>
+              {n + 1}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField
+          label="Undercoat"
+          value={choice.undercoat}
+          onChange={(e) => set({ undercoat: e.target.value as Choice['undercoat'] })}
+        >
+          {UNDERCOAT_CHOICES.map((u) => (
+            <option key={u} value={u}>
+              {UNDERCOAT_WORDS[u]}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField label="Primer" value={choice.primer} onChange={(e) => set({ primer: e.target.value as Choice['primer'] })}>
+          {(['none', 'spots', 'full'] as const).map((p) => (
+            <option key={p} value={p}>
+              {PRIMER_WORDS[p]}
+            </option>
+          ))}
+        </ChoiceField>
+      </div>
+      <Advice {...{ choice, advice }} onUse={({ coats, undercoat }) => set({ coats, undercoat })} />
+      <TextField
+        label="Why, in your words"
+        value={why}
+        maxLength={500}
+        placeholder="It rests; she slept on it"
+        onChange={(e) => setWhy(e.target.value)}
+        onBlur={() => why.trim() !== choice.why && set({ why: why.trim() })}
+      />
+      {caution && <p className="text-sm text-soft">{caution}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,160 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { cautionsFor } from '@/core/handover/cautions';
+import { paintList } from '@/core/handover/paint-list';
+import { surfaceRows, type SurfaceRow } from '@/core/handover/rows';
+import { candidateSwatch, OLD_WALL_ID } from '@/core/engine/swatches';
+import { PRODUCT_NAMES } from '@/core/paint/product';
+import { decidedRoom, focalWall, type DecidedRoom } from '@/core/record/decided';
+import type { PaintSurface } from '@/core/record/paint-surfaces';
+import type { Room } from '@/core/record/room';
+import { sayNeed } from '@/core/units/volume';
+import { Button } from '@/ui/button';
+import { StepTitle } from '@/ui/step-title';
+import { useKeys } from '@/ui/use-keys';
+import { UnfoldedRoom, type ShownSurface } from '../drawings/unfolded-room';
+import { ShownSwitch } from '../light-client/in-light';
+import { useRoom, useVisit } from '../session/visit-context';
+import { Cautions } from './cautions';
+import { RoomParts } from './room-parts';
+import { Sign } from './sign';
+import { SupplyDialog } from './supply-dialog';
+import { SurfacePanel } from './surface-panel';
+import { SurfaceRows } from './surface-rows';
+import { CEILING_ID, floorOf, useSurfaceLight, type SurfaceLight } from './use-surface-light';
+import { wallColours } from './ways';
+import { useWays } from './use-ways';
+
+const DRAWING_PX = 246;
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What is on a surface now, as far as it is recorded. */
+function nowOn(room: Room, { kind }: PaintSurface) {
+  if (kind === 'wall') return room.oldWall && { id: OLD_WALL_ID, lab: room.oldWall.lab };
+  return kind === 'ceiling' ? room.ceiling && { id: CEILING_ID, lab: room.ceiling.lab } : null;
+}
+
+/** How every surface looks at the cursor, and what is said of it on the drawing. */
+function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight): Map<string, ShownSurface> {
+  const focal = focalWall(decided);
+  return new Map(
+    decided.surfaces.map(({ surface, choice, candidate }): [string, ShownSurface] => {
+      const now = nowOn(room, surface);
+      const hex = candidate ? paint(candidateSwatch(candidate), surface.wall) : choice && now ? paint(now, surface.wall) : null;
+      const name = upperFirst(surface.name);
+      const state = !choice ? ' · open' : choice.what === 'leave' ? ' stays' : surface.id === focal ? ', focal' : '';
+      const tag = surface.kind === 'door' || surface.kind === 'trim' ? null : `${name}${state}`;
+      const says = candidate ? `${candidate.name} ${candidate.strength} %` : choice ? 'stays as it is' : 'not decided';
+      return [surface.id, { hex, tag, label: `${name}: ${says}` }];
+    }),
+  );
+}
+
+/** "5.2 l wall paint, 1 l trim paint": what the room takes. */
+function useTaken(room: Room, decided: DecidedRoom) {
+  const { visit } = useVisit();
+  const { supply, units } = visit;
+  return useMemo(() => {
+    const lines = paintList([{ room, decided }], supply, units);
+    const byProduct = new Map<string, number>();
+    for (const line of lines) {
+      const name = line.finish ? PRODUCT_NAMES[line.finish] : line.kind;
+      byProduct.set(name, (byProduct.get(name) ?? 0) + line.litres);
+    }
+    const says = [...byProduct].map(([name, litres]) => `${sayNeed(litres, units)} ${name}`).join(', ');
+    const takeOf = ({ choice, candidate }: SurfaceRow) =>
+      choice && candidate
+        ? lines.find((l) => l.key === `${candidate.deckColourId} ${candidate.strength} ${choice.finish} ${choice.sheen}`)?.cans
+        : undefined;
+    return { says, takeOf };
+  }, [room, decided, supply, units]);
+}
+
+/** Which surfaces are chosen: those of the first open row until others are. */
+function useChosen(rows: readonly SurfaceRow[], decided: DecidedRoom) {
+  const [picked, setPicked] = useState<readonly string[]>();
+  const all = decided.surfaces.map((s) => s.surface);
+  const standing = (picked ?? []).filter((id) => all.some((s) => s.id === id));
+  const first = rows.find((r) => !r.choice) ?? rows[0]!;
+  const ids = standing.length > 0 ? standing : first.surfaces.map((s) => s.id);
+  const surfaces = all.filter((s) => ids.includes(s.id));
+  return { surfaces, chosen: new Set(ids), choose: (next: readonly PaintSurface[]) => setPicked(next.map((s) => s.id)) };
+}
+
+/** Every surface of the room and how it is painted: the room unfolded, the surfaces, and what could be taken for the one that is chosen. */
+export function DecideStep({ roomId }: { readonly roomId: string }) {
+  const { visit } = useVisit();
+  const room = useRoom(roomId);
+  const decided = useMemo(() => decidedRoom(room), [room]);
+  const rows = useMemo(() => surfaceRows(decided), [decided]);
+  const { surfaces, chosen, choose } = useChosen(rows, decided);
+  const { ways, judging, deck } = useWays(room, decided, surfaces);
+  const swatches = useMemo(() => ways.map((w) => w.swatch), [ways]);
+  const light = useSurfaceLight(room, decided, swatches);
+  const taken = useTaken(room, decided);
+  const parts = useMemo(() => shownSurfaces(room, decided, light), [room, decided, light]);
+  const floor = floorOf(room);
+  const tap = (id: string) => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.id === id));
+  const walls = () => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.kind === 'wall'));
+  const byKey = Object.fromEntries(rows.slice(0, 9).map((row, k) => [String(k + 1), () => choose(row.surfaces)]));
+  useKeys({ ...byKey, w: walls });
+  const open = decided.open.length;
+  const aside = open === 0 ? 'everything decided' : `${open} of ${decided.surfaces.length} surfaces open`;
+  const wall = wallColours(decided)[0]?.candidate;
+  const assumed = decided.surfaces.some((s) => s.surface.assumed && s.surface.kind !== 'trim');
+  return (
+    <div className="p-4 lg:px-5">
+      <StepTitle title={`${room.name}: the surfaces`} aside={aside}>
+        <ShownSwitch />
+        <RoomParts room={room} />
+        <Sign room={room} />
+      </StepTitle>
+      {light.says && <p role="alert">{light.says}</p>}
+      <div className="overflow-x-auto" aria-busy={light.busy}>
+        <div className="min-w-[44rem]">
+          <UnfoldedRoom
+            room={room}
+            shown={parts}
+            glass={light.glass}
+            floor={{
+              hex: floor ? light.paint({ id: floor.component.id, lab: floor.component.colour.lab }, null) : '#b9b9b9',
+              tag: floor ? `${floor.name} stays` : null,
+            }}
+            chosen={chosen}
+            onTap={tap}
+            height={DRAWING_PX}
+          />
+        </div>
+      </div>
+      <div className="mt-3 flex flex-wrap items-center justify-between gap-2">
+        <p className="text-soft">
+          {taken.says || 'Nothing is painted yet.'}
+          {assumed && ' The room is not measured: areas are those of a usual room.'}
+        </p>
+        <div className="flex gap-2">
+          <Button onClick={walls}>All walls</Button>
+          <SupplyDialog roomId={room.id} />
+        </div>
+      </div>
+      <div className="mt-3 grid grid-cols-[minmax(0,1.55fr)_minmax(21rem,1fr)] gap-x-6 gap-y-5 max-lg:grid-cols-1">
+        <div className="min-w-0">
+          <SurfaceRows
+            {...{ rows, chosen }}
+            onChoose={(row) => choose(row.surfaces)}
+            hexOfRow={(row) => (row.candidate ? light.paint(candidateSwatch(row.candidate), row.surfaces[0]!.wall) : null)}
+            units={visit.units}
+            takeOf={taken.takeOf}
+          />
+          <Cautions cautions={cautionsFor(visit, room, decided)} />
+        </div>
+        <SurfacePanel
+          key={surfaces.map((s) => s.id).join()}
+          {...{ room, decided, surfaces, ways, judging, light }}
+          deckFailed={deck.state === 'failed' ? deck.retry : undefined}
+          wallHex={wall ? light.paint(candidateSwatch(wall), null) : null}
+        />
+      </div>
+    </div>
+  );
+}

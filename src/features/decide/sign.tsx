@@ -1,0 +1,132 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { sayNames } from '@/core/handover/rows';
+import { wallClock } from '@/core/light/time-zone';
+import { decidedRoom, toSign, type DecidedRoom } from '@/core/record/decided';
+import type { Signature } from '@/core/record/decision';
+import type { Room } from '@/core/record/room';
+import { Button } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { FieldError, TextField } from '@/ui/field';
+import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useVisit } from '../session/visit-context';
+import { sayDate } from '../words/say-light';
+import { sayRefusal } from '../words/words';
+
+/** What a revision changed: names of surfaces that were decided otherwise before. */
+function changesOf({ decided }: Signature, before: Signature | undefined): string {
+  if (!before) return '';
+  const of = (d: Signature['decided'][number]) => JSON.stringify({ ...d, name: '', why: '' });
+  const changed = decided.filter((d) => !before.decided.some((b) => of(b) === of(d))).map((d) => d.name);
+  const gone = before.decided.filter((b) => !decided.some((d) => d.surface === b.surface)).map((b) => `${b.name} left out`);
+  return [...changed, ...gone].join(', ');
+}
+
+function Revisions({ signatures }: { readonly signatures: readonly Signature[] }) {
+  if (signatures.length === 0) return null;
+  return (
+    <section aria-label="Signed before" className="border-t border-line pt-3">
+      <h3 className="font-semibold">Signed before</h3>
+      <ol className="mt-1 grid gap-2 text-[15px]">
+        {[...signatures].reverse().map((s, k) => {
+          const n = signatures.length - k;
+          const changed = changesOf(s, signatures[n - 2]);
+          return (
+            <li key={s.id}>
+              <b>Revision {n}</b>, {s.signedBy}, {sayDate(s.signedOn)} {s.signedOn.slice(0, 4)}
+              {s.why && `: ${s.why}`}
+              {changed && <span className="block text-sm text-soft">Changed: {changed}</span>}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+type FormProps = { readonly room: Room; readonly decided: DecidedRoom; readonly onDone: () => void };
+
+function SignForm({ room, decided, onDone }: FormProps) {
+  const { visit, write } = useVisit();
+  const { signature, revision, changed, open } = decided;
+  const [signedBy, setSignedBy] = useState(signature?.signedBy ?? visit.decides);
+  const [signedOn, setSignedOn] = useState(() => wallClock(Date.now(), visit.place.timeZone).date);
+  const [why, setWhy] = useState('');
+  const [errors, setErrors] = useState<FieldErrors>({});
+  const [busy, setBusy] = useState(false);
+  const ready = toSign(decided);
+  const sign = async () => {
+    const checked = checkWrite({ name: 'decision.sign', roomId: room.id, signedBy, signedOn, why, decided: ready });
+    const needsWhy: FieldErrors = revision > 0 && why.trim() === '' ? { why: 'Say why it is revised.' } : {};
+    setErrors({ ...(checked.ok ? {} : checked.errors), ...needsWhy });
+    if (!checked.ok || 'why' in needsWhy) return;
+    setBusy(true);
+    const done = await write(checked.write, { answers: true }).result;
+    setBusy(false);
+    if (!done.ok) return void toast.error(sayRefusal(done));
+    onDone();
+    toast.success(`${room.name} is signed, revision ${revision + 1}`);
+  };
+  return (
+    <div className="grid gap-4">
+      {signature && !changed && <p role="status">Nothing has changed since it was signed.</p>}
+      {open.length > 0 && (
+        <p role="note" className="border-l-4 border-ink pl-3">
+          <b>Not decided:</b> {sayNames(open)}. The schedule will say so.
+        </p>
+      )}
+      <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
+        <TextField label="Signed by" value={signedBy} error={errors['signedBy']} onChange={(e) => setSignedBy(e.target.value)} />
+        <TextField
+          label="On"
+          type="date"
+          value={signedOn}
+          error={errors['signedOn']}
+          onChange={(e) => setSignedOn(e.target.value)}
+        />
+      </div>
+      {revision > 0 && (
+        <TextField
+          label="Why it is revised"
+          value={why}
+          error={errors['why']}
+          maxLength={500}
+          onChange={(e) => setWhy(e.target.value)}
+        />
+      )}
+      {errors['decided'] && <FieldError>{errors['decided']}</FieldError>}
+      <div className="flex justify-end">
+        <Button look="main" disabled={busy || ready.length === 0} onClick={() => void sign()}>
+          {busy ? 'Saving…' : `Sign ${ready.length === 1 ? 'one surface' : `${ready.length} surfaces`}`}
+        </Button>
+      </div>
+      <Revisions signatures={room.signatures} />
+    </div>
+  );
+}
+
+/** Signs what is decided in a room, with a name and a date; a revision says why. */
+export function Sign({ room }: { readonly room: Room }) {
+  const decided = decidedRoom(room);
+  const { signature, revision, changed, surfaces, open } = decided;
+  const [shown, setShown] = useState(false);
+  const nothing = open.length === surfaces.length;
+  const toDo = !nothing && (changed || !signature);
+  return (
+    <Dialog
+      title={revision === 0 ? `Sign what is decided: ${room.name}` : `Revision ${revision + 1}: ${room.name}`}
+      description="What is signed is what the painter’s schedule and the order say. It can be revised; every revision is kept."
+      open={shown}
+      onOpenChange={setShown}
+      trigger={
+        <Button look={toDo ? 'strong' : 'plain'} disabled={nothing && !signature}>
+          {!signature ? 'Sign' : changed ? 'Sign the revision' : 'Signed'}
+        </Button>
+      }
+    >
+      <SignForm {...{ room, decided }} onDone={() => setShown(false)} />
+    </Dialog>
+  );
+}

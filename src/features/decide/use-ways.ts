@@ -1,0 +1,59 @@
+'use client';
+
+import { useMemo } from 'react';
+import { withoutLights } from '@/core/engine/lit-room';
+import { judgedStay } from '@/core/engine/swatches';
+import type { WaysAnswer, WaysRequest } from '@/core/engine/surface-ways';
+import type { DecidedRoom } from '@/core/record/decided';
+import type { PaintSurface } from '@/core/record/paint-surfaces';
+import type { Room } from '@/core/record/room';
+import { useDeck } from '../entry/deck-data';
+import { asKey } from '../light-client/as-key';
+import { latest, useJob } from '../light-client/light-worker';
+import { useRoomLights } from '../light-client/room-day';
+import { shownWays, stayingWith, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
+
+/** Proposals of a kind that are ready, of all that is shown. */
+const READY_FIRST = { trim: ['own', 'white', 'deeper'], ceiling: ['white', 'weaker', 'own'] } as const;
+
+/** In the order in which they are offered: the three ready ones of trim and ceiling first. */
+function inOrder(ways: readonly ShownWay[], kind: PaintSurface['kind']): ShownWay[] {
+  if (kind !== 'trim' && kind !== 'ceiling') return [...ways];
+  const ready: readonly string[] = READY_FIRST[kind];
+  const rank = (w: ShownWay) => (ready.includes(w.key) ? ready.indexOf(w.key) : ready.length);
+  return [...ways].sort((p, q) => rank(p) - rank(q));
+}
+
+/** What could be painted on surfaces, judged beside walls and what stays in the room's lights. */
+export function useWays(room: Room, decided: DecidedRoom, surfaces: readonly PaintSurface[]) {
+  const deckState = useDeck();
+  const deck = deckState.state === 'ready' ? deckState.colours : undefined;
+  const lit = useRoomLights(room.id);
+  const asked = useMemo(() => ({ room, decided, surfaces, deck }), [room, decided, surfaces, deck]);
+  const ways = useMemo(() => waysFor(asked), [asked]);
+  const kind = surfaces[0]?.kind ?? 'wall';
+  const findWhite = kind !== 'wall' && kind !== 'outside';
+  const request = useMemo((): WaysRequest | undefined => {
+    const toJudge = ways.filter((w) => w.asks !== null);
+    if (!lit || (toJudge.length === 0 && !findWhite)) return undefined;
+    return {
+      lit,
+      stays: stayingWith(room.stays, kind).map(judgedStay),
+      wall: wallAsThing(decided),
+      ways: toJudge.map((w) => ({ key: w.key, swatch: w.swatch, besideWall: w.asks === 'beside-wall' })),
+      findWhite,
+    };
+  }, [lit, ways, findWhite, kind, room.stays, decided]);
+  const key = asKey('ways', request && { ...request, lit: withoutLights(request.lit) });
+  const answer = useJob<WaysAnswer>(key, (w, id) => w.ways(id, request!));
+  const judged = latest(answer);
+  const shown = useMemo(() => {
+    const white = whiteWay(asked, judged?.white ?? null);
+    const all =
+      white && !ways.some((w) => w.colour.deckColourId === white.colour.deckColourId && w.strength === white.strength)
+        ? [...ways, white]
+        : ways;
+    return inOrder(shownWays(all, [...(judged?.ways ?? []), ...(judged?.white ? [judged.white] : [])]), kind);
+  }, [asked, judged, ways, kind]);
+  return { ways: shown, judging: request !== undefined && answer.state === 'computing', deck: deckState };
+}

@@ -1,0 +1,289 @@
+import { sayTowards } from '@/core/judge/say-towards';
+import { directions } from '@/core/colour/directions';
+import { lrvOf } from '@/core/colour/lab';
+import type { Lab } from '@/core/colour/types';
+import type { JudgedStay } from '@/core/engine/judgement-protocol';
+import type { Swatch } from '@/core/engine/light-protocol';
+import type { FoundWhite, JudgedWay } from '@/core/engine/surface-ways';
+import { candidateSwatch } from '@/core/engine/swatches';
+import { sayBeside, type Verdict } from '@/core/judge/reasons';
+import { FINISH_FOR, type Finish } from '@/core/paint/product';
+import { sheenFor, type PaintedSurface, type Sheen } from '@/core/paint/sheen';
+import type { Candidate } from '@/core/record/candidate';
+import type { DecidedRoom } from '@/core/record/decided';
+import type { PaintSurface, SurfaceKind } from '@/core/record/paint-surfaces';
+import type { Room } from '@/core/record/room';
+import { roomRecord, type CandidateRow } from '@/core/record/room-record';
+import { LIGHT_NAMES } from '@/core/room/facing';
+import { alongStrip, knownColour, type DeckColour } from '../entry/deck-data';
+import type { KnownColour } from '../session/take-colour';
+
+/** A colour ready to be taken for a surface. */
+export type WayOption = {
+  readonly key: string;
+  readonly title: string;
+  /** What speaks for it, in words. */
+  readonly says: string;
+  readonly colour: KnownColour;
+  readonly strength: number;
+  readonly swatch: Swatch;
+  readonly sheen: Sheen;
+  readonly sheenWhy: string;
+  readonly finish: Finish;
+  /** Judged by the worker, and whether the wall is judged with what stays; null where the eye has spoken or no colour is added. */
+  readonly asks: 'beside-wall' | 'alone' | null;
+  /** As the eye ruled, where it did. */
+  readonly ruled: CandidateRow['ruling'] | null;
+};
+
+/** A way with how it stands. */
+export type ShownWay = WayOption & { readonly verdict: Verdict | null; readonly worst: string | null };
+
+const PAINTED: Readonly<Record<SurfaceKind, PaintedSurface>> = {
+  wall: 'wall',
+  trim: 'trim',
+  door: 'door',
+  outside: 'door',
+  cabinets: 'cabinet',
+  'built-in': 'cabinet',
+  ceiling: 'ceiling',
+};
+const finishOf = (kind: SurfaceKind): Finish =>
+  kind === 'cabinets' ? 'cabinet' : kind === 'built-in' || kind === 'outside' ? FINISH_FOR[kind] : FINISH_FOR[PAINTED[kind]];
+
+/** The sheen a surface is advised, and why; trim in the wall's own colour is set off by it alone. */
+export function sheenOf(kind: SurfaceKind, lab: Lab, inWallColour: boolean) {
+  const surface = kind === 'trim' && inWallColour ? 'trim-in-wall-colour' : PAINTED[kind];
+  return sheenFor(surface, lrvOf(lab));
+}
+
+const known = ({ deckColourId, maker, code, name, baseKind, sharedName, lab }: Candidate): KnownColour => ({
+  deckColourId,
+  maker,
+  code,
+  name,
+  baseKind,
+  sharedName,
+  lab,
+});
+
+/** The colours of the walls by the area they have, largest first. */
+export function wallColours({ surfaces }: DecidedRoom): readonly { readonly candidate: Candidate; readonly areaM2: number }[] {
+  const areas = new Map<string, { candidate: Candidate; areaM2: number }>();
+  for (const { surface, candidate } of surfaces) {
+    if (surface.kind !== 'wall' || !candidate) continue;
+    const before = areas.get(candidate.id)?.areaM2 ?? 0;
+    areas.set(candidate.id, { candidate, areaM2: before + surface.areaM2 });
+  }
+  return [...areas.values()].sort((p, q) => q.areaM2 - p.areaM2);
+}
+
+/** What a thing is called that is painted over with surfaces of a kind: it is about to vanish, and nothing is judged against it. */
+const PAINTED_OVER: Readonly<Partial<Record<SurfaceKind, RegExp>>> = {
+  trim: /skirting|baseboard|trim|frame|casing|architrave|moulding/i,
+  door: /\bdoors?\b/i,
+  cabinets: /cupboard|cabinet/i,
+  'built-in': /built-in|bookcase|shel(f|ves)/i,
+  ceiling: /ceiling/i,
+};
+
+/** Things that will still be there when surfaces of a kind are painted. */
+export function stayingWith<T extends { readonly name: string }>(stays: readonly T[], kind: SurfaceKind): readonly T[] {
+  const over = PAINTED_OVER[kind];
+  return over ? stays.filter((s) => !over.test(s.name)) : stays;
+}
+
+/** The decided walls as a thing that stays; null while they are open. */
+export function wallAsThing(decided: DecidedRoom): JudgedStay | null {
+  const colours = wallColours(decided);
+  const total = colours.reduce((sum, c) => sum + c.areaM2, 0);
+  if (total <= 0) return null;
+  return {
+    id: 'walls',
+    name: 'the wall',
+    kind: 'fixed',
+    school: 'share',
+    components: colours.map(({ candidate, areaM2 }) => ({
+      ...candidateSwatch(candidate),
+      name: candidate.name,
+      share: areaM2 / total,
+    })),
+  };
+}
+
+type Asked = {
+  readonly room: Room;
+  readonly decided: DecidedRoom;
+  readonly surfaces: readonly PaintSurface[];
+  /** undefined until the deck is there. */
+  readonly deck: readonly DeckColour[] | undefined;
+};
+
+const RULED: Readonly<Record<CandidateRow['ruling'], string>> = {
+  works: 'works here',
+  nearly: 'nearly works here',
+  not: 'does not work here',
+  open: 'seen, not ruled on yet',
+  untried: 'not tried here',
+};
+const ORDER: readonly CandidateRow['ruling'][] = ['works', 'nearly', 'open', 'untried', 'not'];
+
+function option(
+  kind: SurfaceKind,
+  at: { candidate: Candidate; own?: boolean },
+  more: Partial<WayOption> & Pick<WayOption, 'key' | 'title'>,
+): WayOption {
+  const { sheen, why } = sheenOf(kind, at.candidate.lab, at.own ?? false);
+  return {
+    says: '',
+    colour: known(at.candidate),
+    strength: at.candidate.strength,
+    swatch: candidateSwatch(at.candidate),
+    sheen,
+    sheenWhy: why,
+    finish: finishOf(kind),
+    asks: null,
+    ruled: null,
+    ...more,
+  };
+}
+
+/** The room's own colours, what works first and what is used nowhere before what is. */
+function fromRoom({ room, decided, surfaces }: Asked, kind: SurfaceKind): WayOption[] {
+  const chosen = new Set(surfaces.map((s) => s.id));
+  const used = new Set(decided.painted.filter((p) => !chosen.has(p.surface.id)).map((p) => p.candidate?.id));
+  const rows = roomRecord(room).rows;
+  // on the walls what works counts; beside them what is not used yet (unused finalists become trim and accents)
+  const rank = (r: CandidateRow) => ORDER.indexOf(r.ruling) + (kind !== 'wall' && used.has(r.candidate.id) ? 10 : 0);
+  return rows
+    .filter((r) => kind === 'wall' || r.ruling !== 'not')
+    .sort((p, q) => rank(p) - rank(q))
+    .map((r) => {
+      const { candidate, ruling } = r;
+      const unused = !used.has(candidate.id);
+      const says = [RULED[ruling], kind !== 'wall' && (unused ? 'not used yet' : 'used in this room')].filter(Boolean).join(', ');
+      return option(
+        kind,
+        { candidate },
+        {
+          key: candidate.id,
+          title: `${candidate.name} ${candidate.strength} %`,
+          says,
+          ruled: kind === 'wall' ? ruling : null,
+          asks: kind === 'wall' ? null : 'beside-wall',
+        },
+      );
+    });
+}
+
+function deeper({ deck }: Asked, wall: Candidate, kind: SurfaceKind): WayOption[] {
+  const own = deck?.find((c) => c.id === wall.deckColourId);
+  const found = own && deck && (alongStrip(deck, own, 2) ?? alongStrip(deck, own, 1));
+  if (!found) return [];
+  const candidate: Candidate = {
+    ...wall,
+    ...knownColour(found, found.lab),
+    id: `deck ${found.id}`,
+    strength: 100,
+    spectrum: null,
+    offered: [],
+  };
+  const says = `${found.name}, ${sayTowards(directions(wall.lab, found.lab))}: it frames the wall`;
+  return [option(kind, { candidate }, { key: 'deeper', title: 'Two depths darker', says, asks: 'beside-wall' })];
+}
+
+/** The wall's colour at the next weaker strength that is offered: a ceiling that belongs to its walls. Common practice, no source. */
+function weaker(wall: Candidate): WayOption[] {
+  const [offered] = [...wall.offered].filter((o) => o.strength <= wall.strength / 2).sort((p, q) => q.strength - p.strength);
+  if (!offered) return [];
+  const candidate: Candidate = {
+    ...wall,
+    id: `weaker ${offered.strength}`,
+    strength: offered.strength,
+    lab: offered.lab,
+    spectrum: null,
+  };
+  return [
+    option(
+      'ceiling',
+      { candidate },
+      {
+        key: 'weaker',
+        title: 'The wall’s colour, weaker',
+        says: `${wall.name} at ${offered.strength} %: belongs to the walls and keeps the height`,
+        asks: 'beside-wall',
+      },
+    ),
+  ];
+}
+
+const OWN_SAYS: Readonly<Partial<Record<SurfaceKind, (wall: Sheen, own: Sheen) => string>>> = {
+  trim: (wall, own) => `${wall} wall, ${own} trim: quiet, and nothing is set off`,
+  ceiling: () => 'walls and ceiling in one: soft edges, and the room feels lower',
+  door: (_, own) => `the door goes with the wall, in ${own}`,
+};
+
+/** The wall's own colour on another surface. */
+function ownColour({ decided }: Asked, wall: Candidate, kind: SurfaceKind): WayOption {
+  const wallSheen =
+    decided.surfaces.find((s) => s.surface.kind === 'wall' && s.candidate?.id === wall.id)?.choice?.sheen ?? 'eggshell';
+  const made = option(kind, { candidate: wall, own: true }, { key: 'own', title: '' });
+  return {
+    ...made,
+    title: kind === 'trim' ? 'The wall’s own colour, more sheen' : 'The wall’s own colour',
+    says: OWN_SAYS[kind]?.(wallSheen, made.sheen) ?? `goes with the wall, in ${made.sheen}`,
+  };
+}
+
+/** What could be painted on surfaces of one kind, before any of it is judged. */
+export function waysFor(asked: Asked): readonly WayOption[] {
+  const kind = asked.surfaces[0]?.kind ?? 'wall';
+  const own = fromRoom(asked, kind);
+  if (kind === 'wall') return own;
+  const wall = wallColours(asked.decided)[0]?.candidate;
+  const others = own.filter((o) => o.key !== wall?.id);
+  if (!wall) return others;
+  const ready = [ownColour(asked, wall, kind), ...(kind === 'ceiling' ? weaker(wall) : deeper(asked, wall, kind))];
+  return kind === 'trim' || kind === 'ceiling' ? [...ready, ...others] : [...others, ...ready];
+}
+
+/** The white that was found, as a way. */
+export function whiteWay(asked: Asked, white: FoundWhite | null): WayOption | undefined {
+  const kind = asked.surfaces[0]?.kind ?? 'wall';
+  const found = white && asked.deck?.find((c) => c.id === white.deckColourId);
+  const wall = wallColours(asked.decided)[0]?.candidate;
+  if (!found || kind === 'wall') return undefined;
+  const points = wall && Math.round(lrvOf(found.lab) - lrvOf(wall.lab));
+  const candidate = {
+    ...knownColour(found, found.lab),
+    id: `deck ${found.id}`,
+    strength: 100,
+    ordinal: 0,
+    spectrum: null,
+    offered: [],
+  };
+  const says = points === undefined ? found.says : `${found.name}: ${points} points of LRV lighter, ${found.says}`;
+  return option(
+    kind,
+    { candidate },
+    { key: 'white', title: wall ? 'A clean white the wall can bear' : 'A clean white', says, asks: 'beside-wall' },
+  );
+}
+
+/** "nearly beside travertine, overcast: makes it look dated"; what is worst of a judged way. */
+export function sayWorst({ verdict, light, beside, reason }: JudgedWay): string | null {
+  if (verdict === 'works') return null;
+  const what = beside ?? 'what stays';
+  return `${verdict}${light ? `, ${LIGHT_NAMES[light]}` : ''}: ${reason ? sayBeside(reason, what) : `does not sit well beside ${what}`}`;
+}
+
+const RULED_VERDICT: Readonly<Partial<Record<CandidateRow['ruling'], Verdict>>> = { works: 'works', nearly: 'nearly', not: 'no' };
+/** Ways with how they stand: as the eye ruled, otherwise as they were judged; the wall's own colour adds none. */
+export function shownWays(ways: readonly WayOption[], judged: readonly JudgedWay[]): ShownWay[] {
+  return ways.map((way) => {
+    if (way.key === 'own') return { ...way, verdict: 'works', worst: null };
+    if (way.ruled) return { ...way, verdict: RULED_VERDICT[way.ruled] ?? null, worst: null };
+    const found = judged.find((j) => j.key === way.key);
+    return { ...way, verdict: found?.verdict ?? null, worst: found ? sayWorst(found) : null };
+  });
+}

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { labSchema } from '@/core/colour/colour-schema';
+import { CONTAINERS, type Container } from '@/core/paint/containers';
+import { paintFacts, type PaintFacts } from '@/core/paint/paint-facts';
+import { strengthSchema } from '@/core/record/candidate';
+import { listDeckColoursById } from '@/data/decks';
+import { database } from '../database';
+import { paintsOf } from './paint-of';
+
+/** Largest request that is read, bytes. */
+export const MOST_BYTES = 100_000;
+
+const containerSchema = z.enum(Object.keys(CONTAINERS) as [Container, ...Container[]]);
+export const askedSchema = z
+  .array(
+    z.strictObject({
+      deckColourId: z.string().min(1).max(200),
+      strength: strengthSchema,
+      /** What is there now; null where it is not recorded. */
+      under: labSchema.nullable(),
+      containers: z.array(containerSchema).max(12).default([]),
+    }),
+  )
+  .max(400);
+export type AskedPaint = z.infer<typeof askedSchema>[number];
+export type { PaintFacts };
+
+/** What papers say of paints, in the order they were asked; null for a colour the deck does not have. */
+export async function factsOf(asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> {
+  const db = await database();
+  const rows = await listDeckColoursById(db, [...new Set(asked.map((a) => a.deckColourId))]);
+  const paints = await paintsOf(db, rows);
+  return asked.map(({ deckColourId, strength, under, containers }) => {
+    const paint = paints.get(deckColourId);
+    return paint ? paintFacts(paint, strength, { under, containers }) : null;
+  });
+}
