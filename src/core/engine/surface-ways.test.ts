@@ -44,7 +44,9 @@ const WALLS = {
 } as const;
 
 const ask = (stays: readonly JudgedStay[], wall: Lab | null, ways: readonly Way[] = []) =>
-  toTheEnd(surfaceWays({ lit, stays, wall: wall && thing('the wall', wall), ways, findWhite: true }, deck)) as WaysAnswer;
+  toTheEnd(
+    surfaceWays({ lit, stays, wall: wall && thing('the wall', wall), ways, mayBlend: 'but-with-wall', findWhite: true }, deck),
+  ) as WaysAnswer;
 
 describe('a white for a wall, in every light of a room (BRIEF of the trade; common practice, no source)', () => {
   test('beside a taupe wall it is a clean white, not a yellowish one', () => {
@@ -95,12 +97,32 @@ test('a colour is judged beside the wall where it is to stand beside it, and not
   expect(judged[1]!.beside).toBe('the wall');
 });
 
+test('trim may blend with a finish, not with the wall; a ceiling with either', () => {
+  const skirting = thing('skirting', { l: 94, a: 0, b: 3 });
+  const near = { key: 'near', swatch: { id: 'near', lab: { l: 93, a: 0.2, b: 3.4 } }, besideWall: true };
+  const judged = (mayBlend: 'anywhere' | 'but-with-wall', stays: JudgedStay[], wall: Lab) =>
+    (
+      toTheEnd(
+        surfaceWays({ lit, stays, wall: thing('the wall', wall), ways: [near], mayBlend, findWhite: false }, deck),
+      ) as WaysAnswer
+    ).ways[0]!;
+  expect(judged('but-with-wall', [skirting], WALLS.taupe)).toMatchObject({ verdict: 'works' });
+  expect(judged('but-with-wall', [], { l: 94, a: 0, b: 3 })).toMatchObject({
+    verdict: 'nearly',
+    reason: 'too-close',
+    beside: 'the wall',
+  });
+  expect(judged('anywhere', [], { l: 94, a: 0, b: 3 })).toMatchObject({ verdict: 'works' });
+});
+
 test('a room with no wall decided, or nothing that stays, is answered too', () => {
   expect(ask([], null).white!.verdict).toBe('works');
 });
 
 test('a room that cannot be says so', () => {
   const wrong = { ...lit, day: { ...lit.day, room: { ...lit.day.room, windows: [{ ...lit.day.room.windows[0]!, widthM: 9 }] } } };
-  const answer = toTheEnd(surfaceWays({ lit: wrong, stays: [OAK], wall: null, ways: [], findWhite: false }, deck));
+  const answer = toTheEnd(
+    surfaceWays({ lit: wrong, stays: [OAK], wall: null, ways: [], mayBlend: 'anywhere', findWhite: false }, deck),
+  );
   expect(answer).toMatchObject({ ok: false, reason: 'cannot-be' });
 });

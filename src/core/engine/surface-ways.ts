@@ -11,7 +11,7 @@ import type { NoAnswer, Swatch } from './light-protocol';
 import type { LitRoom } from './lit-room';
 import { surfacesOf } from './looks';
 import { inPart, type Steps } from './steps';
-import { worstBeside, type Worst } from './worst-beside';
+import { worstBeside, type Ignores, type Worst } from './worst-beside';
 
 /** A colour a surface could be given, and whether the wall's colour is judged with what stays (its own is not). */
 export type Way = { readonly key: string; readonly swatch: Swatch; readonly besideWall: boolean };
@@ -21,6 +21,8 @@ export type WaysRequest = {
   /** The wall as it is decided; null while it is open. */
   readonly wall: JudgedStay | null;
   readonly ways: readonly Way[];
+  /** Where blending in is no fault: of a ceiling anywhere, of trim and doors anywhere but with the wall. */
+  readonly mayBlend: 'anywhere' | 'but-with-wall';
   /** Whether a clean white is looked for in the deck. */
   readonly findWhite: boolean;
 };
@@ -82,11 +84,18 @@ function* whiteFor(
 }
 
 /** How colours would stand on a surface of a room, beside its walls and what stays, in every light it is used in; and a white that does. */
-export function* surfaceWays({ lit, stays, wall, ways, findWhite }: WaysRequest, deck: DeckCurves): Steps<WaysAnswer | NoAnswer> {
+export function* surfaceWays(
+  { lit, stays, wall, ways, mayBlend, findWhite }: WaysRequest,
+  deck: DeckCurves,
+): Steps<WaysAnswer | NoAnswer> {
   const lights = yield* inPart(lightsOrDeck(lit), 0, 0.4);
   if ('ok' in lights) return lights;
   const withWall = wall ? [...stays, wall] : stays;
-  const judges = { alone: worstBeside(stays, weighed(lights)), beside: worstBeside(withWall, weighed(lights)) };
+  const blends: Ignores = (reason, stay) => reason === 'too-close' && (mayBlend === 'anywhere' || stay < stays.length);
+  const judges = {
+    alone: worstBeside(stays, weighed(lights), blends),
+    beside: worstBeside(withWall, weighed(lights), blends),
+  };
   const judged: JudgedWay[] = [];
   for (const { key, swatch, besideWall } of ways) {
     yield 0.4 + (0.2 * judged.length) / ways.length;

@@ -16,22 +16,38 @@ export type Worst = {
   readonly stay: number;
 };
 
-/** Makes ready to say how any surface stands beside what stays, in each kind of light; what is felt in half of it or more. */
-export function worstBeside(stays: readonly JudgedStay[], lights: readonly WeighedLight[]): (surface: Reflectance) => Worst[] {
+/** What is no fault of a colour beside a thing, by its index. */
+export type Ignores = (reason: Reason, stay: number) => boolean;
+
+/**
+ * Makes ready to say how any surface stands beside what stays, in each kind of light; what is felt in half of it or more.
+ *
+ * @param ignores reasons that do not count where it is to be painted
+ */
+export function worstBeside(
+  stays: readonly JudgedStay[],
+  lights: readonly WeighedLight[],
+  ignores: Ignores = () => false,
+): (surface: Reflectance) => Worst[] {
   const prepared = prepareCells(stays.map(surfaceStay), lights);
   return (surface) => {
     const seen = seenInScenes(prepared, surface);
     return prepared.kinds.map((kind): Worst => {
-      const cells = stays.map((_, stay) => ({ stay, ...cellOf(prepared, kind, stay, seen) }));
+      const cells = stays.map((_, stay) => {
+        const cell = cellOf(prepared, kind, stay, seen);
+        const found = conflictsWith(prepared.scenes[cell.scene]!.things[stay]![cell.component]!, seen[cell.scene]!);
+        const felt = found.filter((c) => !ignores(c.reason, stay));
+        // nothing ignored: as it was; otherwise what is left counts
+        return { stay, cost: felt.length === found.length ? cell.cost : (felt[0]?.cost ?? 0), conflict: felt[0] };
+      });
       const [worst] = cells.sort((p, q) => q.cost - p.cost);
       if (!worst) return { kind: kind.kind, verdict: 'works', cost: 0, reason: null, stay: -1 };
       const verdict = verdictOf(worst.cost);
-      const [conflict] = conflictsWith(prepared.scenes[worst.scene]!.things[worst.stay]![worst.component]!, seen[worst.scene]!);
       return {
         kind: kind.kind,
         verdict,
         cost: worst.cost,
-        reason: verdict === 'works' ? null : (conflict?.reason ?? null),
+        reason: verdict === 'works' ? null : (worst.conflict?.reason ?? null),
         stay: worst.stay,
       };
     });

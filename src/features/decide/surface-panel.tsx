@@ -17,7 +17,7 @@ import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
 import { TAKE_KEYS, WayList } from './way-list';
-import { sheenOf, stayingWith, wallColours, type ShownWay } from './ways';
+import { sheenOf, paintedKinds, stayingWith, wallColours, type ShownWay } from './ways';
 
 const FEW = 4;
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
@@ -98,12 +98,13 @@ type Panel = ReturnType<typeof usePanel>;
 /** What is not judged against because it is painted over, and what is still being done. */
 function PanelNotes({
   room,
+  decided,
   kind,
   ways,
   judging,
   deckFailed,
-}: Pick<Props, 'room' | 'ways' | 'judging' | 'deckFailed'> & { readonly kind: Panel['kind'] }) {
-  const staying = stayingWith(room.stays, kind);
+}: Omit<Props, 'light' | 'wallHex'> & { readonly kind: Panel['kind'] }) {
+  const staying = stayingWith(room.stays, kind === 'wall' ? [] : [kind, ...paintedKinds(decided)]);
   const over = room.stays.filter((s) => !staying.includes(s));
   return (
     <>

@@ -88,7 +88,9 @@ function Row({ row, hotKey, hex, units, take, chosen, onChoose }: RowProps) {
       )}
       <td className="py-2 pr-3 whitespace-nowrap">
         {sayArea(row.areaM2, units)}
-        {row.runM !== null && <span className="block text-sm text-soft">{sayLength(row.runM, units)} run</span>}
+        {row.runM !== null && (
+          <span className="block text-sm text-soft">{sayLength(Math.round(row.runM * 10) / 10, units)} run</span>
+        )}
       </td>
       <td className="w-24 py-2">{take ? sayCans(take) : ''}</td>
     </tr>

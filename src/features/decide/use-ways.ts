@@ -11,7 +11,7 @@ import { useDeck } from '../entry/deck-data';
 import { asKey } from '../light-client/as-key';
 import { latest, useJob } from '../light-client/light-worker';
 import { useRoomLights } from '../light-client/room-day';
-import { shownWays, stayingWith, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
+import { shownWays, paintedKinds, stayingWith, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
 
 /** Proposals of a kind that are ready, of all that is shown. */
 const READY_FIRST = { trim: ['own', 'white', 'deeper'], ceiling: ['white', 'weaker', 'own'] } as const;
@@ -38,9 +38,10 @@ export function useWays(room: Room, decided: DecidedRoom, surfaces: readonly Pai
     if (!lit || (toJudge.length === 0 && !findWhite)) return undefined;
     return {
       lit,
-      stays: stayingWith(room.stays, kind).map(judgedStay),
+      stays: stayingWith(room.stays, [kind, ...paintedKinds(decided)]).map(judgedStay),
       wall: wallAsThing(decided),
       ways: toJudge.map((w) => ({ key: w.key, swatch: w.swatch, besideWall: w.asks === 'beside-wall' })),
+      mayBlend: kind === 'ceiling' ? 'anywhere' : 'but-with-wall',
       findWhite,
     };
   }, [lit, ways, findWhite, kind, room.stays, decided]);

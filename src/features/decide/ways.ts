@@ -87,11 +87,16 @@ const PAINTED_OVER: Readonly<Partial<Record<SurfaceKind, RegExp>>> = {
   ceiling: /ceiling/i,
 };
 
-/** Things that will still be there when surfaces of a kind are painted. */
-export function stayingWith<T extends { readonly name: string }>(stays: readonly T[], kind: SurfaceKind): readonly T[] {
-  const over = PAINTED_OVER[kind];
-  return over ? stays.filter((s) => !over.test(s.name)) : stays;
-}
+/** Kinds of surfaces that are decided to be painted. */
+export const paintedKinds = ({ painted }: DecidedRoom): readonly SurfaceKind[] => [
+  ...new Set(painted.map((p) => p.surface.kind)),
+];
+
+/** Things that will still be there when surfaces of some kinds are painted. */
+export const stayingWith = <T extends { readonly name: string }>(
+  stays: readonly T[],
+  kinds: readonly SurfaceKind[],
+): readonly T[] => stays.filter((s) => !kinds.some((kind) => PAINTED_OVER[kind]?.test(s.name)));
 
 /** The decided walls as a thing that stays; null while they are open. */
 export function wallAsThing(decided: DecidedRoom): JudgedStay | null {
