@@ -1,7 +1,6 @@
 import { screenColour } from '../colour/srgb';
-import { clockText } from '../light/time-zone';
 import { sayStrength } from '../paint/strength';
-import { LOOK_LIGHT_WORDS } from '../plan/look-light';
+import { sayCardWhen } from '../plan/say-look';
 import type { Look } from '../record/look';
 import type { Room } from '../record/room';
 import { roomRecord } from '../record/room-record';
@@ -42,12 +41,6 @@ export type LookCard = {
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 const listed = new Intl.ListFormat('en-GB');
-
-/** When a look is to be taken, in a sentence's words. */
-export const sayCardWhen = ({ light, fromHour, toHour }: Pick<Look, 'light' | 'fromHour' | 'toHour'>): string =>
-  fromHour === null || toHour === null
-    ? LOOK_LIGHT_WORDS[light]
-    : `between ${clockText(fromHour)} and ${clockText(toHour)}, ${LOOK_LIGHT_WORDS[light]}`;
 
 function sayWhere({ walls }: Look, { bearingDeg }: Room): string {
   const named = walls.map((position) => {

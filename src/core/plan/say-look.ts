@@ -1,5 +1,6 @@
 import { directions, VISIBLE_STEP, type Directions } from '../colour/directions';
 import type { Lab } from '../colour/types';
+import { clockText } from '../light/time-zone';
 import { LOOK_LIGHT_WORDS, type LookLight } from './look-light';
 
 /** What a colour does from one light to another, from the largest change on. */
@@ -32,3 +33,17 @@ export const fartherOf = (p: Directions, q: Directions): 0 | 1 => (p.deltaE00 >=
 /** "Pale Ash turns greener at 16:30 under a clear sky". */
 export const sayMissed = (name: string, change: Directions, { light, clock }: { light: LookLight; clock: string }): string =>
   `${name} ${sayChange(change)} ${light === 'lamps' || light === 'both' ? '' : `at ${clock} `}${LOOK_LIGHT_WORDS[light]}`;
+
+/** When a look is to be taken, in a sentence's words. */
+export const sayCardWhen = ({
+  light,
+  fromHour,
+  toHour,
+}: {
+  readonly light: LookLight;
+  readonly fromHour: number | null;
+  readonly toHour: number | null;
+}): string =>
+  fromHour === null || toHour === null
+    ? LOOK_LIGHT_WORDS[light]
+    : `between ${clockText(fromHour)} and ${clockText(toHour)}, ${LOOK_LIGHT_WORDS[light]}`;

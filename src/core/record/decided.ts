@@ -42,8 +42,20 @@ const CHOICE_FIELDS = ['what', 'candidateId', 'sheen', 'finish', 'coats', 'prime
 const same = (p: Choice, q: SignedSurface): boolean => CHOICE_FIELDS.every((field) => p[field] === q[field]);
 
 /** What is decided in a room, surface by surface, and whether that is what was signed. */
-export function decidedRoom(room: Room): DecidedRoom {
-  const chosen = choices(room);
+export const decidedRoom = (room: Room): DecidedRoom => withChoices(room, choices(room));
+
+/**
+ * What papers say of a room: what was signed last; what is decided now as long as nothing was signed. `changed` says that something else
+ * holds by now.
+ */
+export function signedRoom(room: Room): DecidedRoom {
+  const now = decidedRoom(room);
+  if (!now.signature) return now;
+  const signed = new Map(now.signature.decided.map(({ surface, name: _, ...choice }) => [surface, choice]));
+  return { ...withChoices(room, signed), changed: now.changed };
+}
+
+function withChoices(room: Room, chosen: ReadonlyMap<string, Choice>): DecidedRoom {
   const signature = room.signatures.at(-1);
   const candidates = new Map([...room.retired.candidates, ...room.candidates].map((c) => [c.id, c]));
   const surfaces = paintSurfaces(room).map((surface): DecidedSurface => {

@@ -1,13 +1,8 @@
-import path from 'node:path';
-import { Document, Font, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { CardColour, LookCard } from '@/core/formats/look-cards';
 import type { Visit } from '@/core/record/visit';
+import { FONTS, MM, registerFont, type Paper } from '../pdf/paper';
 
-export const PAPERS = ['a4', 'letter'] as const;
-export type Paper = (typeof PAPERS)[number];
-
-/** Points a millimetre. */
-const MM = 72 / 25.4;
 /** Four cards a sheet: A6 on A4; on Letter as wide, and half the sheet high. */
 const SHEETS = {
   a4: { size: 'A4', widthMm: 105, heightMm: 148.5 },
@@ -16,27 +11,8 @@ const SHEETS = {
 /** Looks on one card; more go on another. */
 const MOST_LOOKS = 3;
 
-const FONT = 'Hanken Grotesk';
-let registered = false;
-function registerFont() {
-  if (registered) return;
-  const file = (weight: number, part: string) =>
-    path.join(process.cwd(), 'node_modules/@fontsource/hanken-grotesk/files', `hanken-grotesk-${part}-${weight}-normal.woff`);
-  for (const [family, part] of [
-    [FONT, 'latin'],
-    [`${FONT} ext`, 'latin-ext'],
-  ] as const)
-    Font.register({
-      family,
-      fonts: [400, 600].map((fontWeight) => ({ src: file(fontWeight, part), fontWeight })),
-    });
-  // words are broken at blanks only
-  Font.registerHyphenationCallback((word) => [word]);
-  registered = true;
-}
-
 const styles = StyleSheet.create({
-  page: { flexDirection: 'row', flexWrap: 'wrap', fontFamily: [FONT, `${FONT} ext`], fontSize: 9, color: '#000' },
+  page: { flexDirection: 'row', flexWrap: 'wrap', fontFamily: FONTS, fontSize: 9, color: '#000' },
   card: { padding: 8 * MM, borderRight: '0.5pt dashed #888', borderBottom: '0.5pt dashed #888', overflow: 'hidden' },
   number: { border: '2pt solid #000', width: 24, height: 24, textAlign: 'center', fontSize: 13, fontWeight: 600, paddingTop: 4 },
   room: { fontSize: 13, fontWeight: 600 },

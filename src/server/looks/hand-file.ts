@@ -2,7 +2,8 @@ import { cardsOf } from '@/core/formats/look-cards';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { visitById } from '../visits/queries';
 import { looksCalendar } from './calendar';
-import { cardsPdf, PAPERS } from './cards-pdf';
+import { PAPERS } from '../pdf/paper';
+import { cardsPdf } from './cards-pdf';
 import { clientPage } from './client-page';
 
 /** A file of a hand-out: `looks.html`, `looks.ics`, `cards-a4.pdf` or `cards-letter.pdf`; undefined when there is none of that name. */

@@ -1,0 +1,89 @@
+import { sayCans } from '../paint/cans';
+import { CONTAINERS, type Container } from '../paint/containers';
+import type { PaintFacts } from '../paint/paint-facts';
+import { PRODUCT_NAMES } from '../paint/product';
+import { potCaution } from '../paint/sheen';
+import { sayNeed } from '../units/volume';
+import type { PaintLine } from './paint-list';
+import { paperColour, type PaperColour } from './paper-colour';
+import type { Of } from './schedule';
+
+const listed = new Intl.ListFormat('en-GB');
+
+export type OrderLine = {
+  readonly number: number;
+  /** "wall paint, eggshell, white base". */
+  readonly what: string;
+  readonly colour: PaperColour | null;
+  readonly need: string;
+  readonly take: string;
+  /** One container instead, where there is one; "" where there is none. */
+  readonly instead: string;
+  readonly forWhat: string;
+  /** What goes into each container, as the counter pours it. */
+  readonly formulas: readonly {
+    readonly container: string;
+    readonly pours: string;
+    readonly off: string;
+    readonly warns: boolean;
+  }[];
+  readonly notes: readonly string[];
+};
+
+const UNDERCOAT_NAMES = { white: 'white undercoat', grey: 'mid-grey undercoat', tinted: 'undercoat tinted toward' } as const;
+const ml = (value: number) => value.toFixed(value < 10 ? 2 : 1);
+
+function sayWhat({ kind, finish, sheen, undercoat }: PaintLine, colour: PaperColour | null): string {
+  if (kind === 'primer') return 'primer';
+  if (kind === 'undercoat') return UNDERCOAT_NAMES[undercoat!];
+  return `${PRODUCT_NAMES[finish!]}, ${sheen!}, ${colour!.base}`;
+}
+
+/** What goes into each container that may be bought. */
+function formulasOf({ cans, oneCan }: PaintLine, facts: PaintFacts | undefined): OrderLine['formulas'] {
+  const bought = new Set<Container>([...cans.cans, ...(oneCan?.cans ?? [])].map((c) => c.container));
+  return (facts?.pours ?? [])
+    .filter((p) => bought.has(p.container))
+    .map((p) => ({
+      container: CONTAINERS[p.container].name,
+      pours:
+        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${s.shots} shots)`).join(', ') || 'no colourant: the base as it is',
+      off: `ΔE ${p.deltaE00.toFixed(1)} from what was meant`,
+      warns: p.warns,
+    }));
+}
+
+function notesOf({ candidate, cans, sheen }: PaintLine, facts: PaintFacts | undefined): string[] {
+  const several = cans.cans.reduce((sum, c) => sum + c.count, 0) > 1;
+  return [
+    several && candidate && 'Tint all of it at one time, and stir the tins together before the last one is opened.',
+    facts?.overloaded && 'More colourant than such a base should take: ask the counter.',
+    facts?.pours.length === 0 && 'The formula is not known here: the counter mixes by maker and code at this strength.',
+    sheen && potCaution(sheen),
+  ].filter((note) => typeof note === 'string' && note !== '') as string[];
+}
+
+/** Where a paint goes: "Hall: skirting; Kitchen: ceiling". */
+function sayUses({ uses }: PaintLine): string {
+  const rooms = new Map<string, Set<string>>();
+  for (const { room, surface } of uses) rooms.set(room, new Set([...(rooms.get(room) ?? []), surface.name]));
+  return [...rooms].map(([room, names]) => `${room}: ${listed.format(names)}`).join('; ');
+}
+
+/** A paint as it is ordered: the k-th, from 0. */
+export function orderLine(line: PaintLine, k: number, { units, factsOf }: Omit<Of, 'lines'>): OrderLine {
+  const { candidate, kind } = line;
+  const facts = candidate && kind === 'finish' ? factsOf(candidate) : undefined;
+  const colour = candidate && paperColour(candidate, factsOf(candidate));
+  return {
+    number: k + 1,
+    what: sayWhat(line, colour),
+    colour,
+    need: sayNeed(line.litres, units),
+    take: sayCans(line.cans),
+    instead: line.oneCan ? `or ${sayCans(line.oneCan)}: one tinting, ${sayNeed(line.oneCan.leftover, units)} left over` : '',
+    forWhat: sayUses(line),
+    formulas: formulasOf(line, facts),
+    notes: notesOf(line, facts),
+  };
+}

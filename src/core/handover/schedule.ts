@@ -1,0 +1,135 @@
+import { screenColour } from '../colour/srgb';
+import { PRODUCT_NAMES } from '../paint/product';
+import type { Candidate } from '../record/candidate';
+import type { DecidedRoom } from '../record/decided';
+import type { Choice } from '../record/decision';
+import type { Room } from '../record/room';
+import { unfolded, type Unfolded } from '../record/unfolded';
+import type { Visit } from '../record/visit';
+import { sayArea } from '../units/area';
+import { sayLength, type Units } from '../units/length';
+import { sayNeed } from '../units/volume';
+import { cautionsFor, type Caution } from './cautions';
+import { clientRoom, type ClientRoom } from './client-sheet';
+import type { PaintLine } from './paint-list';
+import { paperColour, PATCH_CAVEAT, type FactsOf, type PaperColour } from './paper-colour';
+import { surfaceRows, type SurfaceRow } from './rows';
+import { sayDay, upperFirst } from './words';
+
+export type ScheduleRow = {
+  readonly letter: string;
+  readonly surfaces: string;
+  readonly state: 'painted' | 'stays' | 'open';
+  /** null unless it is painted. */
+  readonly colour: PaperColour | null;
+  /** The letter of the row with the same colour at the same strength that stands above; null for the first. */
+  readonly as: string | null;
+  readonly product: string;
+  readonly sheen: string;
+  readonly coats: string;
+  readonly area: string;
+  readonly take: string;
+  readonly why: string;
+};
+
+export type RoomPaper = {
+  readonly roomId: string;
+  readonly room: string;
+  readonly unfolded: Unfolded;
+  /** Letter of the row of each surface, and its colour; null where it is not painted. */
+  readonly letters: Readonly<Record<string, { readonly letter: string; readonly hex: string | null }>>;
+  readonly caption: string;
+  /** "revision 2, signed by … on 24 September 2026", "not signed: a draft". */
+  readonly signed: string;
+  /** What was said since; "" where nothing was. */
+  readonly changed: string;
+  readonly rows: readonly ScheduleRow[];
+  readonly notDecided: string;
+  readonly cautions: readonly Caution[];
+  readonly forClient: ClientRoom;
+};
+
+const UNDER = { white: 'white', grey: 'mid-grey', tinted: 'tinted' } as const;
+/** "1 undercoat, mid-grey, + 2", "bare spots primed, then 2". */
+export function sayCoatsToPaint({ coats, undercoat, primer }: Choice): string {
+  const first = [
+    primer === 'full' && '1 primer',
+    primer === 'spots' && 'prime bare spots',
+    undercoat !== 'none' && `1 undercoat, ${UNDER[undercoat]},`,
+  ].filter(Boolean);
+  return first.length > 0 ? `${first.join(', ')} + ${coats}` : `${coats}`;
+}
+
+export type Of = { readonly units: Units; readonly factsOf: FactsOf; readonly lines: readonly PaintLine[] };
+const finishKey = (c: Candidate, choice: Choice) => `${c.deckColourId} ${c.strength} ${choice.finish} ${choice.sheen}`;
+
+function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, factsOf, lines }: Of): ScheduleRow {
+  const { letter, choice, candidate } = row;
+  const size =
+    row.runM === null
+      ? sayArea(row.areaM2, units)
+      : `${sayLength(Math.round(row.runM * 10) / 10, units)} run, ${sayArea(row.areaM2, units)}`;
+  const none = {
+    letter,
+    surfaces: row.name,
+    colour: null,
+    as: null,
+    product: '',
+    sheen: '',
+    coats: '',
+    area: size,
+    take: '',
+    why: choice?.why ?? '',
+  };
+  if (!choice) return { ...none, state: 'open' };
+  if (choice.what !== 'paint' || !candidate) return { ...none, state: 'stays' };
+  const same = above.find(
+    (a) => a.candidate?.deckColourId === candidate.deckColourId && a.candidate.strength === candidate.strength,
+  );
+  const n = lines.findIndex((l) => l.kind === 'finish' && l.key === finishKey(candidate, choice));
+  const litres = lines[n]?.uses.filter((u) => row.surfaces.includes(u.surface)).reduce((sum, u) => sum + u.litres, 0);
+  return {
+    ...none,
+    state: 'painted',
+    colour: paperColour(candidate, factsOf(candidate)),
+    as: same?.letter ?? null,
+    product: PRODUCT_NAMES[choice.finish],
+    sheen: choice.sheen,
+    coats: sayCoatsToPaint(choice),
+    take: litres === undefined ? '' : `${sayNeed(litres, units)} of paint ${n + 1}`,
+  };
+}
+
+const listed = new Intl.ListFormat('en-GB');
+
+/** A room on paper. */
+export function roomPaper(visit: Visit, room: Room, decided: DecidedRoom, of: Of): RoomPaper {
+  const rows = surfaceRows(decided);
+  const shape = unfolded(room);
+  const { signature, revision, changed } = decided;
+  const hexOf = (row: SurfaceRow) => (row.candidate ? screenColour(row.candidate.lab).hex : null);
+  const letters = Object.fromEntries(
+    rows.flatMap((row) => row.surfaces.map((s) => [s.id, { letter: row.letter, hex: hexOf(row) }])),
+  );
+  const walls = decided.surfaces
+    .filter((s) => s.surface.kind === 'wall' && !s.surface.id.endsWith('-below'))
+    .map((s) => s.surface.name.replace(/ wall( above the rail)?$/, ''));
+  const notDecided = listed.format(rows.filter((r) => !r.choice).map((r) => r.name));
+  return {
+    roomId: room.id,
+    room: room.name,
+    unfolded: shape,
+    letters,
+    caption: `${upperFirst(listed.format(walls))} wall, seen from inside as one turns to the right; letters are the rows below. ${PATCH_CAVEAT}`,
+    signed: signature
+      ? `revision ${revision}, signed by ${signature.signedBy} on ${sayDay(signature.signedOn)}`
+      : 'not signed: a draft',
+    changed: changed
+      ? `Something was decided otherwise since revision ${revision} was signed; this paper says what was signed.`
+      : '',
+    rows: rows.map((row, k) => scheduleRow(row, rows.slice(0, k), of)),
+    notDecided,
+    cautions: cautionsFor(visit, room, decided),
+    forClient: clientRoom(room, decided, { rows, factsOf: of.factsOf, notDecided }),
+  };
+}

@@ -1,0 +1,258 @@
+import { Document, renderToBuffer, Text, View } from '@react-pdf/renderer';
+import type { ReactElement } from 'react';
+import { PAPER_TITLES, type HandOver, type PaperName } from '@/core/handover/hand-over';
+import type { OrderLine } from '@/core/handover/order';
+import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import type { RoomPaper, ScheduleRow } from '@/core/handover/schedule';
+import { registerFont, type Paper } from '../pdf/paper';
+import { CautionBox, Chip, ColourName, innerWidth, Sheet, Strength, styles, UnfoldedDrawing } from './parts';
+
+const asideOf = ({ visit }: HandOver) =>
+  `${visit.label}, ${visit.place} · ${visit.revision === 0 ? 'not signed' : `revision ${visit.revision}`} · ${visit.printed}`;
+
+/** Widths of the schedule's columns. */
+const COLUMNS = {
+  chip: 40,
+  surfaces: '19%',
+  colour: '20%',
+  strength: '16%',
+  product: '15%',
+  coats: '10%',
+  area: '9%',
+  take: 62,
+} as const;
+
+const OpenOrStays = ({ row }: { readonly row: ScheduleRow }) => (
+  <View style={{ flex: 1 }}>
+    {row.state === 'open' ? (
+      <Text>
+        <Text style={styles.bold}>Not decided.</Text> Do not paint; ask before the walls are begun.
+      </Text>
+    ) : (
+      <Text>
+        <Text style={styles.bold}>Stays as it is.</Text> Do not paint.
+      </Text>
+    )}
+  </View>
+);
+
+const Row = ({ row }: { readonly row: ScheduleRow }) => (
+  <View style={styles.row} wrap={false}>
+    <View style={{ width: COLUMNS.chip }}>
+      <Chip hex={row.colour?.hex ?? null} letter={row.letter} />
+    </View>
+    <View style={{ width: COLUMNS.surfaces }}>
+      <Text>{row.surfaces}</Text>
+      {row.why !== '' && <Text style={styles.soft}>{row.why}</Text>}
+    </View>
+    {row.colour ? (
+      <>
+        <View style={{ width: COLUMNS.colour }}>
+          <ColourName colour={row.colour} />
+          {row.as && <Text style={styles.soft}>the same colour as {row.as}</Text>}
+        </View>
+        <View style={{ width: COLUMNS.strength }}>
+          <Strength colour={row.colour} />
+        </View>
+        <View style={{ width: COLUMNS.product }}>
+          <Text>{row.colour.base}</Text>
+          <Text>{row.product},</Text>
+          <Text style={styles.bold}>{row.sheen}</Text>
+        </View>
+        <Text style={[styles.bold, { width: COLUMNS.coats }]}>{row.coats}</Text>
+        <Text style={{ width: COLUMNS.area }}>{row.area}</Text>
+        <Text style={[styles.bold, { width: COLUMNS.take }]}>{row.take}</Text>
+      </>
+    ) : (
+      <OpenOrStays row={row} />
+    )}
+  </View>
+);
+
+const HeadRow = () => (
+  <View style={styles.headRow}>
+    <Text style={{ width: COLUMNS.chip }} />
+    <Text style={{ width: COLUMNS.surfaces }}>Surface</Text>
+    <Text style={{ width: COLUMNS.colour }}>Maker, code, name</Text>
+    <Text style={{ width: COLUMNS.strength }}>Strength, in both ways</Text>
+    <Text style={{ width: COLUMNS.product }}>Base, product, sheen</Text>
+    <Text style={{ width: COLUMNS.coats }}>Coats</Text>
+    <Text style={{ width: COLUMNS.area }}>Area</Text>
+    <Text style={{ width: COLUMNS.take }}>Takes</Text>
+  </View>
+);
+
+type RoomProps = { readonly room: RoomPaper; readonly paper: Paper };
+const RoomHead = ({ room, paper }: RoomProps) => (
+  <View wrap={false}>
+    <Text style={styles.room}>{room.room}</Text>
+    <Text style={styles.soft}>{room.signed}</Text>
+    {room.changed !== '' && <Text style={styles.bold}>{room.changed}</Text>}
+    <View style={{ marginTop: 4 }}>
+      <UnfoldedDrawing room={room} width={innerWidth(paper)} />
+    </View>
+    <Text style={styles.soft}>{room.caption}</Text>
+  </View>
+);
+
+const Left = ({ roomsLeft }: Pick<HandOver, 'roomsLeft'>) =>
+  roomsLeft.length === 0 ? null : (
+    <Text style={{ marginTop: 10 }}>
+      <Text style={styles.bold}>Nothing is decided in: </Text>
+      {roomsLeft.join(', ')}. Do not paint there.
+    </Text>
+  );
+
+const OrderRow = ({ line }: { readonly line: OrderLine }) => (
+  <View style={styles.row} wrap={false}>
+    <View style={{ width: 40 }}>
+      <Chip hex={line.colour?.hex ?? null} letter={String(line.number)} />
+    </View>
+    <View style={{ width: '30%' }}>
+      {line.colour ? <ColourName colour={line.colour} /> : <Text style={styles.bold}>{line.what}</Text>}
+      {line.colour && <Text>{line.what}</Text>}
+    </View>
+    <View style={{ width: '19%' }}>{line.colour && <Strength colour={line.colour} />}</View>
+    <View style={{ width: '16%' }}>
+      <Text style={[styles.bold, { fontSize: 11 }]}>{line.take}</Text>
+      <Text style={styles.soft}>needs {line.need}</Text>
+      {line.instead !== '' && <Text style={styles.soft}>{line.instead}</Text>}
+    </View>
+    <View style={{ flex: 1, gap: 1 }}>
+      <Text style={styles.soft}>{line.forWhat}</Text>
+      {line.formulas.map((f) => (
+        <Text key={f.container}>
+          <Text style={styles.bold}>{f.container}: </Text>
+          {f.pours} <Text style={f.warns ? styles.bold : styles.soft}>· {f.warns ? `▲ ${f.off}` : f.off}</Text>
+        </Text>
+      ))}
+      {line.notes.map((note) => (
+        <Text key={note} style={styles.soft}>
+          {note}
+        </Text>
+      ))}
+    </View>
+  </View>
+);
+
+const Order = ({ order }: Pick<HandOver, 'order'>) => (
+  <View>
+    {order.length === 0 && <Text style={{ marginTop: 8 }}>Nothing has to be bought: no surface is painted.</Text>}
+    {order.map((line) => (
+      <OrderRow key={line.number} line={line} />
+    ))}
+  </View>
+);
+
+const Schedule = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
+  <Sheet paper={paper} title={PAPER_TITLES.schedule} aside={asideOf(made)}>
+    <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+      <Text>
+        For <Text style={styles.bold}>{made.visit.painter || 'the painter'}</Text>
+      </Text>
+      <Text>
+        Who decides: <Text style={styles.bold}>{made.visit.decides || 'the client'}</Text>
+      </Text>
+      <Text>
+        <Text style={styles.bold}>{made.visit.house}</Text>: see the box
+      </Text>
+    </View>
+    {made.rooms.map((room) => (
+      <View key={room.roomId}>
+        <RoomHead {...{ room, paper }} />
+        <HeadRow />
+        {room.rows.map((row) => (
+          <Row key={row.letter} row={row} />
+        ))}
+      </View>
+    ))}
+    <Left roomsLeft={made.roomsLeft} />
+    <CautionBox cautions={made.cautions} />
+    <Text style={styles.room}>For the counter</Text>
+    <Order order={made.order} />
+  </Sheet>
+);
+
+const CounterOrder = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
+  <Sheet paper={paper} title={PAPER_TITLES.order} aside={asideOf(made)}>
+    {made.visit.counter !== '' && <Text>For {made.visit.counter}</Text>}
+    <Text style={styles.soft}>Say maker, code and strength, both ways; the patch is not paint.</Text>
+    <View style={{ marginTop: 8 }}>
+      <Order order={made.order} />
+    </View>
+    <CautionBox cautions={made.cautions.filter((c) => c.id === 'air')} />
+  </Sheet>
+);
+
+const ClientRoomPart = ({ room, paper }: RoomProps) => {
+  const { colours, looks, notDecided, wish } = room.forClient;
+  return (
+    <View>
+      <RoomHead {...{ room, paper }} />
+      {wish !== '' && <Text style={{ marginTop: 3 }}>You asked for: {wish}</Text>}
+      {colours.map((c) => (
+        <View key={c.where} style={styles.row} wrap={false}>
+          <Chip hex={c.colour.hex} width={70} height={52} />
+          <View style={{ flex: 1, gap: 1 }}>
+            <Text style={styles.bold}>{c.where}</Text>
+            <Text>
+              {c.colour.maker} {c.colour.code}, {c.colour.name}, <Text style={styles.bold}>{c.colour.strengthSays[0]}</Text> (
+              {c.colour.strengthSays[1]}), {c.sheen}
+            </Text>
+            <Text style={styles.soft}>
+              {c.colour.says}; {c.colour.known}
+            </Text>
+            {c.why.map((why) => (
+              <Text key={why}>{why}</Text>
+            ))}
+            {c.liveWith.length > 0 && <Text>To live with: {c.liveWith.join('; ')}</Text>}
+          </View>
+        </View>
+      ))}
+      {looks.length > 0 && (
+        <View style={{ marginTop: 4 }}>
+          <Text style={styles.bold}>Looks to take</Text>
+          {looks.map((look) => (
+            <Text key={look}>{look}</Text>
+          ))}
+        </View>
+      )}
+      {notDecided !== '' && (
+        <Text style={{ marginTop: 4 }}>
+          <Text style={styles.bold}>Not decided yet: </Text>
+          {notDecided}
+        </Text>
+      )}
+    </View>
+  );
+};
+
+const Client = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
+  <Sheet paper={paper} title={PAPER_TITLES.client} aside={asideOf(made)}>
+    <Text style={styles.soft}>
+      What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
+    </Text>
+    {made.rooms.map((room) => (
+      <ClientRoomPart key={room.roomId} {...{ room, paper }} />
+    ))}
+    {made.roomsLeft.length > 0 && <Text style={{ marginTop: 10 }}>Nothing is decided yet in: {made.roomsLeft.join(', ')}.</Text>}
+    <CautionBox cautions={made.cautions} />
+  </Sheet>
+);
+
+const BY_NAME: Readonly<Record<PaperName, (props: { made: HandOver; paper: Paper }) => ReactElement>> = {
+  client: Client,
+  schedule: Schedule,
+  order: CounterOrder,
+};
+
+/** One of the papers of a visit, as a PDF. */
+export async function paperPdf(name: PaperName, made: HandOver, paper: Paper): Promise<Buffer> {
+  registerFont();
+  const One = BY_NAME[name];
+  return renderToBuffer(
+    <Document title={`${PAPER_TITLES[name]}, ${made.visit.label}`} creator="Elm Swatch" producer="Elm Swatch">
+      <One {...{ made, paper }} />
+    </Document>,
+  );
+}

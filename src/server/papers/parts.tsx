@@ -1,0 +1,175 @@
+import { G, Page, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import type { ReactNode } from 'react';
+import type { Caution } from '@/core/handover/cautions';
+import type { PaperColour } from '@/core/handover/paper-colour';
+import type { RoomPaper } from '@/core/handover/schedule';
+import { FONTS, MM, type Paper } from '../pdf/paper';
+
+export const SIZES = { a4: 'A4', letter: 'LETTER' } as const satisfies Record<Paper, string>;
+const WIDTH_MM = { a4: 210, letter: 215.9 } as const;
+const MARGIN_MM = 14;
+/** Width between the margins, points. */
+export const innerWidth = (paper: Paper): number => (WIDTH_MM[paper] - 2 * MARGIN_MM) * MM;
+
+export const styles = StyleSheet.create({
+  page: {
+    fontFamily: FONTS,
+    fontSize: 9,
+    lineHeight: 1.3,
+    color: '#000',
+    paddingTop: MARGIN_MM * MM,
+    paddingBottom: 18 * MM,
+    paddingHorizontal: MARGIN_MM * MM,
+  },
+  title: { fontSize: 18, fontWeight: 600, lineHeight: 1.15 },
+  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end', marginBottom: 8 },
+  foot: {
+    position: 'absolute',
+    bottom: 9 * MM,
+    left: MARGIN_MM * MM,
+    right: MARGIN_MM * MM,
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    fontSize: 7.5,
+    color: '#333',
+  },
+  room: { fontSize: 13, fontWeight: 600, marginTop: 12, marginBottom: 4 },
+  soft: { color: '#333', fontSize: 8 },
+  bold: { fontWeight: 600 },
+  row: { flexDirection: 'row', gap: 6, borderTop: '0.5pt solid #999', paddingVertical: 4 },
+  headRow: { flexDirection: 'row', gap: 6, fontSize: 7.5, color: '#333', paddingBottom: 2, marginTop: 6 },
+  box: { border: '1.25pt solid #000', padding: 7, marginTop: 10, gap: 2 },
+});
+
+type SheetProps = { readonly paper: Paper; readonly title: string; readonly aside: string; readonly children: ReactNode };
+/** A sheet with its title on the first page, and which page it is on every one. */
+export const Sheet = ({ paper, title, aside, children }: SheetProps) => (
+  <Page size={SIZES[paper]} style={styles.page} wrap>
+    <View style={styles.head}>
+      <Text style={styles.title}>{title}</Text>
+      <Text style={styles.soft}>{aside}</Text>
+    </View>
+    {children}
+    <View style={styles.foot} fixed>
+      <Text>
+        {title} · {aside}
+      </Text>
+      <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
+    </View>
+  </Page>
+);
+
+/** A colour as a patch; framed, so that it is one in black and white too. */
+export const Chip = ({
+  hex,
+  letter,
+  width = 38,
+  height = 28,
+}: {
+  readonly hex: string | null;
+  readonly letter?: string;
+  readonly width?: number;
+  readonly height?: number;
+}) => (
+  <View
+    style={{
+      width,
+      height,
+      backgroundColor: hex ?? '#fff',
+      border: hex ? '0.75pt solid #000' : '0.75pt dashed #000',
+      alignItems: 'center',
+      justifyContent: 'center',
+    }}
+  >
+    {letter && (
+      <View style={{ backgroundColor: '#fff', paddingHorizontal: 4, borderRadius: 0 }}>
+        <Text style={{ fontWeight: 600, fontSize: 9 }}>{letter}</Text>
+      </View>
+    )}
+  </View>
+);
+
+/** Maker, code and name, and what must not be mixed up with it. */
+export const ColourName = ({ colour }: { readonly colour: PaperColour }) => (
+  <View>
+    <Text style={styles.bold}>
+      {colour.maker} {colour.code}
+    </Text>
+    <Text>{colour.name}</Text>
+    {colour.notToMix && <Text style={styles.soft}>{colour.notToMix}</Text>}
+  </View>
+);
+
+/** A strength in both ways of saying it. */
+export const Strength = ({
+  colour: {
+    strengthSays: [share, cut],
+  },
+}: {
+  readonly colour: PaperColour;
+}) => (
+  <View>
+    <Text style={styles.bold}>{share}</Text>
+    <Text>{cut}</Text>
+  </View>
+);
+
+/** Cautions in a box. */
+export const CautionBox = ({ cautions }: { readonly cautions: readonly Caution[] }) =>
+  cautions.length === 0 ? null : (
+    <View style={styles.box} wrap={false}>
+      {cautions.map(({ id, title, words }) => (
+        <Text key={`${id} ${words}`}>
+          <Text style={styles.bold}>{title}: </Text>
+          {words}
+        </Text>
+      ))}
+    </View>
+  );
+
+/** Height of the drawing of a room, as a share of its width where nothing else bounds it, and at most, points. */
+const DRAWING = { most: 92, least: 60 } as const;
+
+/** The room unfolded, each surface with its letter. */
+export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; readonly width: number }) => {
+  const { unfolded, letters } = room;
+  const height = Math.min(DRAWING.most, Math.max(DRAWING.least, (unfolded.height / unfolded.width) * width));
+  const [x, y] = [width / unfolded.width, height / unfolded.height];
+  const fill = (what: string, hex: string | null | undefined) =>
+    what === 'glass' ? '#ffffff' : what === 'floor' ? '#e6e6e6' : (hex ?? '#ffffff');
+  const lettered = new Map<string, (typeof unfolded.parts)[number]>();
+  for (const part of unfolded.parts)
+    if (part.surface && part.what !== 'frame' && !lettered.has(part.surface)) lettered.set(part.surface, part);
+  return (
+    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+      <G>
+        {unfolded.parts.map((part, k) => (
+          <Rect
+            key={k}
+            x={part.x * x}
+            y={part.y * y}
+            width={part.width * x}
+            height={part.height * y}
+            fill={fill(part.what, part.surface ? letters[part.surface]?.hex : undefined)}
+            stroke="#000"
+            strokeWidth={0.5}
+          />
+        ))}
+        {[...lettered].map(([surface, part]) => {
+          const letter = letters[surface]?.letter;
+          if (!letter) return null;
+          const cx = part.what === 'wall' || part.what === 'below' ? (part.x + 0.25) * x + 8 : (part.x + part.width / 2) * x;
+          const cy = part.what === 'wall' ? (part.y + part.height * 0.28) * y : (part.y + part.height / 2) * y;
+          return (
+            <G key={surface}>
+              <Rect x={cx - 7} y={cy - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />
+              <Text x={cx} y={cy + 3.2} textAnchor="middle" style={{ fontSize: 9, fontWeight: 600, fontFamily: FONTS[0]! }}>
+                {letter}
+              </Text>
+            </G>
+          );
+        })}
+      </G>
+    </Svg>
+  );
+};
