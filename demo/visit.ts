@@ -127,7 +127,7 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
         { code: 'FR 3031', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W' },
       ],
       doors: [
-        { wall: 0, leftM: 1.15, outside: true },
+        { wall: 2, leftM: 0.6, outside: true },
         { wall: 3, leadsTo: 'the sitting room', leftM: 2.2 },
       ],
       decided: [
@@ -230,7 +230,13 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
       doors: [{ wall: 3, leadsTo: 'the hall', leftM: 0.6, sides: 'both' }],
       decided: [
         { surfaces: ['walls'], colour: ['FR 3122', 75], sheen: 'eggshell', finish: 'wall', why: 'quiet by the fire, not yellow' },
-        { surfaces: ['wall-1'], colour: ['FR 3122', 100], sheen: 'matte', finish: 'wall', why: 'the hearth wall, one step deeper' },
+        {
+          surfaces: ['wall-1'],
+          colour: ['FR 3122', 100],
+          sheen: 'matte',
+          finish: 'wall',
+          why: 'the hearth wall, one step deeper',
+        },
         { surfaces: ['trim'], colour: ['FR 3071', 100], sheen: 'semi-gloss', finish: 'trim' },
         { surfaces: ['door 0'], colour: ['FR 3071', 100], sheen: 'satin', finish: 'trim' },
       ],

@@ -5,6 +5,7 @@ import { BriefStep } from './brief/brief-step';
 import { DECIDE_KEYS } from './decide/keys';
 import { DecideStep } from './decide/decide-step';
 import { DeckStep } from './deck/deck-step';
+import { HandoverStep } from './handover/handover-step';
 import { LOOKS_KEYS } from './looks/keys';
 import { LooksStep } from './looks/looks-step';
 import { LightStep } from './light/light-step';
@@ -30,5 +31,6 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
   record: { name: 'Record', Page: RecordStep },
   looks: { name: 'Looks', Page: LooksStep, keys: { title: 'Looks', rows: LOOKS_KEYS } },
   decide: { name: 'Decide', Page: DecideStep, keys: { title: 'Deciding', rows: DECIDE_KEYS } },
+  handover: { name: 'Hand over', Page: HandoverStep },
 };
 export const STEPS = Object.keys(REGISTRY) as readonly Step[];

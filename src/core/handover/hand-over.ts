@@ -71,7 +71,7 @@ export function handOver(visit: Visit, factsOf: FactsOf, printedAt: number): Han
       day: sayDay(dayOfVisit(visit)),
       decides: visit.decides,
       painter: visit.painter,
-      house: visit.builtYear === null ? 'year of the house not known' : `house built ${visit.builtYear}`,
+      house: visit.builtYear === null ? 'Year of the house not known' : `House built ${visit.builtYear}`,
       counter: supply.counter,
       revision: rooms.reduce((sum, { decided }) => sum + decided.revision, 0),
       printed: sayDay(wallClock(printedAt, visit.place.timeZone).date),

@@ -39,16 +39,17 @@ function sayWhat({ kind, finish, sheen, undercoat }: PaintLine, colour: PaperCol
   return `${PRODUCT_NAMES[finish!]}, ${sheen!}, ${colour!.base}`;
 }
 
-/** What goes into each container that may be bought. */
-function formulasOf({ cans, oneCan }: PaintLine, facts: PaintFacts | undefined): OrderLine['formulas'] {
-  const bought = new Set<Container>([...cans.cans, ...(oneCan?.cans ?? [])].map((c) => c.container));
+/** What goes into each container that is bought. */
+function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined): OrderLine['formulas'] {
+  const bought = new Set<Container>(cans.cans.map((c) => c.container));
   return (facts?.pours ?? [])
     .filter((p) => bought.has(p.container))
     .map((p) => ({
       container: CONTAINERS[p.container].name,
       pours:
-        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${s.shots} shots)`).join(', ') || 'no colourant: the base as it is',
-      off: `ΔE ${p.deltaE00.toFixed(1)} from what was meant`,
+        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${s.shots} ${s.shots === 1 ? 'shot' : 'shots'})`).join(', ') ||
+        'no colourant: the base as it is',
+      off: `${p.deltaE00.toFixed(1)} from what was meant (CIEDE2000)`,
       warns: p.warns,
     }));
 }

@@ -42,7 +42,7 @@ test('the last that was said of a surface holds; what is taken back does not; op
   expect(of(decided, 'ceiling')).toMatchObject({ choice: { what: 'leave' }, candidate: undefined });
   expect(decided.open.map((s) => s.id)).toEqual(['wall-3', 'trim']);
   expect(decided.painted).toHaveLength(3);
-  expect(sayDecided(decided)).toBe('4 of 6 surfaces decided');
+  expect(sayDecided(decided)).toBe('4 of 6 surfaces');
 });
 
 test('what is signed stays signed until something else holds', () => {
@@ -57,7 +57,7 @@ test('what is signed stays signed until something else holds', () => {
   });
   const signed = { ...room({ decisions }), signatures: [signature(decidedRoom(room({ decisions })))] };
   expect(decidedRoom(signed)).toMatchObject({ revision: 1, changed: false });
-  expect(sayDecided(decidedRoom(signed))).toBe('5 of 6 surfaces decided, signed');
+  expect(sayDecided(decidedRoom(signed))).toBe('5 of 6 surfaces, signed');
   const later = { ...signed, decisions: [...decisions, decision(['trim'], { sheen: 'gloss', finish: 'trim' })] };
   expect(of(decidedRoom(later), 'trim')?.signed).toBe('changed');
   expect(sayDecided(decidedRoom(later))).toContain('changed since signed');

@@ -88,10 +88,10 @@ export function focalWall({ surfaces }: Pick<DecidedRoom, 'surfaces'>): string |
   return alone.length === 1 && walls.some((w) => count(w.choice!.candidateId!) >= 2) ? alone[0]!.surface.id : undefined;
 }
 
-/** "5 of 7 surfaces", "decided, signed", "" where nothing is. */
+/** "5 of 7 surfaces", "decided, signed", "" where nothing is decided. */
 export function sayDecided({ surfaces, open, signature, changed }: DecidedRoom): string {
   const decided = surfaces.length - open.length;
   if (decided === 0) return '';
-  const done = open.length === 0 ? 'decided' : `${decided} of ${surfaces.length} surfaces decided`;
+  const done = open.length === 0 ? 'decided' : `${decided} of ${surfaces.length} surfaces`;
   return signature ? `${done}, ${changed ? 'changed since signed' : 'signed'}` : done;
 }

@@ -138,7 +138,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
         </div>
       </div>
       <div className="mt-3 grid grid-cols-[minmax(0,1.55fr)_minmax(21rem,1fr)] gap-x-6 gap-y-5 max-lg:grid-cols-1">
-        <div className="min-w-0">
+        <div className="min-w-0 max-lg:order-last">
           <SurfaceRows
             {...{ rows, chosen }}
             onChoose={(row) => choose(row.surfaces)}

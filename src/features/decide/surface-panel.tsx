@@ -6,6 +6,7 @@ import type { Lab } from '@/core/colour/types';
 import type { Choice } from '@/core/record/decision';
 import type { DecidedRoom, DecidedSurface } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
+import { paintedKinds, stayingWith } from '@/core/record/painted-over';
 import type { Room } from '@/core/record/room';
 import { Button, buttonClass, Key } from '@/ui/button';
 import { useKeys } from '@/ui/use-keys';
@@ -17,7 +18,7 @@ import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
 import { TAKE_KEYS, WayList } from './way-list';
-import { sheenOf, paintedKinds, stayingWith, wallColours, type ShownWay } from './ways';
+import { sheenOf, wallColours, type ShownWay } from './ways';
 
 const FEW = 4;
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -12,6 +12,9 @@ import { classNames } from '@/ui/class-names';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
 
+/** On a phone what stands behind the name lies under it. */
+const CELL = 'py-2 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-3';
+
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** "colourant cut by a quarter", from both ways of saying a strength. */
 const otherWay = (strength: number) => /\((.*)\)$/.exec(sayStrength(strength))?.[1] ?? '';
@@ -27,7 +30,7 @@ export function sayCoats({ coats, undercoat, primer }: Choice): string {
 function Painted({ choice, candidate }: { readonly choice: Choice; readonly candidate: Candidate }) {
   return (
     <>
-      <td className="py-2 pr-3">
+      <td className={CELL}>
         <span className="block font-semibold">
           {candidate.name} {candidate.strength} %
         </span>
@@ -35,10 +38,10 @@ function Painted({ choice, candidate }: { readonly choice: Choice; readonly cand
           {candidate.maker} {candidate.code}, {otherWay(candidate.strength)}
         </span>
       </td>
-      <td className="py-2 pr-3">
+      <td className={CELL}>
         {choice.sheen} {PRODUCT_NAMES[choice.finish]}
       </td>
-      <td className="py-2 pr-3">{sayCoats(choice)}</td>
+      <td className={CELL}>{sayCoats(choice)}</td>
     </>
   );
 }
@@ -60,11 +63,17 @@ function Row({ row, hotKey, hex, units, take, chosen, onChoose }: RowProps) {
       data-row={row.name}
       aria-selected={chosen}
       onClick={onChoose}
-      className={classNames('cursor-pointer border-t border-line align-middle', chosen ? 'bg-raised' : 'hover:bg-panel')}
+      className={classNames(
+        'cursor-pointer border-t border-line align-middle max-sm:grid max-sm:grid-cols-[minmax(0,1fr)_3rem] max-sm:gap-x-3 max-sm:py-2',
+        chosen ? 'bg-raised' : 'hover:bg-panel',
+      )}
     >
       <th
         scope="row"
-        className={classNames('border-l-4 py-2 pr-3 pl-2 text-left font-semibold', chosen ? 'border-ink' : 'border-transparent')}
+        className={classNames(
+          'border-l-4 py-2 pr-3 pl-2 text-left font-semibold max-sm:py-0',
+          chosen ? 'border-ink' : 'border-transparent',
+        )}
       >
         <button type="button" aria-pressed={chosen} className="min-h-11 cursor-pointer text-left font-semibold">
           {upperFirst(row.name)}
@@ -72,7 +81,7 @@ function Row({ row, hotKey, hex, units, take, chosen, onChoose }: RowProps) {
         </button>
         {row.signed === 'changed' && <span className="block text-sm font-normal">changed since signed</span>}
       </th>
-      <td className="py-2 pr-3">
+      <td className="py-2 pr-3 max-sm:py-1 max-sm:pr-0">
         {candidate && hex ? (
           <Patch hex={hex} label={sayColour(candidate.lab)} className="size-9" />
         ) : (
@@ -82,17 +91,17 @@ function Row({ row, hotKey, hex, units, take, chosen, onChoose }: RowProps) {
       {choice && candidate ? (
         <Painted {...{ choice, candidate }} />
       ) : (
-        <td colSpan={3} className="py-2 pr-3">
+        <td colSpan={3} className={CELL}>
           {choice ? 'stays as it is' : <span className="font-semibold">not decided</span>}
         </td>
       )}
-      <td className="py-2 pr-3 whitespace-nowrap">
+      <td className={classNames(CELL, 'whitespace-nowrap')}>
         {sayArea(row.areaM2, units)}
         {row.runM !== null && (
           <span className="block text-sm text-soft">{sayLength(Math.round(row.runM * 10) / 10, units)} run</span>
         )}
       </td>
-      <td className="w-24 py-2">{take ? sayCans(take) : ''}</td>
+      <td className={classNames(CELL, 'sm:w-24')}>{take ? sayCans(take) : ''}</td>
     </tr>
   );
 }
@@ -112,8 +121,8 @@ export function SurfaceRows({ rows, chosen, onChoose, hexOfRow, units, takeOf }:
   const head = 'pb-2 pr-3 text-left text-sm font-normal text-soft';
   return (
     <div className="overflow-x-auto">
-      <table className="w-full min-w-[36rem] border-b border-line text-[15px] leading-snug">
-        <thead>
+      <table className="w-full border-b border-line text-[15px] leading-snug sm:min-w-[36rem]">
+        <thead className="max-sm:sr-only">
           <tr>
             <th scope="col" className={classNames(head, 'pl-3')}>
               Surface

@@ -6,12 +6,13 @@ import { judgedStay } from '@/core/engine/swatches';
 import type { WaysAnswer, WaysRequest } from '@/core/engine/surface-ways';
 import type { DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
+import { paintedKinds, stayingWith } from '@/core/record/painted-over';
 import type { Room } from '@/core/record/room';
 import { useDeck } from '../entry/deck-data';
 import { asKey } from '../light-client/as-key';
 import { latest, useJob } from '../light-client/light-worker';
 import { useRoomLights } from '../light-client/room-day';
-import { shownWays, paintedKinds, stayingWith, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
+import { shownWays, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
 
 /** Proposals of a kind that are ready, of all that is shown. */
 const READY_FIRST = { trim: ['own', 'white', 'deeper'], ceiling: ['white', 'weaker', 'own'] } as const;

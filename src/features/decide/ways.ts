@@ -78,26 +78,6 @@ export function wallColours({ surfaces }: DecidedRoom): readonly { readonly cand
   return [...areas.values()].sort((p, q) => q.areaM2 - p.areaM2);
 }
 
-/** What a thing is called that is painted over with surfaces of a kind: it is about to vanish, and nothing is judged against it. */
-const PAINTED_OVER: Readonly<Partial<Record<SurfaceKind, RegExp>>> = {
-  trim: /skirting|baseboard|trim|frame|casing|architrave|moulding/i,
-  door: /\bdoors?\b/i,
-  cabinets: /cupboard|cabinet/i,
-  'built-in': /built-in|bookcase|shel(f|ves)/i,
-  ceiling: /ceiling/i,
-};
-
-/** Kinds of surfaces that are decided to be painted. */
-export const paintedKinds = ({ painted }: DecidedRoom): readonly SurfaceKind[] => [
-  ...new Set(painted.map((p) => p.surface.kind)),
-];
-
-/** Things that will still be there when surfaces of some kinds are painted. */
-export const stayingWith = <T extends { readonly name: string }>(
-  stays: readonly T[],
-  kinds: readonly SurfaceKind[],
-): readonly T[] => stays.filter((s) => !kinds.some((kind) => PAINTED_OVER[kind]?.test(s.name)));
-
 /** The decided walls as a thing that stays; null while they are open. */
 export function wallAsThing(decided: DecidedRoom): JudgedStay | null {
   const colours = wallColours(decided);

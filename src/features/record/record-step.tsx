@@ -1,25 +1,27 @@
 'use client';
 
-import { FileJson, FileSpreadsheet, Printer } from 'lucide-react';
+import { FileJson, FileSpreadsheet, FileText, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import type { RecordView } from '@/core/record/cell';
 import { hitRate } from '@/core/record/hit-rate';
 import { roomRecord, type RoomRecord } from '@/core/record/room-record';
 import type { Room } from '@/core/record/room';
-import { dayOfVisit, type Visit } from '@/core/record/visit';
+import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
+import { recordPaper } from '@/core/handover/record-paper';
 import { Button, buttonClass } from '@/ui/button';
+import { classNames } from '@/ui/class-names';
 import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { InLight, ShownSwitch } from '../light-client/in-light';
 import { useCursorPart } from '../cursor/cursor';
-import { sayDate } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { Agreement } from './agreement';
 import { Photographs } from './photographs';
+import { PrintedRecord } from './record-paper';
 import { RecordTable } from './record-table';
 import { RoomNotes } from './room-notes';
 import { TwoSchemes } from './two-schemes';
@@ -84,6 +86,9 @@ function RecordTools({ record, view, onView, file }: ToolsProps) {
         <Button onClick={() => window.print()}>
           <Printer aria-hidden size={18} /> Print
         </Button>
+        <a href={file('record-a4.pdf')} download className={buttonClass()}>
+          <FileText aria-hidden size={18} /> PDF
+        </a>
         <a href={file('record.csv')} download className={buttonClass()}>
           <FileSpreadsheet aria-hidden size={18} /> CSV
         </a>
@@ -145,33 +150,37 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
     record.rows.length > 0 ? `${tried} tried · computed as seen ${agreed} of ${counted(seen, 'time', 'times')}` : undefined;
   const notes = room.notes.filter((n) => !n.undone).length;
   return (
-    <div className="flex min-h-full flex-col p-5 print:p-0">
-      <p className="hidden text-sm print:block">
-        {visit.label}, {visit.place.name} · {sayDate(dayOfVisit(visit))} {dayOfVisit(visit).slice(0, 4)} · Elm Swatch room record
-      </p>
-      <StepTitle title={`${room.name}: what works here`} aside={aside}>
-        <ChoiceRow
-          label="What is shown"
-          value={shown}
-          onChange={setShown}
-          options={[
-            { value: 'record', label: 'The record' },
-            { value: 'schemes', label: 'Two schemes' },
-            {
-              value: 'photos',
-              label: `Photographs, notes${room.photos.length + notes > 0 ? ` (${room.photos.length + notes})` : ''}`,
-            },
-          ]}
-        />
-      </StepTitle>
-      {shown === 'record' && <TheRecord room={room} visit={visit} record={record} />}
-      {shown === 'schemes' && <TwoSchemes room={room} />}
-      {shown === 'photos' && (
-        <div className="grid gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(18rem,1fr)]">
-          <Photographs room={room} />
-          <RoomNotes room={room} />
+    <>
+      {shown === 'record' && (
+        <div className="hidden print:block">
+          <PrintedRecord made={recordPaper(visit, room)} />
         </div>
       )}
-    </div>
+      <div className={classNames('flex min-h-full flex-col p-5 print:p-0', shown === 'record' && 'print:hidden')}>
+        <StepTitle title={`${room.name}: what works here`} aside={aside}>
+          <ChoiceRow
+            label="What is shown"
+            value={shown}
+            onChange={setShown}
+            options={[
+              { value: 'record', label: 'The record' },
+              { value: 'schemes', label: 'Two schemes' },
+              {
+                value: 'photos',
+                label: `Photographs, notes${room.photos.length + notes > 0 ? ` (${room.photos.length + notes})` : ''}`,
+              },
+            ]}
+          />
+        </StepTitle>
+        {shown === 'record' && <TheRecord room={room} visit={visit} record={record} />}
+        {shown === 'schemes' && <TwoSchemes room={room} />}
+        {shown === 'photos' && (
+          <div className="grid gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(18rem,1fr)]">
+            <Photographs room={room} />
+            <RoomNotes room={room} />
+          </div>
+        )}
+      </div>
+    </>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo, useEffect, useRef } from 'react';
+import { decidedRoom, sayDecided } from '@/core/record/decided';
 import { roomBegun, roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
@@ -25,6 +26,8 @@ function sayBegun(room: Room): string {
 }
 
 function sayProgress(progress: RoomProgress, room: Room): string {
+  const decided = sayDecided(decidedRoom(room));
+  if (decided) return decided;
   if (progress.state === 'nothing-recorded') return sayBegun(room);
   const some = progress.inPart > 0 ? ', not in every light' : '';
   const work = `${progress.work === 1 ? '1 works' : `${progress.work} work`}${some}`;

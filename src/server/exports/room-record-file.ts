@@ -1,10 +1,13 @@
+import { recordPaper } from '@/core/handover/record-paper';
 import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
+import { recordPdf } from '../papers/record-pdf';
+import { PAPERS as SIZES } from '../pdf/paper';
 import { visitById } from '../visits/queries';
 import { csvFile } from './csv';
 import { fileName, type MadeFile } from './file-name';
 
-/** The room record as `record.csv` or `record.json`; undefined when there is no such room or format. */
+/** The room record as `record.csv`, `record.json`, `record-a4.pdf` or `record-letter.pdf`; undefined when there is no such room or format. */
 export async function roomRecordFile(visitId: string, roomId: string, file: string): Promise<MadeFile | undefined> {
   const visit = await visitById(visitId);
   const room = visit?.rooms.find((r) => r.id === roomId);
@@ -13,6 +16,11 @@ export async function roomRecordFile(visitId: string, roomId: string, file: stri
   if (file === 'record.csv') {
     const body = csvFile(ROOM_RECORD_COLUMNS, roomRecordCsvRows(visit, room));
     return { body, type: 'text/csv; charset=utf-8', name: `${name} record.csv`, extension: 'csv' };
+  }
+  const paper = SIZES.find((p) => file === `record-${p}.pdf`);
+  if (paper) {
+    const body = await recordPdf(recordPaper(visit, room), paper);
+    return { body, type: 'application/pdf', name: `${name} record ${paper}.pdf`, extension: 'pdf' };
   }
   if (file !== 'record.json') return undefined;
   const body = `${JSON.stringify(roomRecordDocument(visit, room), null, 2)}\n`;

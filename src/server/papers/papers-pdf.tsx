@@ -61,7 +61,7 @@ const Row = ({ row }: { readonly row: ScheduleRow }) => (
         </View>
         <Text style={[styles.bold, { width: COLUMNS.coats }]}>{row.coats}</Text>
         <Text style={{ width: COLUMNS.area }}>{row.area}</Text>
-        <Text style={[styles.bold, { width: COLUMNS.take }]}>{row.take}</Text>
+        <Text style={[styles.bold, { flex: 1 }]}>{row.take}</Text>
       </>
     ) : (
       <OpenOrStays row={row} />
@@ -78,7 +78,7 @@ const HeadRow = () => (
     <Text style={{ width: COLUMNS.product }}>Base, product, sheen</Text>
     <Text style={{ width: COLUMNS.coats }}>Coats</Text>
     <Text style={{ width: COLUMNS.area }}>Area</Text>
-    <Text style={{ width: COLUMNS.take }}>Takes</Text>
+    <Text style={{ flex: 1 }}>Takes</Text>
   </View>
 );
 
@@ -104,26 +104,30 @@ const Left = ({ roomsLeft }: Pick<HandOver, 'roomsLeft'>) =>
   );
 
 const OrderRow = ({ line }: { readonly line: OrderLine }) => (
-  <View style={styles.row} wrap={false}>
-    <View style={{ width: 40 }}>
-      <Chip hex={line.colour?.hex ?? null} letter={String(line.number)} />
+  <View style={[styles.row, { flexDirection: 'column', gap: 3 }]} wrap={false}>
+    <View style={{ flexDirection: 'row', gap: 6 }}>
+      <View style={{ width: 36 }}>
+        <Chip hex={line.colour?.hex ?? null} letter={String(line.number)} />
+      </View>
+      <View style={{ width: 170 }}>
+        {line.colour ? <ColourName colour={line.colour} /> : <Text style={styles.bold}>{line.what}</Text>}
+        {line.colour && <Text>{line.what}</Text>}
+      </View>
+      <View style={{ width: 110 }}>{line.colour && <Strength colour={line.colour} />}</View>
+      <View style={{ flex: 1, gap: 1 }}>
+        <Text style={[styles.bold, { fontSize: 11 }]}>{line.take}</Text>
+        <Text style={styles.soft}>
+          needs {line.need}
+          {line.instead === '' ? '' : `, ${line.instead}`}
+        </Text>
+      </View>
     </View>
-    <View style={{ width: '30%' }}>
-      {line.colour ? <ColourName colour={line.colour} /> : <Text style={styles.bold}>{line.what}</Text>}
-      {line.colour && <Text>{line.what}</Text>}
-    </View>
-    <View style={{ width: '19%' }}>{line.colour && <Strength colour={line.colour} />}</View>
-    <View style={{ width: '16%' }}>
-      <Text style={[styles.bold, { fontSize: 11 }]}>{line.take}</Text>
-      <Text style={styles.soft}>needs {line.need}</Text>
-      {line.instead !== '' && <Text style={styles.soft}>{line.instead}</Text>}
-    </View>
-    <View style={{ flex: 1, gap: 1 }}>
-      <Text style={styles.soft}>{line.forWhat}</Text>
+    <View style={{ marginLeft: 42, gap: 1 }}>
+      <Text style={styles.soft}>For {line.forWhat}</Text>
       {line.formulas.map((f) => (
         <Text key={f.container}>
           <Text style={styles.bold}>{f.container}: </Text>
-          {f.pours} <Text style={f.warns ? styles.bold : styles.soft}>· {f.warns ? `▲ ${f.off}` : f.off}</Text>
+          {f.pours} <Text style={f.warns ? styles.bold : styles.soft}>· {f.warns ? `Rounding shows: ${f.off}` : f.off}</Text>
         </Text>
       ))}
       {line.notes.map((note) => (

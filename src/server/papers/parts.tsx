@@ -1,6 +1,7 @@
 import { G, Page, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
 import type { Caution } from '@/core/handover/cautions';
+import { letterPlaces, paperFill } from '@/core/handover/letters';
 import type { PaperColour } from '@/core/handover/paper-colour';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { FONTS, MM, type Paper } from '../pdf/paper';
@@ -36,8 +37,8 @@ export const styles = StyleSheet.create({
   room: { fontSize: 13, fontWeight: 600, marginTop: 12, marginBottom: 4 },
   soft: { color: '#333', fontSize: 8 },
   bold: { fontWeight: 600 },
-  row: { flexDirection: 'row', gap: 6, borderTop: '0.5pt solid #999', paddingVertical: 4 },
-  headRow: { flexDirection: 'row', gap: 6, fontSize: 7.5, color: '#333', paddingBottom: 2, marginTop: 6 },
+  row: { flexDirection: 'row', gap: 5, borderTop: '0.5pt solid #999', paddingVertical: 4 },
+  headRow: { flexDirection: 'row', gap: 5, fontSize: 7.5, color: '#333', paddingBottom: 2, marginTop: 6 },
   box: { border: '1.25pt solid #000', padding: 7, marginTop: 10, gap: 2 },
 });
 
@@ -135,11 +136,6 @@ export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; rea
   const { unfolded, letters } = room;
   const height = Math.min(DRAWING.most, Math.max(DRAWING.least, (unfolded.height / unfolded.width) * width));
   const [x, y] = [width / unfolded.width, height / unfolded.height];
-  const fill = (what: string, hex: string | null | undefined) =>
-    what === 'glass' ? '#ffffff' : what === 'floor' ? '#e6e6e6' : (hex ?? '#ffffff');
-  const lettered = new Map<string, (typeof unfolded.parts)[number]>();
-  for (const part of unfolded.parts)
-    if (part.surface && part.what !== 'frame' && !lettered.has(part.surface)) lettered.set(part.surface, part);
   return (
     <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
       <G>
@@ -150,25 +146,24 @@ export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; rea
             y={part.y * y}
             width={part.width * x}
             height={part.height * y}
-            fill={fill(part.what, part.surface ? letters[part.surface]?.hex : undefined)}
+            fill={paperFill(part, letters)}
             stroke="#000"
             strokeWidth={0.5}
           />
         ))}
-        {[...lettered].map(([surface, part]) => {
-          const letter = letters[surface]?.letter;
-          if (!letter) return null;
-          const cx = part.what === 'wall' || part.what === 'below' ? (part.x + 0.25) * x + 8 : (part.x + part.width / 2) * x;
-          const cy = part.what === 'wall' ? (part.y + part.height * 0.28) * y : (part.y + part.height / 2) * y;
-          return (
-            <G key={surface}>
-              <Rect x={cx - 7} y={cy - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />
-              <Text x={cx} y={cy + 3.2} textAnchor="middle" style={{ fontSize: 9, fontWeight: 600, fontFamily: FONTS[0]! }}>
-                {letter}
-              </Text>
-            </G>
-          );
-        })}
+        {letterPlaces(room).map((place) => (
+          <G key={place.surface}>
+            <Rect x={place.x * x - 7} y={place.y * y - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />
+            <Text
+              x={place.x * x}
+              y={place.y * y + 3.2}
+              textAnchor="middle"
+              style={{ fontSize: 9, fontWeight: 600, fontFamily: FONTS[0]! }}
+            >
+              {place.letter}
+            </Text>
+          </G>
+        ))}
       </G>
     </Svg>
   );

@@ -1,0 +1,36 @@
+import type { UnfoldedPart } from '../record/unfolded';
+import type { RoomPaper } from './schedule';
+
+/** Where the letter of a surface stands on the unfolded room, metres. */
+export type LetterPlace = { readonly surface: string; readonly letter: string; readonly x: number; readonly y: number };
+
+/** The middle of the widest stretch of a wall that nothing stands in. */
+function clearOf(wall: UnfoldedPart, parts: readonly UnfoldedPart[]): number {
+  const taken = parts.filter((p) => p.wall === wall.wall && (p.what === 'frame' || p.what === 'door')).sort((p, q) => p.x - q.x);
+  let from = wall.x;
+  let best = { width: -1, middle: wall.x + wall.width / 2 };
+  for (const to of [...taken, { x: wall.x + wall.width, width: 0 }]) {
+    if (to.x - from > best.width) best = { width: to.x - from, middle: (from + to.x) / 2 };
+    from = Math.max(from, to.x + to.width);
+  }
+  return best.middle;
+}
+
+/** A letter for every surface that is drawn, on its first piece, clear of windows and doors. */
+export function letterPlaces({ unfolded: { parts }, letters }: Pick<RoomPaper, 'unfolded' | 'letters'>): LetterPlace[] {
+  const first = new Map<string, UnfoldedPart>();
+  for (const part of parts) if (part.surface && part.what !== 'frame' && !first.has(part.surface)) first.set(part.surface, part);
+  return [...first].flatMap(([surface, part]) => {
+    const letter = letters[surface]?.letter;
+    const onWall = part.what === 'wall' || part.what === 'below';
+    const x = onWall ? clearOf(part, parts) : part.x + part.width / 2;
+    return letter ? [{ surface, letter, x, y: part.y + part.height / 2 }] : [];
+  });
+}
+
+/** What a part of the unfolded room is filled with on paper: its colour, white where it is not painted, a light grey for the floor. */
+export const paperFill = (part: UnfoldedPart, letters: RoomPaper['letters']): string => {
+  if (part.what === 'glass') return '#ffffff';
+  if (part.what === 'floor') return '#e6e6e6';
+  return (part.surface && letters[part.surface]?.hex) || '#ffffff';
+};

@@ -1,0 +1,111 @@
+import { describeColour } from '../colour/family';
+import { lrvOf } from '../colour/lab';
+import { screenColour } from '../colour/srgb';
+import { REASON_WORDS } from '../judge/reasons';
+import { sayStrength } from '../paint/strength';
+import { sayLooked } from '../record/coverage';
+import type { ColourSource } from '../record/recorded-colour';
+import type { Room } from '../record/room';
+import { roomRecord, type CandidateRow } from '../record/room-record';
+import { sayRuling, sayWhy } from '../record/say-ruling';
+import { dayOfVisit, type Visit } from '../record/visit';
+import { LIGHT_NAMES } from '../room/facing';
+import { sayDay, upperFirst } from './words';
+
+/** The record of a room on paper, every word of it. */
+export type RecordPaper = {
+  readonly room: string;
+  readonly visit: string;
+  readonly day: string;
+  /** What was asked for, and what the client says of the room; without what nothing was said of. */
+  readonly brief: readonly { readonly title: string; readonly words: string }[];
+  readonly stays: readonly {
+    readonly name: string;
+    readonly kind: string;
+    readonly parts: readonly { readonly hex: string; readonly says: string }[];
+  }[];
+  readonly colours: readonly {
+    readonly hex: string;
+    readonly name: string;
+    readonly says: string;
+    readonly ruling: string;
+    readonly why: string;
+    /** "Sofa: nearly, too strong (window by day, overcast); the client: works (window by day)". */
+    readonly said: readonly string[];
+    readonly notes: readonly string[];
+  }[];
+  readonly looks: readonly string[];
+  readonly notes: readonly string[];
+};
+
+const listed = new Intl.ListFormat('en-GB');
+
+const SOURCES: Readonly<Record<ColourSource['kind'], string>> = {
+  colorimeter: 'read by a colorimeter',
+  deck: 'matched to a deck colour',
+  hex: 'typed as hex',
+  spectrophotometer: 'measured spectrum',
+  lab: 'Lab, typed',
+  typical: 'typical of such a material, from memory',
+  eye: 'by eye',
+  photo: 'from a photograph',
+};
+
+/** What was said of a colour beside one thing: the same words of one person once, with the lights they were said in. */
+function saidBeside({ verdicts }: CandidateRow, stay: { id: string; name: string }): string | undefined {
+  const lights = new Map<string, string[]>();
+  for (const v of verdicts) {
+    if (v.stayId !== stay.id) continue;
+    const words = `${v.person === 'client' ? 'the client: ' : ''}${v.verdict}${v.reason ? `, ${REASON_WORDS[v.reason]}` : ''}`;
+    lights.set(words, [...(lights.get(words) ?? []), LIGHT_NAMES[v.light]]);
+  }
+  if (lights.size === 0) return undefined;
+  return `${stay.name}: ${[...lights].map(([words, at]) => `${words} (${listed.format(at)})`).join('; ')}`;
+}
+
+/** The record of a room as a paper: what was asked, what stays and what it is made of, every colour with all that was said of it. */
+export function recordPaper(visit: Visit, room: Room): RecordPaper {
+  const { rows } = roomRecord(room);
+  const notesOf = (candidateId: string | null) =>
+    room.notes.filter((n) => !n.undone && n.candidateId === candidateId).map((n) => n.words);
+  const brief = [
+    ['What is wanted', room.wishWords || (room.wish ?? '')],
+    ['Must not change', room.mustNotChange],
+    ['What annoys', room.annoys],
+    ['May change', room.mayChange],
+  ] as const;
+  return {
+    room: room.name,
+    visit: `${visit.label}, ${visit.place.name}`,
+    day: sayDay(dayOfVisit(visit)),
+    brief: brief.filter(([, words]) => words !== '').map(([title, words]) => ({ title, words })),
+    stays: room.stays.map(({ name, kind, components }) => ({
+      name,
+      kind: kind === 'fixed' ? 'fixed finish' : 'furnishing',
+      parts: components.map((c) => ({
+        hex: screenColour(c.colour.lab).hex,
+        says: `${c.name}, ${Math.round(c.share * 100)} %: ${describeColour(c.colour.lab)}, LRV ${Math.round(lrvOf(c.colour.lab))} (${SOURCES[c.colour.source.kind]})`,
+      })),
+    })),
+    colours: rows.map((row) => ({
+      hex: screenColour(row.candidate.lab).hex,
+      name: `${row.candidate.maker} ${row.candidate.code}, ${row.candidate.name}, ${sayStrength(row.candidate.strength)}`,
+      says: `${describeColour(row.candidate.lab)}, LRV ${Math.round(lrvOf(row.candidate.lab))}`,
+      ruling: sayRuling(row),
+      why: [
+        row.ruling === 'untried' ? '' : row.byHand ? row.byHand.note || 'ruled by hand' : sayWhy(row.derived, room.stays),
+        sayLooked(row.coverage),
+      ]
+        .filter(Boolean)
+        .map(upperFirst)
+        .join('. '),
+      said: room.stays.flatMap((stay) => saidBeside(row, stay) ?? []),
+      notes: notesOf(row.candidate.id),
+    })),
+    looks: room.looks.map((l) => `${l.number}  ${l.state}: ${l.decides}`),
+    notes: notesOf(null),
+  };
+}
+
+/** Whether there is anything of a room to print. */
+export const hasRecord = (room: Pick<Room, 'candidates' | 'stays'>): boolean => room.candidates.length + room.stays.length > 0;

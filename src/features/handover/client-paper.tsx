@@ -1,0 +1,65 @@
+import type { HandOver } from '@/core/handover/hand-over';
+import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import type { RoomPaper } from '@/core/handover/schedule';
+import { CautionBox, Chip, RoomHead } from './paper-parts';
+
+function ClientRoom({ room }: { readonly room: RoomPaper }) {
+  const { wish, colours, looks, notDecided } = room.forClient;
+  return (
+    <section aria-label={room.room}>
+      <RoomHead room={room}>{wish && <p>You asked for: {wish}</p>}</RoomHead>
+      <ul className="mt-2">
+        {colours.map((c) => (
+          <li key={c.where} className="flex break-inside-avoid gap-4 border-t border-[#999] py-2">
+            <Chip hex={c.colour.hex} large />
+            <div className="min-w-0 leading-snug">
+              <b>{c.where}</b>
+              <p>
+                {c.colour.maker} {c.colour.code}, {c.colour.name}, <b>{c.colour.strengthSays[0]}</b> ({c.colour.strengthSays[1]}),{' '}
+                {c.sheen}
+              </p>
+              <p className="text-sm text-[#333]">
+                {c.colour.says}; {c.colour.known}
+              </p>
+              {c.why.map((why) => (
+                <p key={why}>{why}</p>
+              ))}
+              {c.liveWith.length > 0 && <p>To live with: {c.liveWith.join('; ')}</p>}
+            </div>
+          </li>
+        ))}
+      </ul>
+      {looks.length > 0 && (
+        <>
+          <h4 className="mt-2 font-semibold">Looks to take</h4>
+          <ul>
+            {looks.map((look) => (
+              <li key={look}>{look}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {notDecided && (
+        <p className="mt-2">
+          <b>Not decided yet:</b> {notDecided}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The client's sheet. */
+export function ClientPaper({ made }: { readonly made: HandOver }) {
+  return (
+    <>
+      <p className="text-sm text-[#333]">
+        What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
+      </p>
+      {made.rooms.map((room) => (
+        <ClientRoom key={room.roomId} room={room} />
+      ))}
+      {made.roomsLeft.length > 0 && <p className="mt-4">Nothing is decided yet in: {made.roomsLeft.join(', ')}.</p>}
+      <CautionBox cautions={made.cautions} />
+    </>
+  );
+}
