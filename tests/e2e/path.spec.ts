@@ -170,9 +170,10 @@ async function takeAway(page: Page, hand: Hand) {
   ]);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Steps' })).toBeHidden();
-  await expect(page.getByRole('table', { name: /^Candidates and strengths/ })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Computed against seen' })).toBeHidden();
-  await expect(page.getByText('Elm Swatch room record')).toBeVisible();
+  const printed = page.getByRole('article', { name: 'Room record: Sitting room' });
+  await expect(printed).toBeVisible();
+  await expect(printed.getByText(/75 % strength \(colourant cut by a quarter\)/)).toBeVisible();
+  await expect(page.getByRole('table', { name: /^Candidates and strengths/ })).toBeHidden();
   await page.emulateMedia({ media: 'screen' });
 }
 

@@ -7,9 +7,11 @@ import { RULINGS } from '../judge/ruling';
 import { WISHES } from '../judge/wish';
 import { sayStrength } from '../paint/strength';
 import { hitRate } from '../record/hit-rate';
+import { decisionSchema, signatureSchema, signedSurfaceSchema } from '../record/decision';
 import { lookSchema } from '../record/look';
 import { lookAnswerSchema } from '../record/look-answer';
 import { noteSchema } from '../record/note';
+import { paintworkSchema } from '../record/paintwork';
 import { photoSchema } from '../record/photo';
 import { pickSchema } from '../record/pick';
 import { recordedColourSchema } from '../record/recorded-colour';
@@ -40,10 +42,10 @@ const answer = lookAnswerSchema.extend({ id, lookId: id, candidateId: id, handId
 const intensity = intensitySchema.omit({ candidateId: true }).extend({ id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 6: looks, and the lights a ruling rests on. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 7: what of it is painted, what was decided and signed. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(6),
+  version: z.literal(7),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -70,6 +72,7 @@ export const roomRecordSchema = z.object({
     mustNotChange: z.string(),
     annoys: z.string(),
     mayChange: z.string(),
+    paintwork: paintworkSchema,
   }),
   stays: z.array(
     z.object({
@@ -120,6 +123,10 @@ export const roomRecordSchema = z.object({
   looks: z.array(lookSchema.extend({ id, candidateIds: z.array(id).readonly() })),
   /** Of the client, at looks after the visit; undone ones included. */
   answers: z.array(answer),
+  /** What was decided of its surfaces; undone ones included, the last that was said of one holds. */
+  decisions: z.array(decisionSchema.extend({ id, candidateId: id.nullable() })),
+  /** One for each revision, as it was signed. */
+  signatures: z.array(signatureSchema.extend({ id, decided: z.array(signedSurfaceSchema.extend({ candidateId: id.nullable() })).readonly() })),
   /** Without the pictures themselves. */
   photos: z.array(photoSchema.extend({ id })),
 });
@@ -137,7 +144,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 6,
+    version: 7,
     visit: {
       id: visit.id,
       label: visit.label,
@@ -162,6 +169,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       mustNotChange: room.mustNotChange,
       annoys: room.annoys,
       mayChange: room.mayChange,
+      paintwork: room.paintwork,
     },
     stays: room.stays.map(({ id, name, kind, school, components }) => ({
       id,
@@ -201,6 +209,8 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
     schemes: [...room.schemes],
     looks: [...room.looks],
     answers: [...room.answers],
+    decisions: [...room.decisions],
+    signatures: [...room.signatures],
     photos: [...room.photos],
   };
 }

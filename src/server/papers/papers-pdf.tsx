@@ -11,15 +11,16 @@ const asideOf = ({ visit }: HandOver) =>
   `${visit.label}, ${visit.place} · ${visit.revision === 0 ? 'not signed' : `revision ${visit.revision}`} · ${visit.printed}`;
 
 /** Widths of the schedule's columns. */
+const width = (points: number) => ({ width: points, flexShrink: 0 });
 const COLUMNS = {
-  chip: 40,
-  surfaces: '19%',
-  colour: '20%',
-  strength: '16%',
-  product: '15%',
-  coats: '10%',
-  area: '9%',
-  take: 62,
+  chip: width(40),
+  surfaces: width(84),
+  colour: width(88),
+  strength: width(68),
+  product: width(62),
+  coats: width(44),
+  area: width(40),
+  take: width(50),
 } as const;
 
 const OpenOrStays = ({ row }: { readonly row: ScheduleRow }) => (
@@ -38,30 +39,30 @@ const OpenOrStays = ({ row }: { readonly row: ScheduleRow }) => (
 
 const Row = ({ row }: { readonly row: ScheduleRow }) => (
   <View style={styles.row} wrap={false}>
-    <View style={{ width: COLUMNS.chip }}>
+    <View style={COLUMNS.chip}>
       <Chip hex={row.colour?.hex ?? null} letter={row.letter} />
     </View>
-    <View style={{ width: COLUMNS.surfaces }}>
+    <View style={COLUMNS.surfaces}>
       <Text>{row.surfaces}</Text>
       {row.why !== '' && <Text style={styles.soft}>{row.why}</Text>}
     </View>
     {row.colour ? (
       <>
-        <View style={{ width: COLUMNS.colour }}>
+        <View style={COLUMNS.colour}>
           <ColourName colour={row.colour} />
           {row.as && <Text style={styles.soft}>the same colour as {row.as}</Text>}
         </View>
-        <View style={{ width: COLUMNS.strength }}>
+        <View style={COLUMNS.strength}>
           <Strength colour={row.colour} />
         </View>
-        <View style={{ width: COLUMNS.product }}>
+        <View style={COLUMNS.product}>
           <Text>{row.colour.base}</Text>
           <Text>{row.product},</Text>
           <Text style={styles.bold}>{row.sheen}</Text>
         </View>
-        <Text style={[styles.bold, { width: COLUMNS.coats }]}>{row.coats}</Text>
-        <Text style={{ width: COLUMNS.area }}>{row.area}</Text>
-        <Text style={[styles.bold, { flex: 1 }]}>{row.take}</Text>
+        <Text style={[styles.bold, COLUMNS.coats]}>{row.coats}</Text>
+        <Text style={COLUMNS.area}>{row.area}</Text>
+        <Text style={[styles.bold, COLUMNS.take]}>{row.take}</Text>
       </>
     ) : (
       <OpenOrStays row={row} />
@@ -71,14 +72,14 @@ const Row = ({ row }: { readonly row: ScheduleRow }) => (
 
 const HeadRow = () => (
   <View style={styles.headRow}>
-    <Text style={{ width: COLUMNS.chip }} />
-    <Text style={{ width: COLUMNS.surfaces }}>Surface</Text>
-    <Text style={{ width: COLUMNS.colour }}>Maker, code, name</Text>
-    <Text style={{ width: COLUMNS.strength }}>Strength, in both ways</Text>
-    <Text style={{ width: COLUMNS.product }}>Base, product, sheen</Text>
-    <Text style={{ width: COLUMNS.coats }}>Coats</Text>
-    <Text style={{ width: COLUMNS.area }}>Area</Text>
-    <Text style={{ flex: 1 }}>Takes</Text>
+    <Text style={COLUMNS.chip} />
+    <Text style={COLUMNS.surfaces}>Surface</Text>
+    <Text style={COLUMNS.colour}>Maker, code, name</Text>
+    <Text style={COLUMNS.strength}>Strength, in both ways</Text>
+    <Text style={COLUMNS.product}>Base, product, sheen</Text>
+    <Text style={COLUMNS.coats}>Coats</Text>
+    <Text style={COLUMNS.area}>Area</Text>
+    <Text style={COLUMNS.take}>Takes</Text>
   </View>
 );
 
@@ -115,7 +116,7 @@ const OrderRow = ({ line }: { readonly line: OrderLine }) => (
       </View>
       <View style={{ width: 110 }}>{line.colour && <Strength colour={line.colour} />}</View>
       <View style={{ flex: 1, gap: 1 }}>
-        <Text style={[styles.bold, { fontSize: 11 }]}>{line.take}</Text>
+        <Text style={[styles.bold, { fontSize: 11, lineHeight: 1.25 }]}>{line.take}</Text>
         <Text style={styles.soft}>
           needs {line.need}
           {line.instead === '' ? '' : `, ${line.instead}`}

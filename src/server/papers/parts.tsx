@@ -16,12 +16,13 @@ export const styles = StyleSheet.create({
   page: {
     fontFamily: FONTS,
     fontSize: 9,
-    lineHeight: 1.3,
     color: '#000',
     paddingTop: MARGIN_MM * MM,
     paddingBottom: 18 * MM,
     paddingHorizontal: MARGIN_MM * MM,
   },
+  // a line height of the page itself would leave out what is fixed on it
+  body: { fontSize: 9, lineHeight: 1.25 },
   title: { fontSize: 18, fontWeight: 600, lineHeight: 1.15 },
   head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end', marginBottom: 8 },
   foot: {
@@ -34,11 +35,11 @@ export const styles = StyleSheet.create({
     fontSize: 7.5,
     color: '#333',
   },
-  room: { fontSize: 13, fontWeight: 600, marginTop: 12, marginBottom: 4 },
-  soft: { color: '#333', fontSize: 8 },
+  room: { fontSize: 13, fontWeight: 600, lineHeight: 1.2, marginTop: 12, marginBottom: 3 },
+  soft: { color: '#333', fontSize: 8, lineHeight: 1.25 },
   bold: { fontWeight: 600 },
   row: { flexDirection: 'row', gap: 5, borderTop: '0.5pt solid #999', paddingVertical: 4 },
-  headRow: { flexDirection: 'row', gap: 5, fontSize: 7.5, color: '#333', paddingBottom: 2, marginTop: 6 },
+  headRow: { flexDirection: 'row', gap: 5, fontSize: 7.5, lineHeight: 1.2, color: '#333', paddingBottom: 2, marginTop: 6 },
   box: { border: '1.25pt solid #000', padding: 7, marginTop: 10, gap: 2 },
 });
 
@@ -46,11 +47,13 @@ type SheetProps = { readonly paper: Paper; readonly title: string; readonly asid
 /** A sheet with its title on the first page, and which page it is on every one. */
 export const Sheet = ({ paper, title, aside, children }: SheetProps) => (
   <Page size={SIZES[paper]} style={styles.page} wrap>
-    <View style={styles.head}>
-      <Text style={styles.title}>{title}</Text>
-      <Text style={styles.soft}>{aside}</Text>
+    <View style={styles.body}>
+      <View style={styles.head}>
+        <Text style={styles.title}>{title}</Text>
+        <Text style={styles.soft}>{aside}</Text>
+      </View>
+      {children}
     </View>
-    {children}
     <View style={styles.foot} fixed>
       <Text>
         {title} · {aside}
@@ -84,7 +87,7 @@ export const Chip = ({
   >
     {letter && (
       <View style={{ backgroundColor: '#fff', paddingHorizontal: 4, borderRadius: 0 }}>
-        <Text style={{ fontWeight: 600, fontSize: 9 }}>{letter}</Text>
+        <Text style={{ fontWeight: 600, fontSize: 9, lineHeight: 1.25 }}>{letter}</Text>
       </View>
     )}
   </View>

@@ -1,0 +1,315 @@
+import { all } from '../../../tests/all';
+import { candidate, room, roomLamp, verdict, visit } from '../../../tests/made-up-room';
+import { look } from '../../../tests/made-up-look';
+import type { PaintFacts } from '../paint/paint-facts';
+import { decidedRoom, toSign } from '../record/decided';
+import type { Choice, Decision } from '../record/decision';
+import { paintworkSchema } from '../record/paintwork';
+import type { Room } from '../record/room';
+import type { Visit } from '../record/visit';
+import { cautionsFor, mergedCautions } from './cautions';
+import { clientTable, orderTable, scheduleTable } from './csv';
+import { handOver, paintsOnPaper } from './hand-over';
+import { letterPlaces, paperFill } from './letters';
+import { recordPaper } from './record-paper';
+
+let n = 0;
+const choice: Choice = {
+  what: 'paint',
+  candidateId: 'c75',
+  sheen: 'eggshell',
+  finish: 'wall',
+  coats: 2,
+  primer: 'none',
+  undercoat: 'none',
+  why: '',
+};
+const decision = (surfaces: string[], more: Partial<Choice> = {}): Decision => ({
+  id: `d${++n}`,
+  surfaces,
+  ...choice,
+  ...more,
+  at: '2026-09-23T12:00:00.000Z',
+  undone: false,
+});
+const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
+const MEASURED = {
+  widthM: 5,
+  depthM: 4,
+  heightM: 2.5,
+  bearingDeg: 0,
+  paintwork: paintworkSchema.parse({ skirtingM: 0.1 }),
+} as const;
+const FACTS: PaintFacts = {
+  base: { name: 'white base', kind: 'white' },
+  known: 'spectrum',
+  lampSpread: 0,
+  coats: { coats: 2, undercoat: 'none', why: '', contrast: 0.99, showsThrough: 0 },
+  pours: [
+    { container: 'litre-5', shots: [{ colourant: 'ochre', shots: 62, ml: 3.1 }], deltaE00: 0.1, warns: false },
+    { container: 'litre-0-5', shots: [{ colourant: 'ochre', shots: 1, ml: 0.05 }], deltaE00: 1.4, warns: true },
+  ],
+  shotMl: 0.05,
+  overloaded: false,
+};
+const NOW = Date.UTC(2026, 8, 24, 9);
+const of = (more: Partial<Room>, whole: Partial<Visit> = {}): Visit => ({ ...visit({ ...MEASURED, ...more }), ...whole });
+const made = (v: Visit, facts: PaintFacts | undefined = FACTS) => handOver(v, () => facts, NOW);
+const signed = (v: Visit): Visit => {
+  const rooms = v.rooms.map((r) => ({
+    ...r,
+    signatures: [
+      {
+        id: 's',
+        signedBy: 'Test Name',
+        signedOn: '2026-09-24',
+        why: '',
+        decided: toSign(decidedRoom(r)),
+        at: '2026-09-24T09:00:00.000Z',
+      },
+    ],
+  }));
+  return { ...v, rooms };
+};
+
+describe('the painter’s schedule', () => {
+  const decisions = [
+    decision(WALLS, { why: 'it rests' }),
+    decision(['wall-1'], { candidateId: 'c100', sheen: 'matte', undercoat: 'grey' }),
+    decision(['trim'], { sheen: 'semi-gloss', finish: 'trim', primer: 'spots' }),
+  ];
+  const paper = made(of({ decisions })).rooms[0]!;
+
+  test('says of every row maker, code, base, strength in both ways, product, sheen, coats, area and need', () => {
+    expect(paper.rows[0]).toMatchObject({
+      letter: 'A',
+      surfaces: 'north, south and west wall',
+      state: 'painted',
+      colour: {
+        maker: 'Ferrowmere',
+        code: 'FR 1',
+        base: 'white base',
+        strengthSays: ['75 % strength', 'colourant cut by a quarter'],
+      },
+      as: null,
+      product: 'wall paint',
+      sheen: 'eggshell',
+      coats: '2',
+      why: 'it rests',
+    });
+    expect(paper.rows[1]).toMatchObject({ letter: 'B', coats: '1 undercoat, mid-grey, + 2', sheen: 'matte' });
+    expect(paper.rows[2]).toMatchObject({ surfaces: 'skirting, window frames', as: 'A', coats: 'prime bare spots + 2' });
+    expect(paper.rows[0]!.take).toMatch(/^\d+\.\d l of paint 1$/);
+  });
+
+  test('what is open says so, what stays says so', () => {
+    expect(paper.rows.at(-1)).toMatchObject({ surfaces: 'ceiling', state: 'open', colour: null, take: '' });
+    const stays = made(of({ decisions: [decision(['ceiling'], { what: 'leave', candidateId: null })] })).rooms[0]!;
+    expect(stays.rows.find((r) => r.surfaces === 'ceiling')).toMatchObject({ state: 'stays' });
+    expect(paper.notDecided).toBe('ceiling');
+  });
+
+  test('letters tie the drawing to the rows: every surface that is drawn has the letter of its row, clear of windows', () => {
+    const places = letterPlaces(paper);
+    expect(places.map((p) => p.letter).sort()).toEqual(['A', 'A', 'A', 'B', 'C', 'D']);
+    const glass = paper.unfolded.parts.find((p) => p.what === 'glass')!;
+    const north = places.find((p) => p.surface === 'wall-0')!;
+    expect(north.x < glass.x || north.x > glass.x + glass.width).toBe(true);
+    expect(
+      paperFill(
+        paper.unfolded.parts.find((p) => p.what === 'ceiling')!,
+        paper.letters,
+      ),
+    ).toBe('#ffffff');
+    expect(
+      paperFill(
+        paper.unfolded.parts.find((p) => p.what === 'wall')!,
+        paper.letters,
+      ),
+    ).toBe(paper.letters['wall-0']!.hex);
+  });
+
+  test('a draft says that it is one; what is signed stays as signed when something else is decided, and says so', () => {
+    expect(paper.signed).toBe('not signed: a draft');
+    const v = signed(of({ decisions }));
+    expect(made(v).rooms[0]!.signed).toBe('revision 1, signed by Test Name on 24 September 2026');
+    expect(made(v).visit.revision).toBe(1);
+    const later = {
+      ...v,
+      rooms: v.rooms.map((r) => ({ ...r, decisions: [...r.decisions, decision(['trim'], { sheen: 'gloss', finish: 'trim' })] })),
+    };
+    const row = made(later).rooms[0]!;
+    expect(row.rows[2]!.sheen).toBe('semi-gloss');
+    expect(row.changed).toContain('decided otherwise since revision 1');
+  });
+
+  test('a room in which nothing is decided is named, and left out', () => {
+    const two = of({ decisions });
+    const paperOf = made({ ...two, rooms: [...two.rooms, room({ id: 'r2', name: 'Attic' })] });
+    expect(paperOf.rooms.map((r) => r.room)).toEqual(['Sitting room']);
+    expect(paperOf.roomsLeft).toEqual(['Attic']);
+  });
+
+  test('a colour of a shared name says which is not meant; one that is known by its Lab only says how unsure it is', () => {
+    const shared = [{ ...candidate('c75', 75), sharedName: true }];
+    const row = made(of({ decisions: [decision(WALLS)], candidates: shared }), { ...FACTS, known: 'lab', lampSpread: 2.3 })
+      .rooms[0]!.rows[0]!;
+    expect(row.colour!.notToMix).toContain('only Ferrowmere FR 1');
+    expect(row.colour!.known).toBe(
+      'known by its Lab only; its look by lamps may be off by 2.3 (CIEDE2000): trust the painted board',
+    );
+    const gone = made(of({ decisions: [decision(WALLS)] }), undefined);
+    expect(gone.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
+    expect(handOver(of({ decisions: [decision(WALLS)] }), () => undefined, NOW).rooms[0]!.rows[0]!.colour!.known).toContain(
+      'not in the deck any more',
+    );
+  });
+
+  test('a room without measures, and one whose door is larger than its wall, are papers too', () => {
+    const doors = [{ id: '01a217f3-80e9-7106-930d-000000000001', wall: 0 as const, widthM: 15 }];
+    const bare = made(
+      of({
+        widthM: null,
+        depthM: null,
+        heightM: null,
+        decisions: [decision(WALLS)],
+        paintwork: paintworkSchema.parse({ doors }),
+      }),
+    );
+    expect(bare.rooms[0]!.rows[0]!.area).toMatch(/m²$/);
+  });
+});
+
+describe('the order', () => {
+  test('says what each container gets, warns where rounding shows, and offers one can instead', () => {
+    const [line] = made(of({ decisions: [decision(['wall-0', 'wall-1'])] })).order;
+    expect(line).toMatchObject({ number: 1, what: 'wall paint, eggshell, white base' });
+    expect(line!.instead).toMatch(/^or .*: one tinting, \d\.\d l left over$/);
+    const inFive = made(of({ decisions: [decision(WALLS)] })).order[0]!;
+    expect(inFive.formulas.map((f) => f.container)).toContain('5 litres');
+    expect(inFive.formulas.find((f) => f.container === '5 litres')!.pours).toBe('ochre 3.10 ml (62 shots)');
+    const warns = made(of({ decisions: [decision(['trim'], { finish: 'trim', sheen: 'satin' })] })).order[0]!;
+    expect(warns.notes).toContain('Test pots come in eggshell only: in satin it will look more shiny than its test.');
+  });
+
+  test('asks the deck for every paint that is signed or decided, once', () => {
+    const v = of({
+      decisions: [decision(WALLS), decision(['trim'], { finish: 'trim' }), decision(['ceiling'], { candidateId: 'c100' })],
+    });
+    expect(paintsOnPaper(v).map((p) => [p.deckColourId, p.strength])).toEqual([
+      ['FR:FR 1', 75],
+      ['FR:FR 1', 100],
+    ]);
+  });
+
+  test('a formula that is not known says that the counter mixes by maker and code', () => {
+    const [line] = made(of({ decisions: [decision(WALLS)] }), { ...FACTS, pours: [] }).order;
+    expect(line!.notes.join(' ')).toContain('mixes by maker and code');
+  });
+});
+
+describe('the client’s sheet', () => {
+  const verdicts = [
+    verdict({ candidateId: 'c75', stayId: 'floor', verdict: 'nearly', reason: 'too-yellow' }),
+    verdict({ candidateId: 'c75', stayId: 'trim', verdict: 'no', reason: 'too-close' }),
+  ];
+  const client = (decisions: Decision[], more: Partial<Room> = {}) =>
+    made(of({ decisions, verdicts, ...more })).rooms[0]!.forClient;
+
+  test('says what to live with, but nothing of what is painted over', () => {
+    expect(client([decision(WALLS)]).colours[0]!.liveWith).toEqual([
+      'too yellow beside Oak floor',
+      'too close, blends beside Skirting',
+    ]);
+    expect(client([decision([...WALLS]), decision(['trim'], { finish: 'trim' })]).colours[0]!.liveWith).toEqual([
+      'too yellow beside Oak floor',
+    ]);
+  });
+
+  test('a colour that nobody tried says that it is predicted; one outside that it was seen indoors', () => {
+    expect(client([decision(WALLS, { candidateId: 'c100', why: 'light' })]).colours[0]!.why).toEqual([
+      'Light',
+      'Predicted for this room; not tried on a board yet',
+    ]);
+    const doors = [{ id: '01a217f3-80e9-7106-930d-000000000001', wall: 0 as const, outside: true }];
+    const outside = client([decision(['outside:01a217f3-80e9-7106-930d-000000000001'], { finish: 'outside' })], {
+      paintwork: paintworkSchema.parse({ doors }),
+    });
+    expect(outside.colours[0]!.why[0]).toContain('Seen indoors only');
+  });
+
+  test('looks that are left to the client are listed, the consultant’s are not', () => {
+    const looks = [look({ number: 4, who: 'client' }), look({ number: 5, who: 'consultant' })];
+    expect(client([decision(WALLS)], { looks }).looks).toEqual([
+      '4  Between 09:00 and 12:00, under a clear sky: between two greys: one turns greener',
+    ]);
+  });
+});
+
+describe('cautions stand where the work meets them', () => {
+  const painted = decidedRoom(of({ decisions: [decision(WALLS)] }).rooms[0]!);
+  const ids = (v: Partial<Visit>, r: Partial<Room> = {}) =>
+    cautionsFor({ builtYear: null, ...v }, room(r), painted).map((c) => c.id);
+  test('old houses, and those of unknown age, before sanding; young ones not', () => {
+    expect(ids({ builtYear: 1936 })).toContain('lead');
+    expect(ids({ builtYear: null })).toContain('lead');
+    expect(ids({ builtYear: 1985 })).toContain('lead');
+    expect(ids({ builtYear: 2004 })).not.toContain('lead');
+  });
+  test('ladders for walls above reach, towers for high rooms, damp in bath and kitchen, lamps where there are any', () => {
+    expect(ids({}, { heightM: 2.4 })).toContain('ladder');
+    expect(cautionsFor({ builtYear: 2004 }, room({ heightM: 3.4 }), painted).find((c) => c.id === 'ladder')!.title).toBe(
+      'High ceiling',
+    );
+    expect(ids({}, { heightM: 1.9 })).not.toContain('ladder');
+    expect(ids({}, { kind: 'bath' })).toContain('damp');
+    expect(ids({}, { kind: 'living' })).not.toContain('damp');
+    expect(ids({}, { lamps: [roomLamp()] })).toContain('lamps');
+    expect(ids({})).toContain('air');
+  });
+  test('nothing painted, nothing to be careful of; the same words once over all rooms', () => {
+    expect(cautionsFor({ builtYear: 1900 }, room(), { painted: [] })).toEqual([]);
+    const one = cautionsFor({ builtYear: 1900 }, room(), painted);
+    expect(mergedCautions([one, one])).toEqual(one);
+  });
+});
+
+describe('papers as tables', () => {
+  const v = of({ decisions: [decision(WALLS), decision(['trim'], { finish: 'trim', sheen: 'satin' })] });
+  test('hold a row for each row of the paper, and no cell without a column', () => {
+    const paper = made(v);
+    const tables = { schedule: scheduleTable(paper), order: orderTable(paper), client: clientTable(paper) };
+    expect(tables.schedule.rows).toHaveLength(paper.rooms[0]!.rows.length);
+    expect(tables.order.rows).toHaveLength(2);
+    expect(tables.client.rows).toHaveLength(2);
+    for (const { columns, rows } of Object.values(tables))
+      expect(all(rows, (r) => Object.keys(r).filter((k) => !columns.includes(k)).length === 0)).toBe(true);
+    expect(tables.schedule.rows[0]).toMatchObject({
+      strength_percent: 75,
+      strength_says: '75 % strength, colourant cut by a quarter',
+      state: 'painted',
+    });
+    expect(tables.order.rows[0]).toMatchObject({ paint: 1, take: expect.stringContaining(' l') as string });
+  });
+});
+
+test('the record of a room on paper holds date, wish, what things are made of, and every word that was said', () => {
+  const said = [
+    verdict({ stayId: 'floor', verdict: 'nearly', reason: 'too-yellow' }),
+    verdict({ stayId: 'floor', verdict: 'nearly', reason: 'too-yellow', light: 'overcast' }),
+    verdict({ stayId: 'floor', person: 'client' }),
+  ];
+  const v = of({ wishWords: 'like the light at teatime', annoys: 'the beams', verdicts: said });
+  const paper = recordPaper(v, v.rooms[0]!);
+  expect(paper.day).toBe('23 September 2026');
+  expect(paper.brief).toEqual([
+    { title: 'What is wanted', words: 'like the light at teatime' },
+    { title: 'What annoys', words: 'the beams' },
+  ]);
+  expect(paper.stays[0]).toMatchObject({ name: 'Oak floor', kind: 'fixed finish' });
+  expect(paper.stays[0]!.parts[0]!.says).toMatch(/^paint, 100 %: .+, LRV \d+ \(Lab, typed\)$/);
+  expect(paper.colours[0]!.said).toEqual([
+    'Oak floor: nearly, too yellow (window by day and overcast); the client: works (window by day)',
+  ]);
+  expect(paper.colours[1]!.ruling).toBe('Not tried yet');
+});
