@@ -126,7 +126,9 @@ export const roomRecordSchema = z.object({
   /** What was decided of its surfaces; undone ones included, the last that was said of one holds. */
   decisions: z.array(decisionSchema.extend({ id, candidateId: id.nullable() })),
   /** One for each revision, as it was signed. */
-  signatures: z.array(signatureSchema.extend({ id, decided: z.array(signedSurfaceSchema.extend({ candidateId: id.nullable() })).readonly() })),
+  signatures: z.array(
+    signatureSchema.extend({ id, decided: z.array(signedSurfaceSchema.extend({ candidateId: id.nullable() })).readonly() }),
+  ),
   /** Without the pictures themselves. */
   photos: z.array(photoSchema.extend({ id })),
 });
