@@ -57,6 +57,13 @@ export type DemoLook = {
   readonly colours: readonly DemoColour[];
   readonly answers?: readonly (readonly [colour: DemoColour, verdict: 'works' | 'nearly' | 'no', words: string])[];
 };
+/** A colour in paint: how it is put up, whether it was painted the day before the visit, and what it dried to. */
+export type DemoSample = {
+  readonly colour: DemoColour;
+  readonly method: 'board' | 'patch' | 'card';
+  readonly painted?: boolean;
+  readonly read?: readonly [number, number, number];
+};
 /** What was decided of surfaces; `walls` are all that are not named apart, `door 0` the first door; no colour leaves them as they are. */
 export type DemoDecision = {
   readonly surfaces: readonly string[];
@@ -92,6 +99,7 @@ export type DemoRoom = {
   readonly tries: readonly DemoTry[];
   readonly schemes?: readonly DemoScheme[];
   readonly looks?: readonly DemoLook[];
+  readonly samples?: readonly DemoSample[];
   readonly doors?: readonly DemoDoor[];
   readonly decided?: readonly DemoDecision[];
   readonly signed?: { readonly by: string; readonly on: string };
@@ -102,8 +110,21 @@ export type DemoRoom = {
 };
 
 type DemoBrief = { readonly decides: string; readonly budget: string; readonly painter: string; readonly builtYear: number };
-export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; readonly rooms: readonly DemoRoom[] } = {
+type DemoPrices = {
+  readonly jar: number;
+  readonly pint: number;
+  readonly board: number;
+  readonly card: number;
+  readonly currency: string;
+};
+export const DEMO_VISIT: {
+  readonly label: string;
+  readonly brief: DemoBrief;
+  readonly prices: DemoPrices;
+  readonly rooms: readonly DemoRoom[];
+} = {
   label: 'Quay Row 14',
+  prices: { jar: 5.5, pint: 9, board: 4, card: 1, currency: '£' },
   brief: {
     decides: 'Both; she asks him about anything dark',
     budget: 'Walls this autumn, trim next spring',
@@ -226,6 +247,11 @@ export const DEMO_VISIT: { readonly label: string; readonly brief: DemoBrief; re
           colours: [['FR 3122', 75]],
           answers: [[['FR 3122', 75], 'works', 'quiet by the fire, not yellow']],
         },
+      ],
+      samples: [
+        { colour: ['FR 3122', 75], method: 'board', painted: true },
+        { colour: ['FR 3122', 100], method: 'board' },
+        { colour: ['FR 3072', 100], method: 'card' },
       ],
       doors: [{ wall: 3, leadsTo: 'the hall', leftM: 0.6, sides: 'both' }],
       decided: [

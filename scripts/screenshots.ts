@@ -46,19 +46,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'stays', ...room('Sitting room', 'Stays') },
   { name: 'deck', ...room('Sitting room', 'Deck', chosenColour) },
   {
-    name: 'compare',
-    ...room('Sitting room', 'Deck', async (page) => {
-      for (const code of ['FR 3123', 'FR 3072', 'FR 3092']) {
-        await page.getByLabel('Find by name or code').fill(code);
-        await page.locator(`[data-code="${code}"]`).click();
-        await button(page, /Compare/)
-          .first()
-          .click();
-      }
-      await page.getByLabel('Find by name or code').fill('');
-    }),
-  },
-  {
     name: 'sheet',
     ...room('Sitting room', 'Deck', async (page) => {
       await chosenColour(page);
@@ -78,6 +65,15 @@ const SHOTS: readonly Shot[] = [
   { name: 'record', ...room('Sitting room', 'Record') },
   { name: 'schemes', ...room('Sitting room', 'Record', (page) => radio(page, 'Two schemes').click()) },
   { name: 'looks', ...room('Sitting room', 'Looks', (page) => page.locator('[data-look]').first().waitFor()) },
+  { name: 'samples', ...room('Sitting room', 'Samples') },
+  {
+    name: 'decide',
+    ...room('Sitting room', 'Decide', async (page) => {
+      await page.keyboard.press('v');
+      await page.locator('[data-surface="wall-1"]').click();
+    }),
+  },
+  { name: 'handover', ...room('Sitting room', 'Hand over') },
   { name: 'photos', ...room('Sitting room', 'Record', (page) => page.getByRole('radio', { name: /^Photographs/ }).click()) },
 ];
 

@@ -138,11 +138,12 @@ export const room = (more: Partial<Room> = {}): Room => ({
   photos: [],
   schemes: [],
   looks: [],
+  samples: [],
   answers: [],
   decisions: [],
   signatures: [],
   paintwork: paintworkSchema.parse({}),
-  retired: { stays: [], candidates: [], photos: [], schemes: [], looks: [] },
+  retired: { stays: [], candidates: [], photos: [], schemes: [], looks: [], samples: [] },
   ...more,
 });
 

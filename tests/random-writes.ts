@@ -325,6 +325,30 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
       },
     ],
   }),
+  (d, _, r) => {
+    const own = [...r.samples, ...r.retired.samples];
+    const paintedAt = d.pick([null, '2026-09-23T09:00:00.000Z']);
+    return {
+      name: 'sample.save',
+      roomId: r.id,
+      sampleId: own.length > 0 && d.sometimes(0.5) ? d.idOf(own) : v7(),
+      candidateId: d.idOf([...r.candidates, ...r.retired.candidates]),
+      method: d.pick(['board', 'patch', 'card']),
+      widthM: d.number(0.3, 1.2),
+      heightM: 0.6,
+      borderM: 0.05,
+      coats: d.pick([1, 2]),
+      paintedAt,
+      read: paintedAt && d.sometimes(0.4) ? lab(d.sometimes(0.1) ? 5 : 84, d.sometimes(0.1) ? 90 : 3, 10) : null,
+      reason: d.pick(['', ' a fourth for the hall ']),
+    };
+  },
+  (d, _, r) => ({
+    name: 'sample.retire',
+    roomId: r.id,
+    sampleId: d.idOf([...r.samples, ...r.retired.samples]),
+    retired: d.sometimes(0.5),
+  }),
   (d, _, r) => ({
     name: 'light.read',
     roomId: r.id,

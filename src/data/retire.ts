@@ -1,7 +1,7 @@
 import type { Sql } from './sql';
 
 /** What can be taken out of a room and put back. */
-export type Retirable = 'stay' | 'candidate' | 'photo' | 'scheme' | 'look';
+export type Retirable = 'stay' | 'candidate' | 'photo' | 'scheme' | 'look' | 'sample';
 
 /** Takes a row out of its room, or puts it back; false when the room has none of that id. */
 export const setRetired = async (

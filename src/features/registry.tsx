@@ -10,6 +10,7 @@ import { LOOKS_KEYS } from './looks/keys';
 import { LooksStep } from './looks/looks-step';
 import { LightStep } from './light/light-step';
 import { RecordStep } from './record/record-step';
+import { SamplesStep } from './samples/samples-step';
 import type { Step } from './session/address';
 import type { KeyRow } from './shell/keys';
 import { StaysStep } from './stays/stays-step';
@@ -30,6 +31,7 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
   bench: { name: 'Bench', Page: BenchStep, keys: { title: 'On the bench', rows: BENCH_KEYS } },
   record: { name: 'Record', Page: RecordStep },
   looks: { name: 'Looks', Page: LooksStep, keys: { title: 'Looks', rows: LOOKS_KEYS } },
+  samples: { name: 'Samples', Page: SamplesStep },
   decide: { name: 'Decide', Page: DecideStep, keys: { title: 'Deciding', rows: DECIDE_KEYS } },
   handover: { name: 'Hand over', Page: HandoverStep },
 };

@@ -3,11 +3,13 @@ import { benchJudge } from './judge';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
 import { benchPage } from './page';
+import { benchPapers } from './papers';
 import { benchPlan } from './plan';
 import { benchVisit } from './visit';
 
 async function main() {
   if (process.argv.includes('--visit')) return benchVisit();
+  if (process.argv.includes('--papers')) return benchPapers();
   benchLight();
   benchLimits();
   benchDeltaE();
@@ -16,6 +18,7 @@ async function main() {
   benchPaint();
   benchJudge();
   benchPlan();
+  await benchPapers();
   if (!process.argv.includes('--core')) await benchPage();
   if (!process.argv.includes('--core')) await benchVisit();
 }

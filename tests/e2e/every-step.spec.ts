@@ -2,7 +2,7 @@ import { seriousFindings } from './axe';
 import { openRoom } from './demo';
 import { expect, test } from './server';
 
-const STEPS = ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Looks', 'Decide', 'Hand over', 'Record'];
+const STEPS = ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Looks', 'Samples', 'Decide', 'Hand over', 'Record'];
 
 test('every step runs under its content security policy and has no serious accessibility finding', async ({ page, demo }) => {
   const refused: string[] = [];

@@ -19,6 +19,7 @@ import type { Room } from '../record/room';
 import { roomRecord } from '../record/room-record';
 import { rulingSchema } from '../record/ruling';
 import { sayWhy } from '../record/say-ruling';
+import { sampleSchema } from '../record/sample';
 import { schemeSchema } from '../record/scheme';
 import { intensitySchema } from '../record/intensity';
 import { verdictSchema } from '../record/verdict';
@@ -125,6 +126,8 @@ export const roomRecordSchema = z.object({
   answers: z.array(answer),
   /** What was decided of its surfaces; undone ones included, the last that was said of one holds. */
   decisions: z.array(decisionSchema.extend({ id, candidateId: id.nullable() })),
+  /** In real paint. */
+  samples: z.array(sampleSchema.extend({ id, candidateId: id })),
   /** One for each revision, as it was signed. */
   signatures: z.array(
     signatureSchema.extend({ id, decided: z.array(signedSurfaceSchema.extend({ candidateId: id.nullable() })).readonly() }),
@@ -213,6 +216,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
     answers: [...room.answers],
     decisions: [...room.decisions],
     signatures: [...room.signatures],
+    samples: [...room.samples],
     photos: [...room.photos],
   };
 }

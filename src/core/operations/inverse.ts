@@ -64,6 +64,12 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
     const { id: _, ...rest } = look;
     return { ...w, ...rest };
   }),
+  'sample.save': inRoom((w, room) => {
+    const sample = room.samples.find((s) => s.id === w.sampleId);
+    if (!sample) return undefined;
+    const { id: _, ...rest } = sample;
+    return { ...w, ...rest };
+  }),
   'ruling.set': inRoom((w, { rulings }) => {
     const last = rulings.findLast((r) => r.candidateId === w.candidateId);
     return { ...w, ruling: last?.ruling ?? null, note: last?.note ?? '' };
@@ -123,6 +129,8 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
   'scheme.retire': (w) => swapped<'scheme.retire'>(w, 'retired', !w.retired),
   'look.save': ({ roomId, lookId }) => retiring({ name: 'look.retire', roomId, lookId, retired: true }),
   'look.retire': (w) => swapped<'look.retire'>(w, 'retired', !w.retired),
+  'sample.save': ({ roomId, sampleId }) => retiring({ name: 'sample.retire', roomId, sampleId, retired: true }),
+  'sample.retire': (w) => swapped<'sample.retire'>(w, 'retired', !w.retired),
   'look.answer': ({ roomId }, _, answerId) => undoing({ name: 'look.unanswer', roomId, answerId, undone: true }),
   'look.unanswer': (w) => swapped<'look.unanswer'>(w, 'undone', !w.undone),
   'decision.make': ({ roomId }, _, decisionId) => undoing({ name: 'decision.undo', roomId, decisionId, undone: true }),

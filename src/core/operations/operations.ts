@@ -36,6 +36,8 @@ import { roomRetire } from './room-retire';
 import { roomUse } from './room-use';
 import { roomWish } from './room-wish';
 import { rulingSet } from './ruling-set';
+import { sampleRetire } from './sample-retire';
+import { sampleSave } from './sample-save';
 import { schemeRetire } from './scheme-retire';
 import { schemeSave } from './scheme-save';
 import { stayRetire } from './stay-retire';
@@ -97,6 +99,8 @@ export const OPERATIONS = {
   'decision.make': decisionMake,
   'decision.sign': decisionSign,
   'decision.undo': decisionUndo,
+  'sample.save': sampleSave,
+  'sample.retire': sampleRetire,
   'light.read': lightRead,
   'light.unread': lightUnread,
   'light.calibrate': lightCalibrate,
@@ -150,6 +154,8 @@ export const writeSchema = z.discriminatedUnion('name', [
   decisionMake.schema,
   decisionSign.schema,
   decisionUndo.schema,
+  sampleSave.schema,
+  sampleRetire.schema,
   lightRead.schema,
   lightUnread.schema,
   lightCalibrate.schema,

@@ -16,6 +16,7 @@ import type { PairPick } from './pick';
 import { paintworkSchema } from './paintwork';
 import { recordedColourSchema } from './recorded-colour';
 import type { RulingEvent } from './ruling';
+import type { Sample } from './sample';
 import type { Scheme } from './scheme';
 import type { IntensityEvent } from './intensity';
 import type { RecordedStay } from './stay';
@@ -74,6 +75,7 @@ export type Retired = {
   readonly photos: readonly Photo[];
   readonly schemes: readonly Scheme[];
   readonly looks: readonly Look[];
+  readonly samples: readonly Sample[];
 };
 
 /** A room with everything recorded of it. Events stand in the order in which they arrived, undone ones included. */
@@ -94,6 +96,8 @@ export type Room = RoomFields & {
   readonly schemes: readonly Scheme[];
   /** In the order of their numbers. */
   readonly looks: readonly Look[];
+  /** In the order in which they were made. */
+  readonly samples: readonly Sample[];
   /** Of the client, at looks after the visit. */
   readonly answers: readonly LookAnswer[];
   readonly decisions: readonly Decision[];
@@ -102,7 +106,7 @@ export type Room = RoomFields & {
   readonly retired: Retired;
 };
 
-const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [], looks: [] };
+const NOTHING_RETIRED: Retired = { stays: [], candidates: [], photos: [], schemes: [], looks: [], samples: [] };
 
 /** A room of which nothing is recorded but its name, which may tell what kind of room it is. */
 export const emptyRoom = (given: { readonly id: string; readonly name: string; readonly ordinal: number }): Room => ({
@@ -120,6 +124,7 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   photos: [],
   schemes: [],
   looks: [],
+  samples: [],
   answers: [],
   decisions: [],
   signatures: [],

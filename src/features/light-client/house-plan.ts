@@ -5,7 +5,7 @@ import type { HousePlan, PlanRequest, RoomToPlan } from '@/core/engine/plan-prot
 import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
 import { instantOf } from '@/core/light/day-moments';
 import type { Look } from '@/core/record/look';
-import { dryAt } from '@/core/record/plan-settings';
+import { samplesDryAt } from '@/core/record/sample-drying';
 import { roomRecord } from '@/core/record/room-record';
 import type { Room } from '@/core/record/room';
 import { useCursorPart } from '../cursor/cursor';
@@ -53,7 +53,7 @@ export function useHousePlan(asked: boolean) {
       toleranceE: plan.toleranceE,
       visit: during ? [instantOf(date, zone, plan.fromHour), instantOf(date, zone, plan.toHour)] : null,
       skies: plan.skies,
-      dryAt: dryAt(plan),
+      dryAt: samplesDryAt(rooms, plan),
     };
   }, [lit, asked, rooms, plan, date, zone]);
   return useJob<HousePlan>(asKey('plan', request), (w, id, progress) => w.plan(id, request!, progress));

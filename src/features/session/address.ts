@@ -1,5 +1,5 @@
 /** The steps of a visit as they stand in its addresses. What each is stands in src/features/registry. */
-export type Step = 'brief' | 'light' | 'stays' | 'deck' | 'bench' | 'record' | 'looks' | 'decide' | 'handover';
+export type Step = 'brief' | 'light' | 'stays' | 'deck' | 'bench' | 'record' | 'looks' | 'samples' | 'decide' | 'handover';
 
 export type Place = {
   readonly visitId: string;

@@ -15,6 +15,7 @@ import type { VisitAt } from '@/core/operations/revision';
 import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
+import { asMixed } from '@/core/record/as-mixed';
 import type { Visit } from '@/core/record/visit';
 import { CursorProvider } from '../cursor/cursor';
 import { readAddress } from './address';
@@ -92,7 +93,9 @@ function placeOf(write: Write, visit: Visit): StepPlace {
 /** Holds a visit for its pages: as it was read (see core/operations/visit-text), and everything written here over it. */
 export function VisitProvider({ text, children }: { readonly text: string; readonly children: ReactNode }) {
   const [{ store, subscribe, first }] = useState(() => makeObserved(readVisitText(text)));
-  const visit = useSyncExternalStore(subscribe, store.visit, () => first.visit);
+  const stored = useSyncExternalStore(subscribe, store.visit, () => first.visit);
+  // what was really mixed is what is shown and judged
+  const visit = asMixed(stored);
   const [person, setPerson] = useState<Person>('consultant');
   const [history] = useState(() =>
     makeHistory(`elm-swatch.history.${first.visit.id}`, typeof window === 'undefined' ? undefined : windowText),

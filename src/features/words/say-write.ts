@@ -87,6 +87,9 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   },
   'decision.undo': (w) => `A decision ${backOrAgain(w.undone)}`,
   'decision.sign': (w) => `What is decided, signed by ${quoted(w.signedBy)}`,
+  'sample.save': (w, room) =>
+    `The sample of ${sayCandidate(room, w.candidateId)}${w.read ? ', read' : w.paintedAt ? ', painted' : ''}`,
+  'sample.retire': (w) => `A sample ${outOrBack(w.retired)}`,
   'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,
   'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,

@@ -9,12 +9,13 @@ import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operatio
 import { decidedRoom, toSign } from '@/core/record/decided';
 import { describeRoom } from '@/core/record/describe-room';
 import { judgingPosition } from '@/core/record/judging-position';
+import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { JudgingLight } from '@/core/room/facing';
 import { insertPicture } from '@/data/photos';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
-import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoStay, type DemoTry } from '../../../demo/visit';
+import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay, type DemoTry } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
 import { hashOf } from '../pictures/hash-of';
@@ -59,6 +60,7 @@ export async function loadDemo(db: Database): Promise<void> {
   const rooms = DEMO_VISIT.rooms.map((room) => ({ roomId: id(), name: room.name }));
   await write({ name: 'visit.create', visitId, label: DEMO_VISIT.label, place: PLACE, units: 'metric', rooms });
   await write({ name: 'visit.brief', visitId, ...DEMO_VISIT.brief });
+  await write({ name: 'visit.supply', visitId, supply: { samples: DEMO_VISIT.prices } });
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
 }
 
@@ -100,12 +102,35 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
   await loadDecisions(loader, ids, { room, idOf });
 }
 
-/** Doors of a room, what was decided of its surfaces, and who signed it. */
+const PAINTED_AT = '2026-09-22T16:00:00.000Z';
+
+/** A sample, painted the day before or still to be painted. */
+async function loadSample(
+  { write, id }: Loader,
+  roomId: string,
+  { candidateId, method, painted, read }: DemoSample & { candidateId: string },
+) {
+  const paintedAt = painted ? PAINTED_AT : null;
+  const what = {
+    candidateId,
+    method,
+    ...USUAL_SAMPLE[method],
+    coats: 2,
+    paintedAt,
+    read: read ? typed(...read) : null,
+    reason: '',
+  };
+  await write({ name: 'sample.save', roomId, sampleId: id(), ...what });
+}
+
+/** What of a room is in paint, its doors, what was decided of its surfaces, and who signed it. */
 async function loadDecisions(
   { db, write, id }: Loader,
   { visitId, roomId }: Ids,
   { room, idOf }: { room: DemoRoom; idOf: (colour: DemoColour) => string },
 ) {
+  for (const sample of room.samples ?? [])
+    await loadSample({ db, write, id }, roomId, { ...sample, candidateId: idOf(sample.colour) });
   const doors = (room.doors ?? []).map((door) => ({ id: id(), ...door }));
   if (doors.length > 0) await write({ name: 'room.paintwork', roomId, paintwork: { doors, skirtingM: 0.15 } });
   const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];

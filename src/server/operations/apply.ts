@@ -38,6 +38,8 @@ function idOf({ id, write }: Operation): string {
       return write.schemeId;
     case 'look.save':
       return write.lookId;
+    case 'sample.save':
+      return write.sampleId;
     default:
       return id;
   }

@@ -1,4 +1,5 @@
 import { coloursOfScheme } from '@/core/operations/scheme-save';
+import { isSurfaceColour } from '@/core/record/recorded-colour';
 import { PHOTO_LIMITS } from '@/core/record/photo';
 import { countCandidates } from '@/data/candidates';
 import { insertEvent } from '@/data/events';
@@ -6,6 +7,7 @@ import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/p
 import { setRetired } from '@/data/retire';
 import { setCalibrated } from '@/data/rooms';
 import { upsertLook } from '@/data/looks';
+import { upsertSample } from '@/data/samples';
 import { upsertScheme } from '@/data/schemes';
 import type { Sql } from '@/data/sql';
 import { found, mustHold, refuse, type RowsOf } from './refuse';
@@ -43,6 +45,8 @@ export const JUDGEMENT_ROWS: RowsOf<
   | 'decision.make'
   | 'decision.undo'
   | 'decision.sign'
+  | 'sample.save'
+  | 'sample.retire'
   | 'light.read'
   | 'light.unread'
   | 'light.calibrate'
@@ -153,6 +157,14 @@ export const JUDGEMENT_ROWS: RowsOf<
   async 'decision.sign'(sql, { name: _, ...signed }, stamp) {
     await mustHoldColours(sql, signed.roomId, signed.decided);
     await insertEvent(sql, 'signature', { ...stamp, ...signed });
+  },
+  async 'sample.save'(sql, { name: _, roomId, sampleId, ...sample }) {
+    if (sample.read && !isSurfaceColour(sample.read)) refuse({ reason: 'not-a-surface-colour', what: 'sample' });
+    await mustHoldColours(sql, roomId, [sample]);
+    found((await upsertSample(sql, roomId, { id: sampleId, ...sample })).length > 0, 'sample');
+  },
+  async 'sample.retire'(sql, w) {
+    found(await setRetired(sql, 'sample', { id: w.sampleId, ...w }), 'sample');
   },
   async 'light.read'(sql, { name: _, ...reading }, stamp) {
     await insertEvent(sql, 'light_reading', { ...stamp, ...reading });

@@ -1,11 +1,13 @@
 import { clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
 import { handOver, PAPER_TITLES, PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
+import { sampleLabels } from '@/core/handover/sampling';
 import type { Visit } from '@/core/record/visit';
 import { csvFile } from '../exports/csv';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { factsOf } from '../paint/facts';
 import { PAPERS as SIZES } from '../pdf/paper';
 import { visitById } from '../visits/queries';
+import { labelsPdf } from './labels-pdf';
 import { paperPdf } from './papers-pdf';
 
 const TABLES: Readonly<Record<PaperName, (made: HandOver) => PaperTable>> = {
@@ -22,8 +24,23 @@ export async function madePapers(visit: Visit, printedAt: number): Promise<HandO
   return handOver(visit, ({ deckColourId, strength }) => known.get(`${deckColourId} ${strength}`), printedAt);
 }
 
-/** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv` …; undefined when there is none of that name. */
+/** Labels for the backs of the samples of a visit. */
+async function labelsFile(visitId: string, file: string): Promise<MadeFile | undefined> {
+  const paper = SIZES.find((p) => file === `labels-${p}.pdf`);
+  const visit = paper && (await visitById(visitId));
+  if (!paper || !visit) return undefined;
+  const body = await labelsPdf(sampleLabels(visit), { paper, visit: visit.label });
+  return {
+    body,
+    type: 'application/pdf',
+    name: `${fileName(`${visit.label} sample labels`, 'labels')} ${paper}.pdf`,
+    extension: 'pdf',
+  };
+}
+
+/** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf` …; undefined when there is none of that name. */
 export async function paperFile(visitId: string, file: string): Promise<MadeFile | undefined> {
+  if (file.startsWith('labels-')) return labelsFile(visitId, file);
   const name = PAPERS.find((p) => file.startsWith(`${p}-`) || file === `${p}.csv`);
   const visit = name && (await visitById(visitId));
   if (!name || !visit) return undefined;

@@ -149,34 +149,68 @@ const Order = ({ order }: Pick<HandOver, 'order'>) => (
   </View>
 );
 
-const Schedule = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
-  <Sheet paper={paper} title={PAPER_TITLES.schedule} aside={asideOf(made)}>
-    <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-      <Text>
-        For <Text style={styles.bold}>{made.visit.painter || 'the painter'}</Text>
-      </Text>
-      <Text>
-        Who decides: <Text style={styles.bold}>{made.visit.decides || 'the client'}</Text>
-      </Text>
-      <Text>
-        <Text style={styles.bold}>{made.visit.house}</Text>: see the box
-      </Text>
-    </View>
-    {made.rooms.map((room) => (
-      <View key={room.roomId}>
-        <RoomHead {...{ room, paper }} />
-        <HeadRow />
-        {room.rows.map((row) => (
-          <Row key={row.letter} row={row} />
-        ))}
-      </View>
+/** Rooms that run on one after the other; of more each has a page of its own (breaking pages takes time with the square of what runs on). */
+const RUN_ON = 3;
+/** The rooms of a paper in the sheets they stand on, the first with what stands before them. */
+function inSheets(rooms: readonly RoomPaper[]): readonly (readonly RoomPaper[])[] {
+  return rooms.length <= RUN_ON ? [rooms] : rooms.map((room) => [room]);
+}
+
+const ScheduleRoom = ({ room, paper }: RoomProps) => (
+  <View>
+    <RoomHead {...{ room, paper }} />
+    <HeadRow />
+    {room.rows.map((row) => (
+      <Row key={row.letter} row={row} />
     ))}
+  </View>
+);
+
+const ScheduleHead = ({ made }: { readonly made: HandOver }) => (
+  <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+    <Text>
+      For <Text style={styles.bold}>{made.visit.painter || 'the painter'}</Text>
+    </Text>
+    <Text>
+      Who decides: <Text style={styles.bold}>{made.visit.decides || 'the client'}</Text>
+    </Text>
+    <Text>
+      <Text style={styles.bold}>{made.visit.house}</Text>: see the box
+    </Text>
+  </View>
+);
+
+const ScheduleEnd = ({ made }: { readonly made: HandOver }) => (
+  <View>
     <Left roomsLeft={made.roomsLeft} />
     <CautionBox cautions={made.cautions} />
     <Text style={styles.room}>For the counter</Text>
     <Order order={made.order} />
-  </Sheet>
+  </View>
 );
+
+const Schedule = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => {
+  const sheets = inSheets(made.rooms);
+  const sheet = { paper, title: PAPER_TITLES.schedule, aside: asideOf(made) };
+  return (
+    <>
+      {sheets.map((rooms, k) => (
+        <Sheet key={k} {...sheet} first={k === 0}>
+          {k === 0 && <ScheduleHead made={made} />}
+          {rooms.map((room) => (
+            <ScheduleRoom key={room.roomId} {...{ room, paper }} />
+          ))}
+          {sheets.length === 1 && <ScheduleEnd made={made} />}
+        </Sheet>
+      ))}
+      {sheets.length > 1 && (
+        <Sheet {...sheet} first={false}>
+          <ScheduleEnd made={made} />
+        </Sheet>
+      )}
+    </>
+  );
+};
 
 const CounterOrder = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
   <Sheet paper={paper} title={PAPER_TITLES.order} aside={asideOf(made)}>
@@ -232,18 +266,33 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
   );
 };
 
-const Client = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => (
-  <Sheet paper={paper} title={PAPER_TITLES.client} aside={asideOf(made)}>
-    <Text style={styles.soft}>
-      What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
-    </Text>
-    {made.rooms.map((room) => (
-      <ClientRoomPart key={room.roomId} {...{ room, paper }} />
-    ))}
+const ClientEnd = ({ made }: { readonly made: HandOver }) => (
+  <View>
     {made.roomsLeft.length > 0 && <Text style={{ marginTop: 10 }}>Nothing is decided yet in: {made.roomsLeft.join(', ')}.</Text>}
     <CautionBox cautions={made.cautions} />
-  </Sheet>
+  </View>
 );
+
+const Client = ({ made, paper }: { readonly made: HandOver; readonly paper: Paper }) => {
+  const sheets = inSheets(made.rooms);
+  return (
+    <>
+      {sheets.map((rooms, k) => (
+        <Sheet key={k} paper={paper} title={PAPER_TITLES.client} aside={asideOf(made)} first={k === 0}>
+          {k === 0 && (
+            <Text style={styles.soft}>
+              What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
+            </Text>
+          )}
+          {rooms.map((room) => (
+            <ClientRoomPart key={room.roomId} {...{ room, paper }} />
+          ))}
+          {k === sheets.length - 1 && <ClientEnd made={made} />}
+        </Sheet>
+      ))}
+    </>
+  );
+};
 
 const BY_NAME: Readonly<Record<PaperName, (props: { made: HandOver; paper: Paper }) => ReactElement>> = {
   client: Client,

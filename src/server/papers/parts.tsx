@@ -43,15 +43,24 @@ export const styles = StyleSheet.create({
   box: { border: '1.25pt solid #000', padding: 7, marginTop: 10, gap: 2 },
 });
 
-type SheetProps = { readonly paper: Paper; readonly title: string; readonly aside: string; readonly children: ReactNode };
+type SheetProps = {
+  readonly paper: Paper;
+  readonly title: string;
+  readonly aside: string;
+  /** The first page of its paper has the title large. */
+  readonly first?: boolean;
+  readonly children: ReactNode;
+};
 /** A sheet with its title on the first page, and which page it is on every one. */
-export const Sheet = ({ paper, title, aside, children }: SheetProps) => (
+export const Sheet = ({ paper, title, aside, first = true, children }: SheetProps) => (
   <Page size={SIZES[paper]} style={styles.page} wrap>
     <View style={styles.body}>
-      <View style={styles.head}>
-        <Text style={styles.title}>{title}</Text>
-        <Text style={styles.soft}>{aside}</Text>
-      </View>
+      {first && (
+        <View style={styles.head}>
+          <Text style={styles.title}>{title}</Text>
+          <Text style={styles.soft}>{aside}</Text>
+        </View>
+      )}
       {children}
     </View>
     <View style={styles.foot} fixed>

@@ -17,6 +17,7 @@ import {
 import { listHands, listLooks } from '@/data/looks';
 import { listPhotos } from '@/data/photos';
 import { listLamps, listRooms, listWindows } from '@/data/rooms';
+import { listSamples } from '@/data/samples';
 import { listSchemes } from '@/data/schemes';
 import type { Sql } from '@/data/sql';
 import { listComponents, listStays } from '@/data/stays';
@@ -70,6 +71,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const photos = byRoom(await listPhotos(sql, visitId));
   const schemes = byRoom(await listSchemes(sql, visitId));
   const looks = byRoom(await listLooks(sql, visitId));
+  const samples = byRoom(await listSamples(sql, visitId));
   const answers = byRoom(await listAnswers(sql, visitId));
   const decisions = byRoom(await listDecisions(sql, visitId));
   const signatures = byRoom(await listSignatures(sql, visitId));
@@ -82,6 +84,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       photos: parted(photos(id)),
       schemes: parted(schemes(id)),
       looks: parted(looks(id)),
+      samples: parted(samples(id)),
     };
     const made: Room = {
       ...room,
@@ -98,6 +101,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       photos: kinds.photos.here,
       schemes: kinds.schemes.here,
       looks: kinds.looks.here,
+      samples: kinds.samples.here,
       answers: answers(id),
       decisions: decisions(id),
       signatures: signatures(id),
@@ -107,6 +111,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
         photos: kinds.photos.retired,
         schemes: kinds.schemes.retired,
         looks: kinds.looks.retired,
+        samples: kinds.samples.retired,
       },
     };
     return { retired, made };

@@ -1,6 +1,7 @@
 import { cache } from 'react';
 import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
+import { asMixed } from '@/core/record/as-mixed';
 import type { Visit } from '@/core/record/visit';
 import { database } from '../database';
 import { newsFrom, textOf, visitAt } from './news';
@@ -16,7 +17,11 @@ export const visitText = async (id: string): Promise<string | undefined> => {
   const found = await visitWithRevision(id);
   return found && textOf(found);
 };
-export const visitById = async (id: string): Promise<Visit | undefined> => (await visitWithRevision(id))?.visit;
+/** A visit as papers and files tell it: with the colours that were really mixed. */
+export const visitById = async (id: string): Promise<Visit | undefined> => {
+  const found = await visitWithRevision(id);
+  return found && asMixed(found.visit);
+};
 
 /** What happened to a visit since a revision. */
 export const newsOf = async (id: string, known: Revision | undefined): Promise<VisitNews | undefined> =>

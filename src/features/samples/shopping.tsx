@@ -1,0 +1,162 @@
+'use client';
+
+import { POT_REMINDERS, sampleList, sayPots } from '@/core/handover/sampling';
+import { CONTAINERS, type Container } from '@/core/paint/containers';
+import { sayStrength } from '@/core/paint/strength';
+import type { Supply } from '@/core/record/supply';
+import { areaOf, areaText, areaUnit, sayArea } from '@/core/units/area';
+import { typedNumber } from '@/core/units/length';
+import { Button } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { Patch } from '@/ui/patch';
+import { SelfField } from '../entry/self-field';
+import { usePaintFacts } from '../entry/paint-facts';
+import { addressOf } from '../session/address';
+import { useVisit } from '../session/visit-context';
+import { hexOf, sayColour } from '../words/say-colour';
+
+const POT_CONTAINERS: Container[] = ['sample-jar', 'pint'];
+const CONTAINER_OF = { 'sample-jar': 'sample-jar', pint: 'pint' } as const;
+
+/** What pots cover and what things cost. Every field saves itself. */
+function Prices({ roomId }: { readonly roomId: string }) {
+  const { visit } = useVisit();
+  const { supply, units } = visit;
+  const { samples } = supply;
+  const href = addressOf({ visitId: visit.id, roomId, step: 'samples' });
+  const where = 'samples';
+  const say = (change: Partial<Supply['samples']>) => ({
+    name: 'visit.supply' as const,
+    visitId: visit.id,
+    supply: { ...supply, samples: { ...samples, ...change } },
+  });
+  const covers = (label: string, of: 'jarM2' | 'pintM2') => (
+    <SelfField
+      id={`${visit.id}.${of}`}
+      label={`${label}, ${areaUnit(units)}`}
+      {...{ where, href }}
+      saved={areaText(samples[of], units)}
+      toWrite={(text) => say({ [of]: areaOf(typedNumber(text), units) })}
+    />
+  );
+  const price = (label: string, of: 'jar' | 'pint' | 'board' | 'card') => (
+    <SelfField
+      id={`${visit.id}.price.${of}`}
+      label={label}
+      {...{ where, href }}
+      placeholder="not known"
+      saved={samples[of] === null ? '' : String(samples[of])}
+      toWrite={(text) => say({ [of]: text.trim() === '' ? null : typedNumber(text) })}
+    />
+  );
+  return (
+    <Dialog
+      title="Pots and prices"
+      description="Two coats. A pint covers up to 30 square feet, a jar of 4 fl oz eight: two feet by four (common practice)."
+      trigger={<Button>Pots and prices</Button>}
+    >
+      <div className="grid grid-cols-2 gap-3">
+        {covers('A jar covers', 'jarM2')}
+        {covers('A pint covers', 'pintM2')}
+        {price('A jar costs', 'jar')}
+        {price('A pint costs', 'pint')}
+        {price('A board costs', 'board')}
+        {price('A card costs', 'card')}
+        <SelfField
+          id={`${visit.id}.currency`}
+          label="Currency"
+          {...{ where, href }}
+          placeholder="£"
+          saved={samples.currency}
+          toWrite={(currency) => say({ currency })}
+        />
+      </div>
+    </Dialog>
+  );
+}
+
+const money = (value: number, currency: string) => `${currency}${currency.length > 1 ? ' ' : ''}${value.toFixed(2)}`;
+
+/** One list for the visit: pots by colour over all rooms, boards and cards, what it costs, and what to say at the counter. */
+export function Shopping({ roomId }: { readonly roomId: string }) {
+  const { visit } = useVisit();
+  const list = sampleList(visit);
+  const asked = list.lines.map(({ candidate: { deckColourId, strength } }) => ({
+    deckColourId,
+    strength,
+    under: null,
+    containers: POT_CONTAINERS,
+  }));
+  const facts = usePaintFacts(asked);
+  const things = [
+    list.boards > 0 && `${list.boards} primed white ${list.boards === 1 ? 'board' : 'boards'}`,
+    list.cards > 0 && `${list.cards} white ${list.cards === 1 ? 'card' : 'cards'}`,
+    list.lines.length > 0 && 'painter’s tape',
+  ].filter(Boolean);
+  const { currency } = visit.supply.samples;
+  return (
+    <section aria-label="To buy for samples">
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <h2 className="text-[17px] font-semibold">To buy, for the whole visit</h2>
+        <Prices roomId={roomId} />
+      </div>
+      {list.lines.length === 0 ? (
+        <p className="py-3 text-soft">Nothing: no sample is waiting to be painted.</p>
+      ) : (
+        <ul>
+          {list.lines.map((line, k) => {
+            const { candidate, pots } = line;
+            const pours =
+              facts
+                .of(asked[k]!)
+                ?.pours.filter((p) => pots.counts[p.container as 'pint'] > 0 && CONTAINER_OF[p.container as 'pint']) ?? [];
+            return (
+              <li key={line.key} className="flex gap-3 border-t border-line py-2.5">
+                <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="size-14 shrink-0" />
+                <div className="min-w-0 flex-1 text-[15px] leading-snug">
+                  <b>{sayPots(pots)}</b> of {candidate.maker} {candidate.code}, {candidate.name}
+                  <p>
+                    Say:{' '}
+                    <b>
+                      “{candidate.maker} {candidate.code} at {sayStrength(candidate.strength)}”
+                    </b>
+                  </p>
+                  <p className="text-sm text-soft">
+                    {sayArea(line.areaM2, visit.units)} in {line.rooms.join(', ')}, {Math.round(pots.used * 100)} % of what it
+                    covers
+                    {candidate.sharedName && `; another maker sells a different colour as ${candidate.name}`}
+                  </p>
+                  {pours.map((p) => (
+                    <p key={p.container} className={p.warns ? 'font-semibold' : 'text-sm text-soft'}>
+                      {CONTAINERS[p.container].name}:{' '}
+                      {p.shots.map((s) => `${s.colourant} ${s.shots}`).join(', ') || 'no colourant'} shots, ΔE{' '}
+                      {p.deltaE00.toFixed(1)} from what is meant
+                      {p.warns && ': rounding shows in so small a pot; a larger one is nearer'}
+                    </p>
+                  ))}
+                </div>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      {list.lines.length > 0 && (
+        <p className="border-t border-line py-2">
+          {things.join(', ')}
+          {(list.cost > 0 || list.unpriced.length === 0) && (
+            <>
+              {' '}
+              · <b>{money(list.cost, currency)}</b>
+            </>
+          )}
+          {list.unpriced.length > 0 && <span className="text-soft"> · without {list.unpriced.join(', ')}: no price is set</span>}
+        </p>
+      )}
+      <ul className="mt-2 list-disc pl-5 text-sm text-soft">
+        {POT_REMINDERS.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+import { handOver } from '@/core/handover/hand-over';
+import { paintworkSchema } from '@/core/record/paintwork';
+import type { Decision } from '@/core/record/decision';
+import { paperPdf } from '@/server/papers/papers-pdf';
+import { room, visit } from '../made-up-room';
+import { against } from './measure';
+
+const ROOMS = 40;
+const decision = (id: string, surfaces: string[], candidateId: string): Decision => ({
+  id,
+  surfaces,
+  what: 'paint',
+  candidateId,
+  sheen: 'eggshell',
+  finish: 'wall',
+  coats: 2,
+  primer: 'none',
+  undercoat: 'none',
+  why: 'it rests, and the light of the afternoon keeps it warm',
+  at: '2026-09-23T12:00:00.000Z',
+  undone: false,
+});
+
+/** The papers of a house of forty rooms, as data and as PDF. */
+export async function benchPapers(): Promise<void> {
+  const rooms = Array.from({ length: ROOMS }, (_, k) =>
+    room({
+      id: `r${k}`,
+      name: `Room ${k + 1}`,
+      bearingDeg: 9 * k,
+      paintwork: paintworkSchema.parse({ rails: [{ wall: 0, heightM: 1 }] }),
+      decisions: [decision(`a${k}`, ['wall-0', 'wall-1', 'wall-2', 'wall-3'], 'c75'), decision(`b${k}`, ['trim', 'ceiling'], 'c100')],
+    }),
+  );
+  const house = { ...visit(), rooms };
+  const from = performance.now();
+  const made = handOver(house, () => undefined, 0);
+  against(`the papers of ${ROOMS} rooms as data`, performance.now() - from, 500, 'ms');
+  for (const name of ['schedule', 'client', 'order'] as const) {
+    const start = performance.now();
+    await paperPdf(name, made, 'a4');
+    against(`the ${name} of ${ROOMS} rooms as PDF`, (performance.now() - start) / 1000, 10, 's');
+  }
+}
