@@ -15,6 +15,7 @@ import { classNames } from '@/ui/class-names';
 import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
+import { usePrinting } from '@/ui/use-printing';
 import { InLight, ShownSwitch } from '../light-client/in-light';
 import { useCursorPart } from '../cursor/cursor';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -142,6 +143,7 @@ const VIEWS = ['record', 'schemes', 'photos'] as const;
 export function RecordStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
+  const printing = usePrinting();
   const record = useMemo(() => roomRecord(room), [room]);
   const [shown, setShown] = useKept<(typeof VIEWS)[number]>('record.view', 'record', VIEWS);
   const { seen, agreed } = useMemo(() => hitRate([room]), [room]);
@@ -151,7 +153,7 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
   const notes = room.notes.filter((n) => !n.undone).length;
   return (
     <>
-      {shown === 'record' && (
+      {shown === 'record' && printing && (
         <div className="hidden print:block">
           <PrintedRecord made={recordPaper(visit, room)} />
         </div>
