@@ -23,6 +23,16 @@ test('the room stands unfolded as it is decided, and its light repaints it', asy
   await expect(west).toHaveAttribute('data-patch', inDeck!);
   await expect(row(page, /^Skirting/)).toContainText('semi-gloss trim paint');
   await expect(page.getByRole('note', { name: 'Cautions' })).toContainText('Before sanding or scraping');
+  // a wall that is chosen still shows its window
+  await west.click({ position: { x: 12, y: 12 } });
+  const glass = page.locator('[data-part="glass"]').first();
+  const { x, y, width, height } = (await glass.boundingBox())!;
+  expect(
+    await page.evaluate(
+      ([px, py]) => document.elementFromPoint(px!, py!)?.getAttribute('data-part'),
+      [x + width / 2, y + height / 2],
+    ),
+  ).toBe('glass');
   await judged(page);
   expect(await seriousFindings(page)).toEqual([]);
 });

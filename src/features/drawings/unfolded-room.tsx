@@ -78,7 +78,7 @@ function Part({ part, of, hex, chosen, onTap, scale }: PartProps) {
       data-surface={surface}
       data-patch={of.hex ?? undefined}
       onClick={() => onTap(surface)}
-      className="absolute cursor-pointer after:absolute after:inset-0 aria-pressed:z-10 aria-pressed:after:border-4 aria-pressed:after:border-ink"
+      className="absolute cursor-pointer"
       style={{ ...box, ...fill }}
     ></button>
   );
@@ -127,6 +127,12 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
         const isChosen = part.surface !== null && chosen.has(part.surface);
         return <Part key={k} {...{ part, of, hex, onTap, scale }} chosen={isChosen} />;
       })}
+      {shape.parts
+        .filter((part) => part.surface !== null && chosen.has(part.surface))
+        .map((part, k) => (
+          // over the windows of a wall, and not instead of them
+          <div key={k} aria-hidden className="pointer-events-none absolute z-10 border-4 border-ink" style={scale(part)} />
+        ))}
       {[...named].map(([surface, part]) => {
         const tag = shown.get(surface)?.tag;
         return (
