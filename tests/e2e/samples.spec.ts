@@ -19,6 +19,9 @@ test('finalists stand in paint with their pots, their clock and what to say at t
   await expect(toBuy(page)).toContainText('£16.00');
   await expect(toBuy(page)).toContainText('from what is meant');
   await expect(toBuy(page)).toContainText('Not for touching up');
+  const places = page.getByRole('region', { name: 'Where to put them when' });
+  await expect(places.getByText(/^Look \d+/).first()).toBeVisible({ timeout: 60_000 });
+  await expect(places).toContainText(' wall, ');
   expect(await seriousFindings(page)).toEqual([]);
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Labels, A4' }).click()]);
   const { text, pages } = await textOfPdf(readFileSync(await download.path()));

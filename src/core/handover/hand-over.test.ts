@@ -1,9 +1,10 @@
+import { decision, WALL_SURFACES } from '../../../tests/made-up-decision';
+import type { Decision } from '../record/decision';
 import { all } from '../../../tests/all';
 import { candidate, room, roomLamp, verdict, visit } from '../../../tests/made-up-room';
 import { look } from '../../../tests/made-up-look';
 import type { PaintFacts } from '../paint/paint-facts';
 import { decidedRoom, toSign } from '../record/decided';
-import type { Choice, Decision } from '../record/decision';
 import { paintworkSchema } from '../record/paintwork';
 import type { Room } from '../record/room';
 import type { Visit } from '../record/visit';
@@ -13,26 +14,6 @@ import { handOver, paintsOnPaper } from './hand-over';
 import { letterPlaces, paperFill } from './letters';
 import { recordPaper } from './record-paper';
 
-let n = 0;
-const choice: Choice = {
-  what: 'paint',
-  candidateId: 'c75',
-  sheen: 'eggshell',
-  finish: 'wall',
-  coats: 2,
-  primer: 'none',
-  undercoat: 'none',
-  why: '',
-};
-const decision = (surfaces: string[], more: Partial<Choice> = {}): Decision => ({
-  id: `d${++n}`,
-  surfaces,
-  ...choice,
-  ...more,
-  at: '2026-09-23T12:00:00.000Z',
-  undone: false,
-});
-const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
 const MEASURED = {
   widthM: 5,
   depthM: 4,
@@ -74,7 +55,7 @@ const signed = (v: Visit): Visit => {
 
 describe('the painter’s schedule', () => {
   const decisions = [
-    decision(WALLS, { why: 'it rests' }),
+    decision(WALL_SURFACES, { why: 'it rests' }),
     decision(['wall-1'], { candidateId: 'c100', sheen: 'matte', undercoat: 'grey' }),
     decision(['trim'], { sheen: 'semi-gloss', finish: 'trim', primer: 'spots' }),
   ];
@@ -152,17 +133,20 @@ describe('the painter’s schedule', () => {
 
   test('a colour of a shared name says which is not meant; one that is known by its Lab only says how unsure it is', () => {
     const shared = [{ ...candidate('c75', 75), sharedName: true }];
-    const row = made(of({ decisions: [decision(WALLS)], candidates: shared }), { ...FACTS, known: 'lab', lampSpread: 2.3 })
-      .rooms[0]!.rows[0]!;
+    const row = made(of({ decisions: [decision(WALL_SURFACES)], candidates: shared }), {
+      ...FACTS,
+      known: 'lab',
+      lampSpread: 2.3,
+    }).rooms[0]!.rows[0]!;
     expect(row.colour!.notToMix).toContain('only Ferrowmere FR 1');
     expect(row.colour!.known).toBe(
       'known by its Lab only; its look by lamps may be off by 2.3 (CIEDE2000): trust the painted board',
     );
-    const gone = made(of({ decisions: [decision(WALLS)] }), undefined);
+    const gone = made(of({ decisions: [decision(WALL_SURFACES)] }), undefined);
     expect(gone.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
-    expect(handOver(of({ decisions: [decision(WALLS)] }), () => undefined, NOW).rooms[0]!.rows[0]!.colour!.known).toContain(
-      'not in the deck any more',
-    );
+    expect(
+      handOver(of({ decisions: [decision(WALL_SURFACES)] }), () => undefined, NOW).rooms[0]!.rows[0]!.colour!.known,
+    ).toContain('not in the deck any more');
   });
 
   test('a room without measures, and one whose door is larger than its wall, are papers too', () => {
@@ -172,7 +156,7 @@ describe('the painter’s schedule', () => {
         widthM: null,
         depthM: null,
         heightM: null,
-        decisions: [decision(WALLS)],
+        decisions: [decision(WALL_SURFACES)],
         paintwork: paintworkSchema.parse({ doors }),
       }),
     );
@@ -185,7 +169,7 @@ describe('the order', () => {
     const [line] = made(of({ decisions: [decision(['wall-0', 'wall-1'])] })).order;
     expect(line).toMatchObject({ number: 1, what: 'wall paint, eggshell, white base' });
     expect(line!.instead).toMatch(/^or .*: one tinting, \d\.\d l left over$/);
-    const inFive = made(of({ decisions: [decision(WALLS)] })).order[0]!;
+    const inFive = made(of({ decisions: [decision(WALL_SURFACES)] })).order[0]!;
     expect(inFive.formulas.map((f) => f.container)).toContain('5 litres');
     expect(inFive.formulas.find((f) => f.container === '5 litres')!.pours).toBe('ochre 3.10 ml (62 shots)');
     const warns = made(of({ decisions: [decision(['trim'], { finish: 'trim', sheen: 'satin' })] })).order[0]!;
@@ -194,7 +178,11 @@ describe('the order', () => {
 
   test('asks the deck for every paint that is signed or decided, once', () => {
     const v = of({
-      decisions: [decision(WALLS), decision(['trim'], { finish: 'trim' }), decision(['ceiling'], { candidateId: 'c100' })],
+      decisions: [
+        decision(WALL_SURFACES),
+        decision(['trim'], { finish: 'trim' }),
+        decision(['ceiling'], { candidateId: 'c100' }),
+      ],
     });
     expect(paintsOnPaper(v).map((p) => [p.deckColourId, p.strength])).toEqual([
       ['FR:FR 1', 75],
@@ -203,7 +191,7 @@ describe('the order', () => {
   });
 
   test('a formula that is not known says that the counter mixes by maker and code', () => {
-    const [line] = made(of({ decisions: [decision(WALLS)] }), { ...FACTS, pours: [] }).order;
+    const [line] = made(of({ decisions: [decision(WALL_SURFACES)] }), { ...FACTS, pours: [] }).order;
     expect(line!.notes.join(' ')).toContain('mixes by maker and code');
   });
 });
@@ -217,17 +205,17 @@ describe('the client’s sheet', () => {
     made(of({ decisions, verdicts, ...more })).rooms[0]!.forClient;
 
   test('says what to live with, but nothing of what is painted over', () => {
-    expect(client([decision(WALLS)]).colours[0]!.liveWith).toEqual([
+    expect(client([decision(WALL_SURFACES)]).colours[0]!.liveWith).toEqual([
       'too yellow beside Oak floor',
       'too close, blends beside Skirting',
     ]);
-    expect(client([decision([...WALLS]), decision(['trim'], { finish: 'trim' })]).colours[0]!.liveWith).toEqual([
+    expect(client([decision([...WALL_SURFACES]), decision(['trim'], { finish: 'trim' })]).colours[0]!.liveWith).toEqual([
       'too yellow beside Oak floor',
     ]);
   });
 
   test('a colour that nobody tried says that it is predicted; one outside that it was seen indoors', () => {
-    expect(client([decision(WALLS, { candidateId: 'c100', why: 'light' })]).colours[0]!.why).toEqual([
+    expect(client([decision(WALL_SURFACES, { candidateId: 'c100', why: 'light' })]).colours[0]!.why).toEqual([
       'Light',
       'Predicted for this room; not tried on a board yet',
     ]);
@@ -240,14 +228,14 @@ describe('the client’s sheet', () => {
 
   test('looks that are left to the client are listed, the consultant’s are not', () => {
     const looks = [look({ number: 4, who: 'client' }), look({ number: 5, who: 'consultant' })];
-    expect(client([decision(WALLS)], { looks }).looks).toEqual([
+    expect(client([decision(WALL_SURFACES)], { looks }).looks).toEqual([
       '4  Between 09:00 and 12:00, under a clear sky: between two greys: one turns greener',
     ]);
   });
 });
 
 describe('cautions stand where the work meets them', () => {
-  const painted = decidedRoom(of({ decisions: [decision(WALLS)] }).rooms[0]!);
+  const painted = decidedRoom(of({ decisions: [decision(WALL_SURFACES)] }).rooms[0]!);
   const ids = (v: Partial<Visit>, r: Partial<Room> = {}) =>
     cautionsFor({ builtYear: null, ...v }, room(r), painted).map((c) => c.id);
   test('old houses, and those of unknown age, before sanding; young ones not', () => {
@@ -275,7 +263,7 @@ describe('cautions stand where the work meets them', () => {
 });
 
 describe('papers as tables', () => {
-  const v = of({ decisions: [decision(WALLS), decision(['trim'], { finish: 'trim', sheen: 'satin' })] });
+  const v = of({ decisions: [decision(WALL_SURFACES), decision(['trim'], { finish: 'trim', sheen: 'satin' })] });
   test('hold a row for each row of the paper, and no cell without a column', () => {
     const paper = made(v);
     const tables = { schedule: scheduleTable(paper), order: orderTable(paper), client: clientTable(paper) };

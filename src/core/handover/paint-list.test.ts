@@ -1,32 +1,15 @@
+import { decision as made, WALL_SURFACES } from '../../../tests/made-up-decision';
+import type { Choice, Decision } from '../record/decision';
 import { candidate, room } from '../../../tests/made-up-room';
 import { decidedRoom } from '../record/decided';
-import type { Choice, Decision } from '../record/decision';
 import { paintworkSchema } from '../record/paintwork';
 import type { Room } from '../record/room';
 import { supplySchema } from '../record/supply';
 import { paintList } from './paint-list';
 import { letterOf, surfaceRows } from './rows';
 
-let n = 0;
-const choice: Choice = {
-  what: 'paint',
-  candidateId: 'c100',
-  sheen: 'eggshell',
-  finish: 'wall',
-  coats: 2,
-  primer: 'none',
-  undercoat: 'none',
-  why: '',
-};
-const decision = (surfaces: string[], more: Partial<Choice> = {}): Decision => ({
-  id: `d${++n}`,
-  surfaces,
-  ...choice,
-  ...more,
-  at: '2026-09-23T12:00:00.000Z',
-  undone: false,
-});
-const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
+const decision = (surfaces: string[], more: Partial<Decision> = {}): Decision => made(surfaces, { candidateId: 'c100', ...more });
+
 const box = (decisions: Decision[], more: Partial<Room> = {}) =>
   room({
     widthM: 5,
@@ -47,7 +30,7 @@ const list = (rooms: Room[], supply = supplySchema.parse({ waste: 0 })) =>
 
 describe('what has to be bought', () => {
   test('four walls of a box of 5 × 4 × 2.5 m: 45 m² twice over are 9 litres at 10 m² a litre', () => {
-    const [line, ...others] = list([box([decision(WALLS)])]);
+    const [line, ...others] = list([box([decision(WALL_SURFACES)])]);
     expect(others).toEqual([]);
     expect(line!.litres).toBeCloseTo(9, 10);
     expect(line!.cans.cans).toEqual([
@@ -60,14 +43,14 @@ describe('what has to be bought', () => {
   });
 
   test('the same colour, product and sheen in two rooms is bought once; another sheen, strength or product is not', () => {
-    const rooms = [box([decision(WALLS)]), box([decision(WALLS)], { id: 'r2', name: 'Hall' })];
+    const rooms = [box([decision(WALL_SURFACES)]), box([decision(WALL_SURFACES)], { id: 'r2', name: 'Hall' })];
     expect(list(rooms)).toHaveLength(1);
     expect(list(rooms)[0]!.litres).toBeCloseTo(18, 10);
     expect(list(rooms)[0]!.uses.map((u) => u.room)).toEqual([
       ...Array<string>(4).fill('Sitting room'),
       ...Array<string>(4).fill('Hall'),
     ]);
-    const other = (more: Partial<Choice>) => list([box([decision(WALLS), decision(['trim', 'wall-1'], more)])]).length;
+    const other = (more: Partial<Choice>) => list([box([decision(WALL_SURFACES), decision(['trim', 'wall-1'], more)])]).length;
     expect(other({ sheen: 'satin' })).toBe(2);
     expect(other({ finish: 'trim' })).toBe(2);
     expect(other({ candidateId: 'c75' })).toBe(2);
@@ -85,7 +68,7 @@ describe('what has to be bought', () => {
   test('what is open, or left as it is, needs nothing; waste is added on top', () => {
     expect(list([box([decision(['ceiling'], { what: 'leave', candidateId: null })])])).toEqual([]);
     expect(list([box([])])).toEqual([]);
-    const wasted = list([box([decision(WALLS)])], supplySchema.parse({ waste: 0.1, spreading: { wall: 5 } }));
+    const wasted = list([box([decision(WALL_SURFACES)])], supplySchema.parse({ waste: 0.1, spreading: { wall: 5 } }));
     expect(wasted[0]!.litres).toBeCloseTo(18 * 1.1, 10);
   });
 });
@@ -94,7 +77,7 @@ describe('surfaces as rows', () => {
   const rows = (decisions: Decision[], more: Partial<Room> = {}) => surfaceRows(decidedRoom(box(decisions, more)));
 
   test('what is painted in one way stands in one row, with its letter and its area', () => {
-    const found = rows([decision(WALLS), decision(['wall-1'], { candidateId: 'c75' })]);
+    const found = rows([decision(WALL_SURFACES), decision(['wall-1'], { candidateId: 'c75' })]);
     expect(found.map((r) => [r.letter, r.name])).toEqual([
       ['A', 'north, south and west wall'],
       ['B', 'east wall'],

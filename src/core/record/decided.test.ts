@@ -1,34 +1,17 @@
+import { decision as made, WALL_SURFACES } from '../../../tests/made-up-decision';
+import type { Decision } from './decision';
 import { candidate, room } from '../../../tests/made-up-room';
 import { decidedRoom, focalWall, sayDecided, toSign } from './decided';
-import type { Choice, Decision } from './decision';
 
-let n = 0;
-const choice = (more: Partial<Choice> = {}): Choice => ({
-  what: 'paint',
-  candidateId: 'c100',
-  sheen: 'eggshell',
-  finish: 'wall',
-  coats: 2,
-  primer: 'none',
-  undercoat: 'none',
-  why: '',
-  ...more,
-});
-const decision = (surfaces: string[], more: Partial<Decision> = {}): Decision => ({
-  id: `d${++n}`,
-  surfaces,
-  ...choice(more),
-  at: '2026-09-23T12:00:00.000Z',
-  undone: more.undone ?? false,
-});
-const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
+const decision = (surfaces: string[], more: Partial<Decision> = {}): Decision => made(surfaces, { candidateId: 'c100', ...more });
+
 const of = (decided: ReturnType<typeof decidedRoom>, id: string) => decided.surfaces.find((s) => s.surface.id === id);
 
 test('the last that was said of a surface holds; what is taken back does not; opened again it is open', () => {
   const decided = decidedRoom(
     room({
       decisions: [
-        decision(WALLS),
+        decision(WALL_SURFACES),
         decision(['wall-1'], { candidateId: 'c75', sheen: 'matte' }),
         decision(['wall-2'], { candidateId: 'c75', undone: true }),
         decision(['wall-3'], { what: 'open', candidateId: null }),
@@ -46,7 +29,7 @@ test('the last that was said of a surface holds; what is taken back does not; op
 });
 
 test('what is signed stays signed until something else holds', () => {
-  const decisions = [decision(WALLS), decision(['trim'], { sheen: 'satin', finish: 'trim' })];
+  const decisions = [decision(WALL_SURFACES), decision(['trim'], { sheen: 'satin', finish: 'trim' })];
   const signature = (made: ReturnType<typeof decidedRoom>) => ({
     id: 's1',
     signedBy: 'Test Name',
@@ -93,8 +76,9 @@ test('a colour that was taken out of the room is still known', () => {
 });
 
 test('the focal wall is the one alone in its colour beside two or more of another', () => {
-  const walls = (focal: string) => decidedRoom(room({ decisions: [decision(WALLS), decision([focal], { candidateId: 'c75' })] }));
+  const walls = (focal: string) =>
+    decidedRoom(room({ decisions: [decision(WALL_SURFACES), decision([focal], { candidateId: 'c75' })] }));
   expect(focalWall(walls('wall-1'))).toBe('wall-1');
-  expect(focalWall(decidedRoom(room({ decisions: [decision(WALLS)] })))).toBeUndefined();
+  expect(focalWall(decidedRoom(room({ decisions: [decision(WALL_SURFACES)] })))).toBeUndefined();
   expect(focalWall(decidedRoom(room({ decisions: [decision(['wall-1'])] })))).toBeUndefined();
 });

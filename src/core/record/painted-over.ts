@@ -10,6 +10,10 @@ const PAINTED_OVER: Readonly<Partial<Record<SurfaceKind, RegExp>>> = {
   ceiling: /ceiling/i,
 };
 
+/** What a surface of a kind has on it now, as far as a thing that stays says so: "Skirting" of trim. */
+export const nowPainted = <T extends { readonly name: string }>(stays: readonly T[], kind: SurfaceKind): T | undefined =>
+  stays.find((s) => PAINTED_OVER[kind]?.test(s.name));
+
 /** Kinds of surfaces that are decided to be painted. */
 export const paintedKinds = ({ painted }: Pick<DecidedRoom, 'painted'>): readonly SurfaceKind[] => [
   ...new Set(painted.map((p) => p.surface.kind)),

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { cautionsFor } from '@/core/handover/cautions';
 import { paintList } from '@/core/handover/paint-list';
 import { surfaceRows, type SurfaceRow } from '@/core/handover/rows';
-import { candidateSwatch, OLD_WALL_ID } from '@/core/engine/swatches';
+import { candidateSwatch } from '@/core/engine/swatches';
 import { PRODUCT_NAMES } from '@/core/paint/product';
 import { decidedRoom, focalWall, type DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
@@ -22,18 +22,15 @@ import { Sign } from './sign';
 import { SupplyDialog } from './supply-dialog';
 import { SurfacePanel } from './surface-panel';
 import { SurfaceRows } from './surface-rows';
-import { CEILING_ID, floorOf, useSurfaceLight, type SurfaceLight } from './use-surface-light';
+import { floorOf, nowOn, useSurfaceLight, type SurfaceLight } from './use-surface-light';
 import { wallColours } from './ways';
 import { useWays } from './use-ways';
 
 const DRAWING_PX = 246;
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** What is on a surface now, as far as it is recorded. */
-function nowOn(room: Room, { kind }: PaintSurface) {
-  if (kind === 'wall') return room.oldWall && { id: OLD_WALL_ID, lab: room.oldWall.lab };
-  return kind === 'ceiling' ? room.ceiling && { id: CEILING_ID, lab: room.ceiling.lab } : null;
-}
+/** A surface that stays as it is, whose colour nobody recorded. */
+const UNKNOWN_HEX = '#d6d6d6';
 
 /** How every surface looks at the cursor, and what is said of it on the drawing. */
 function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight): Map<string, ShownSurface> {
@@ -41,7 +38,8 @@ function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight
   return new Map(
     decided.surfaces.map(({ surface, choice, candidate }): [string, ShownSurface] => {
       const now = nowOn(room, surface);
-      const hex = candidate ? paint(candidateSwatch(candidate), surface.wall) : choice && now ? paint(now, surface.wall) : null;
+      const stays = now ? paint(now, surface.wall) : UNKNOWN_HEX;
+      const hex = candidate ? paint(candidateSwatch(candidate), surface.wall) : choice ? stays : null;
       const name = upperFirst(surface.name);
       const state = !choice ? ' · open' : choice.what === 'leave' ? ' stays' : surface.id === focal ? ', focal' : '';
       const tag = surface.kind === 'door' || surface.kind === 'trim' ? null : `${name}${state}`;

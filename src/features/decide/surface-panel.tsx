@@ -18,7 +18,7 @@ import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
 import { TAKE_KEYS, WayList } from './way-list';
-import { sheenOf, wallColours, type ShownWay } from './ways';
+import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from './ways';
 
 const FEW = 4;
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
@@ -75,7 +75,11 @@ function usePanel({ room, decided, surfaces, ways }: Pick<Props, 'room' | 'decid
   const kind = surfaces[0]?.kind ?? 'wall';
   const wall = wallColours(decided)[0]?.candidate;
   const adviceOn = (deckColourId: string, strength: number) => facts.of(asked({ deckColourId, strength }, under))?.coats;
-  const advisedSheen = (lab: Lab, deckColourId: string) => sheenOf(kind, lab, wall?.deckColourId === deckColourId);
+  const raked = kind === 'wall' && surfaces.some((s) => isRaked(room, s.wall));
+  const advisedSheen = (lab: Lab, deckColourId: string) => {
+    const { sheen, why } = sheenOf(kind, lab, wall?.deckColourId === deckColourId);
+    return { sheen, why: raked && sheen !== 'matte' ? `${why}; ${RAKED}` : why };
+  };
   const usual = {
     sheen: now?.choice.sheen ?? advisedSheen({ l: 90, a: 0, b: 0 }, '').sheen,
     finish: ways[0]?.finish ?? 'wall',

@@ -5,6 +5,8 @@ import type { Swatch } from '@/core/engine/light-protocol';
 import { candidateSwatch, colourSwatch, OLD_WALL_ID } from '@/core/engine/swatches';
 import { judgingPosition } from '@/core/record/judging-position';
 import type { DecidedRoom } from '@/core/record/decided';
+import type { PaintSurface } from '@/core/record/paint-surfaces';
+import { nowPainted } from '@/core/record/painted-over';
 import type { Room } from '@/core/record/room';
 import type { Wall } from '@/core/room/facing';
 import { wallPosition } from '@/core/room/wall-position';
@@ -27,15 +29,22 @@ export function floorOf(room: Room) {
   return lies && component ? { name: lies.name, component } : undefined;
 }
 
+/** What is on a surface now, as far as it is recorded: the old wall, the ceiling, trim that was recorded as staying. */
+export function nowOn(room: Room, { kind }: Pick<PaintSurface, 'kind'>): Pick<Swatch, 'id' | 'lab'> | undefined {
+  if (kind === 'wall') return room.oldWall ? { id: OLD_WALL_ID, lab: room.oldWall.lab } : undefined;
+  if (kind === 'ceiling' && room.ceiling) return { id: CEILING_ID, lab: room.ceiling.lab };
+  const component = nowPainted(room.stays, kind)?.components[0];
+  return component && { id: component.id, lab: component.colour.lab };
+}
+
 /** Everything that is painted or seen in the unfolded room, and what could be. */
 function swatchesIn(room: Room, more: readonly Swatch[]): Swatch[] {
-  const floor = floorOf(room);
   const all = [
     ...room.candidates.map(candidateSwatch),
     ...room.retired.candidates.map(candidateSwatch),
     ...(room.oldWall ? [colourSwatch(OLD_WALL_ID, room.oldWall)] : []),
     ...(room.ceiling ? [colourSwatch(CEILING_ID, room.ceiling)] : []),
-    ...(floor ? [colourSwatch(floor.component.id, floor.component.colour)] : []),
+    ...room.stays.flatMap((s) => s.components.map((c) => colourSwatch(c.id, c.colour))),
     ...more,
   ];
   return [...new Map(all.map((s) => [s.id, s])).values()];

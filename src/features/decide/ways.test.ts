@@ -1,30 +1,10 @@
+import { decision, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { candidate, room, verdict } from '../../../tests/made-up-room';
 import { decidedRoom } from '@/core/record/decided';
-import type { Choice, Decision } from '@/core/record/decision';
 import type { Room } from '@/core/record/room';
 import type { DeckColour } from '../entry/deck-data';
-import { sayWorst, sheenOf, shownWays, wallAsThing, wallColours, waysFor, whiteWay } from './ways';
+import { isRaked, sayWorst, sheenOf, shownWays, wallAsThing, wallColours, waysFor, whiteWay } from './ways';
 
-let n = 0;
-const choice: Choice = {
-  what: 'paint',
-  candidateId: 'c75',
-  sheen: 'eggshell',
-  finish: 'wall',
-  coats: 2,
-  primer: 'none',
-  undercoat: 'none',
-  why: '',
-};
-const decision = (surfaces: string[], more: Partial<Choice> = {}): Decision => ({
-  id: `d${++n}`,
-  surfaces,
-  ...choice,
-  ...more,
-  at: '2026-09-23T12:00:00.000Z',
-  undone: false,
-});
-const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
 const deckColour = (id: string, step: number, l: number): DeckColour =>
   ({
     id,
@@ -69,7 +49,7 @@ test('for walls the room’s own colours stand ready, what works first; what doe
 });
 
 test('for trim: the wall’s own colour with more sheen, two depths darker, then what is used nowhere', () => {
-  const of = room({ decisions: [decision(WALLS)] });
+  const of = room({ decisions: [decision(WALL_SURFACES)] });
   expect(keys(of, 'trim')).toEqual(['own', 'deeper', 'c100']);
   const [own, deeper] = waysFor(asked(of, 'trim'));
   expect(own).toMatchObject({ sheen: 'semi-gloss', finish: 'trim', strength: 75, asks: null });
@@ -78,7 +58,7 @@ test('for trim: the wall’s own colour with more sheen, two depths darker, then
 });
 
 test('the ceiling may have the wall’s colour weaker, matte; a door the unused finalists first', () => {
-  const of = room({ decisions: [decision(WALLS, { candidateId: 'c100' })] });
+  const of = room({ decisions: [decision(WALL_SURFACES, { candidateId: 'c100' })] });
   const ceiling = waysFor(asked(of, 'ceiling'));
   expect(ceiling.map((w) => w.key)).toEqual(['own', 'weaker', 'c75']);
   expect(ceiling[1]).toMatchObject({ strength: 50, sheen: 'matte', finish: 'ceiling' });
@@ -105,7 +85,7 @@ test('nothing is ready for trim before the walls are decided, but the room’s o
 
 test('the walls count by their area', () => {
   const of = room({
-    decisions: [decision(WALLS), decision(['wall-1'], { candidateId: 'c100' })],
+    decisions: [decision(WALL_SURFACES), decision(['wall-1'], { candidateId: 'c100' })],
     widthM: 5,
     depthM: 4,
     heightM: 2.5,
@@ -119,7 +99,7 @@ test('the walls count by their area', () => {
 });
 
 test('the white that was found says by how many points it is lighter; of walls there is none', () => {
-  const of = room({ decisions: [decision(WALLS)] });
+  const of = room({ decisions: [decision(WALL_SURFACES)] });
   const white = {
     key: 'white',
     verdict: 'works',
@@ -150,7 +130,29 @@ test('the worst of a judged way is told with its light and its thing', () => {
 });
 
 test('a colour that was taken out of the room but is on its walls still counts', () => {
-  const made = room({ decisions: [decision(WALLS)] });
+  const made = room({ decisions: [decision(WALL_SURFACES)] });
   const out = { ...made, candidates: [candidate('c100', 100)], retired: { ...made.retired, candidates: [candidate('c75', 75)] } };
   expect(waysFor(asked(out, 'trim')).map((w) => w.key)).toEqual(['own', 'deeper', 'c100']);
+});
+
+test('a window in an adjoining wall rakes along a wall, one opposite or in it does not', () => {
+  const windows = [{ ...room().windows[0]!, wall: 0 as const }];
+  expect([0, 1, 2, 3].map((wall) => isRaked({ windows }, wall))).toEqual([false, true, false, true]);
+  expect(isRaked({ windows }, null)).toBe(false);
+});
+
+test('a white that only comes nearest is not said to be borne', () => {
+  const of = room({ decisions: [decision(WALL_SURFACES)] });
+  const white = {
+    key: 'white',
+    verdict: 'nearly',
+    light: 'lamps',
+    beside: 'the wall',
+    reason: 'too-weak',
+    deckColourId: 'FR:W',
+    strength: 100,
+    lab: deck[3]!.lab,
+  } as const;
+  expect(whiteWay(asked(of, 'trim'), white)!.title).toBe('The white that comes nearest');
+  expect(whiteWay(asked(of, 'trim'), { ...white, verdict: 'works' })!.title).toBe('A clean white the wall can bear');
 });

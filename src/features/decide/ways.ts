@@ -51,6 +51,13 @@ const PAINTED: Readonly<Record<SurfaceKind, PaintedSurface>> = {
 const finishOf = (kind: SurfaceKind): Finish =>
   kind === 'cabinets' ? 'cabinet' : kind === 'built-in' || kind === 'outside' ? FINISH_FOR[kind] : FINISH_FOR[PAINTED[kind]];
 
+/** Whether a window in an adjoining wall lights a wall along itself: what is not smooth shows then. */
+export const isRaked = ({ windows }: Pick<Room, 'windows'>, wall: number | null): boolean =>
+  wall !== null && windows.some((w) => (w.wall + wall) % 2 === 1);
+
+/** What raking light asks of a wall's sheen. Common practice, no source. */
+export const RAKED = 'a window’s light runs along it: matte if the plaster is not smooth';
+
 /** The sheen a surface is advised, and why; trim in the wall's own colour is set off by it alone. */
 export function sheenOf(kind: SurfaceKind, lab: Lab, inWallColour: boolean) {
   const surface = kind === 'trim' && inWallColour ? 'trim-in-wall-colour' : PAINTED[kind];
@@ -232,6 +239,10 @@ export function waysFor(asked: Asked): readonly WayOption[] {
   return kind === 'trim' || kind === 'ceiling' ? [...ready, ...others] : [...others, ...ready];
 }
 
+/** What a white is called that works, or that only comes nearest. */
+const whiteTitle = (verdict: Verdict, beside: boolean) =>
+  verdict !== 'works' ? 'The white that comes nearest' : beside ? 'A clean white the wall can bear' : 'A clean white';
+
 /** The white that was found, as a way. */
 export function whiteWay(asked: Asked, white: FoundWhite | null): WayOption | undefined {
   const kind = asked.surfaces[0]?.kind ?? 'wall';
@@ -251,7 +262,7 @@ export function whiteWay(asked: Asked, white: FoundWhite | null): WayOption | un
   return option(
     kind,
     { candidate },
-    { key: 'white', title: wall ? 'A clean white the wall can bear' : 'A clean white', says, asks: 'beside-wall' },
+    { key: 'white', title: whiteTitle(white.verdict, wall !== undefined), says, asks: 'beside-wall' },
   );
 }
 

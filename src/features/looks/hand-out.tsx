@@ -13,7 +13,7 @@ import { TickRow } from '@/ui/tick-row';
 import { useVisit } from '../session/visit-context';
 import { sayDate } from '../words/say-light';
 import { sayRefusal } from '../words/words';
-import { sayLookWhen, type LookRow } from './plan-rows';
+import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
 import { useLooks } from './use-looks';
 
 /** 128 random bits in base64url. */

@@ -17,7 +17,7 @@ import { momentIndex, useRoomDay, useShownDay } from '../light-client/room-day';
 import { useVisit } from '../session/visit-context';
 import { sayClock } from '../words/say-light';
 import { FRAME_WORDS, frameOf, LookFrame } from './look-frame';
-import { sayLookWhen, type LookRow } from './plan-rows';
+import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
 
 type Span = { readonly first: number; readonly last: number };
 /** Light under which a band is night. */

@@ -15,7 +15,7 @@ import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { inQuestion } from '../light-client/house-plan';
 import { wallName } from '@/core/room/facing';
 import { hourOfText } from './plan-settings';
-import type { LookRow } from './plan-rows';
+import type { LookRow } from '@/core/engine/look-rows';
 
 const LIGHT_CHOICES: Readonly<Record<LookLight, string>> = {
   clear: 'clear',

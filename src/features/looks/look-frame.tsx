@@ -1,5 +1,5 @@
 import { classNames } from '@/ui/class-names';
-import type { LookRow } from './plan-rows';
+import type { LookRow } from '@/core/engine/look-rows';
 
 /** What a look's frame says without its colour: taken, the consultant's, the client's, dropped. */
 export const FRAME_WORDS = {

@@ -13,7 +13,7 @@ import { wallName } from '@/core/room/facing';
 import { sayDate } from '../words/say-light';
 import { LookEditor } from './look-editor';
 import { LookFrame } from './look-frame';
-import { sayLookWhen, type LookRow } from './plan-rows';
+import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
 import { useLooks } from './use-looks';
 
 const listed = new Intl.ListFormat('en-GB');

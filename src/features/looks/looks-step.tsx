@@ -21,7 +21,7 @@ import { HandOut } from './hand-out';
 import { HouseBands } from './house-bands';
 import { LookEditor } from './look-editor';
 import { LookItem } from './look-list';
-import { isOn, lookRows, type LookRow } from './plan-rows';
+import { isOn, lookRows, type LookRow } from '@/core/engine/look-rows';
 import { Planning, RouteLine, Summary } from './plan-summary';
 import { PlanSettingsDialog } from './plan-settings';
 import { ReadIn } from './read-in';

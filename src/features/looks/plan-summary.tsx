@@ -5,7 +5,7 @@ import { clockText } from '@/core/light/time-zone';
 import { Button } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { useVisit } from '../session/visit-context';
-import type { LookRow } from './plan-rows';
+import type { LookRow } from '@/core/engine/look-rows';
 
 const counted = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 

@@ -9,7 +9,7 @@ import { instantOf } from '@/core/light/day-moments';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { goTo } from '../session/where';
-import { lookOf, type LookRow } from './plan-rows';
+import { lookOf, type LookRow } from '@/core/engine/look-rows';
 
 /** Today's sky where it shows the same. */
 const lightToday = ({ light, lights }: LookRow, sky: SkyChoice): LookLight =>

@@ -2,6 +2,7 @@
 
 import { FileText, Plus } from 'lucide-react';
 import { useMemo } from 'react';
+import { lookRows } from '@/core/engine/look-rows';
 import { finalistsOf } from '@/core/handover/sampling';
 import { sayCardWhen } from '@/core/plan/say-look';
 import type { Candidate } from '@/core/record/candidate';
@@ -14,6 +15,8 @@ import { buttonClass } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { SelfField } from '../entry/self-field';
+import { useHousePlan } from '../light-client/house-plan';
+import { latest } from '../light-client/light-worker';
 import { InLight, ShownSwitch, usePaint } from '../light-client/in-light';
 import { addressOf } from '../session/address';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -98,42 +101,43 @@ function Reason({ room }: { readonly room: Room }) {
   );
 }
 
-/** Where each board goes when: the looks that are planned for the colours in paint. */
+/** Where each board goes when: the looks at the colours in paint, kept or only planned. */
 function Places({ room }: { readonly room: Room }) {
   const { visit } = useVisit();
+  const asked = useHousePlan(room.samples.length > 0);
+  const plan = latest(asked);
   const sampled = new Set(room.samples.map((s) => s.candidateId));
-  const looks = room.looks.filter(
-    (l) => l.state === 'planned' && (l.candidateIds.length === 0 || l.candidateIds.some((id) => sampled.has(id))),
+  const looks = useMemo(() => lookRows(visit, plan), [visit, plan]).filter(
+    ({ room: of, state, candidateIds }) =>
+      // a look that names no colour is at all of them
+      of.id === room.id && state === 'planned' && (candidateIds.length === 0 || candidateIds.some((id) => sampled.has(id))),
   );
   const where = (position: string) => {
     const wall = wallOfPosition(position);
     return wall === undefined ? position.replace('-', ' ') : wallName(room.bearingDeg, wall);
   };
+  const nothing = looks.length === 0 && asked.state !== 'computing';
   return (
-    <section aria-label="Where to put them when">
+    <section aria-label="Where to put them when" aria-busy={asked.state === 'computing' && room.samples.length > 0}>
       <h2 className="text-[17px] font-semibold">Where to put them when</h2>
-      {looks.length === 0 ? (
-        <p className="py-2 text-soft">
-          No look is kept for them yet.{' '}
-          <VisitLink
-            href={addressOf({ visitId: visit.id, roomId: room.id, step: 'looks' })}
-            className="underline underline-offset-4"
-          >
-            Plan the looks
-          </VisitLink>
-        </p>
-      ) : (
-        <ol className="py-2">
-          {looks.map((l) => (
-            <li key={l.id} className="border-t border-line py-1.5">
-              <b>{l.walls.map(where).join(', then ')}</b>, {sayCardWhen(l)}
-              <span className="block text-sm text-soft">
-                Look {l.number}: {l.decides}
-              </span>
-            </li>
-          ))}
-        </ol>
-      )}
+      <ol className="py-2">
+        {looks.map((l) => (
+          <li key={l.key} className="border-t border-line py-1.5">
+            <b>{l.walls.map(where).join(', then ')}</b>, {sayCardWhen(l)}
+            <span className="block text-sm text-soft">
+              Look {l.number}
+              {l.who === 'client' ? ', with the client' : ''}: {l.decides}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {nothing && <p className="text-soft">No look is to come: every light of the room was seen, or nothing is in paint yet.</p>}
+      <VisitLink
+        href={addressOf({ visitId: visit.id, roomId: room.id, step: 'looks' })}
+        className="inline-flex min-h-11 items-center underline underline-offset-4"
+      >
+        The whole plan
+      </VisitLink>
     </section>
   );
 }

@@ -1,11 +1,11 @@
-import type { HousePlan, PlannedLook } from '@/core/engine/plan-protocol';
-import { clockText, wallClock } from '@/core/light/time-zone';
-import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '@/core/plan/look-light';
-import type { Person } from '@/core/judge/ruling';
-import { judgingPosition } from '@/core/record/judging-position';
-import type { Look, LookState } from '@/core/record/look';
-import type { Room } from '@/core/record/room';
-import type { Visit } from '@/core/record/visit';
+import type { HousePlan, PlannedLook } from './plan-protocol';
+import { clockText, wallClock } from '../light/time-zone';
+import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light';
+import type { Person } from '../judge/ruling';
+import { judgingPosition } from '../record/judging-position';
+import type { Look, LookState } from '../record/look';
+import type { Room } from '../record/room';
+import type { Visit } from '../record/visit';
 
 /** A look as it stands in the list: kept or only planned. */
 export type LookRow = {

@@ -3,7 +3,7 @@ import { look } from '../../../tests/made-up-look';
 import { room, visit } from '../../../tests/made-up-room';
 import type { Visit } from '@/core/record/visit';
 import { sideBySide } from './house-bands';
-import { isOn, lookOf, lookRows, sayLookWhen } from './plan-rows';
+import { isOn, lookOf, lookRows, sayLookWhen } from '@/core/engine/look-rows';
 import { hourOfText } from './plan-settings';
 
 const at = (clock: string) => Date.parse(`2026-09-23T${clock}:00+01:00`);
