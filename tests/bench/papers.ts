@@ -29,7 +29,10 @@ export async function benchPapers(): Promise<void> {
       name: `Room ${k + 1}`,
       bearingDeg: 9 * k,
       paintwork: paintworkSchema.parse({ rails: [{ wall: 0, heightM: 1 }] }),
-      decisions: [decision(`a${k}`, ['wall-0', 'wall-1', 'wall-2', 'wall-3'], 'c75'), decision(`b${k}`, ['trim', 'ceiling'], 'c100')],
+      decisions: [
+        decision(`a${k}`, ['wall-0', 'wall-1', 'wall-2', 'wall-3'], 'c75'),
+        decision(`b${k}`, ['trim', 'ceiling'], 'c100'),
+      ],
     }),
   );
   const house = { ...visit(), rooms };
