@@ -142,8 +142,8 @@ describe('the painter’s schedule', () => {
     expect(row.colour!.known).toBe(
       'known by its Lab only; its look by lamps may be off by 2.3 (CIEDE2000): trust the painted board',
     );
-    const gone = made(of({ decisions: [decision(WALL_SURFACES)] }), undefined);
-    expect(gone.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
+    const sure = made(of({ decisions: [decision(WALL_SURFACES)] }));
+    expect(sure.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
     expect(
       handOver(of({ decisions: [decision(WALL_SURFACES)] }), () => undefined, NOW).rooms[0]!.rows[0]!.colour!.known,
     ).toContain('not in the deck any more');

@@ -105,3 +105,9 @@ describe('a dry sample that was read', () => {
     expect(asMixed(v)).toBe(asMixed(v));
   });
 });
+
+test('the day on a label is the day in the home, not in Greenwich', () => {
+  const late = { ...of({ samples: [sample({ paintedAt: '2026-09-23T03:30:00.000Z' })] }) };
+  const denver = { ...late, place: { ...late.place, timeZone: 'America/Denver' } };
+  expect(sampleLabels(denver)[0]!.lines.at(-1)).toBe('2 coats, painted 22 September 2026');
+});

@@ -1,3 +1,4 @@
+import { wallClock } from '../light/time-zone';
 import { potsFor, type Pot, type PotChoice } from '../plan/sample-pots';
 import { sayStrength } from '../paint/strength';
 import type { Candidate } from '../record/candidate';
@@ -137,7 +138,10 @@ export function sampleLabels(visit: Visit, roomId?: string): SampleLabel[] {
       room.samples.flatMap((sample): SampleLabel[] => {
         const c = colourOf(room, sample);
         if (!c) return [];
-        const painted = sample.paintedAt === null ? 'to be painted' : `painted ${sayDay(sample.paintedAt.slice(0, 10))}`;
+        const painted =
+          sample.paintedAt === null
+            ? 'to be painted'
+            : `painted ${sayDay(wallClock(Date.parse(sample.paintedAt), visit.place.timeZone).date)}`;
         const lines = [
           `${visit.label} · ${sayDay(dayOfVisit(visit))}`,
           room.name,

@@ -34,9 +34,8 @@ export function potsFor(areaM2: number, coats: number, coverage: Coverage, price
     const covers = pint * coverage.pint + jars * coverage['sample-jar'];
     const by = priced ? [pint * prices.pint! + jars * prices['sample-jar']!, covers, pint + jars] : [covers, pint + jars];
     const before = best?.by;
-    const better = !before || by.findIndex((v, k) => Math.abs(v - before[k]!) > GRAIN) >= 0;
     const at = before ? by.findIndex((v, k) => Math.abs(v - before[k]!) > GRAIN) : -1;
-    if (!before || (better && by[at]! < before[at]!)) best = { counts, by };
+    if (!before || (at >= 0 && by[at]! < before[at]!)) best = { counts, by };
   }
   const { counts } = best!;
   const covers = counts.pint * coverage.pint + counts['sample-jar'] * coverage['sample-jar'];

@@ -35,10 +35,18 @@ function SheenField({ choice, advised, onChange }: SheenProps) {
 type AdviceProps = {
   readonly choice: Choice;
   readonly advice: CoatsAdvice | undefined;
+  /** Asks again, where nothing could be read. */
+  readonly failed: (() => void) | undefined;
   readonly onUse: (advice: CoatsAdvice) => void;
 };
 /** What the paint's own hiding asks for, and why. */
-function Advice({ choice, advice, onUse }: AdviceProps) {
+function Advice({ choice, advice, failed, onUse }: AdviceProps) {
+  if (!advice && failed)
+    return (
+      <p role="alert" className="text-sm">
+        What the paint hides could not be read. <Button onClick={failed}>Try again</Button>
+      </p>
+    );
   if (!advice) return <p className="text-sm text-soft">Coats: asking what the paint hides…</p>;
   const same = choice.coats === advice.coats && choice.undercoat === advice.undercoat;
   const says = `${advice.coats} coats${advice.undercoat === 'none' ? '' : `, undercoat ${UNDERCOAT_WORDS[advice.undercoat]}`}`;
@@ -56,11 +64,13 @@ type Props = {
   readonly choice: Choice;
   readonly advised: { readonly sheen: string; readonly why: string };
   readonly advice: CoatsAdvice | undefined;
+  /** Asks again, where nothing could be read. */
+  readonly failed: (() => void) | undefined;
   readonly onChange: (choice: Choice) => void;
 };
 
 /** How surfaces are painted in their colour: sheen, product, coats, what goes under it, and why. Every change is kept at once. */
-export function ChoiceForm({ choice, advised, advice, onChange }: Props) {
+export function ChoiceForm({ choice, advised, advice, failed, onChange }: Props) {
   const [why, setWhy] = useState(choice.why);
   const set = (change: Partial<Choice>) => onChange({ ...choice, ...change });
   const caution = potCaution(choice.sheen);
@@ -103,7 +113,7 @@ export function ChoiceForm({ choice, advised, advice, onChange }: Props) {
           ))}
         </ChoiceField>
       </div>
-      <Advice {...{ choice, advice }} onUse={({ coats, undercoat }) => set({ coats, undercoat })} />
+      <Advice {...{ choice, advice, failed }} onUse={({ coats, undercoat }) => set({ coats, undercoat })} />
       <TextField
         label="Why, in your words"
         value={why}

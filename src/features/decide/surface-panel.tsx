@@ -87,6 +87,7 @@ function usePanel({ room, decided, surfaces, ways }: Pick<Props, 'room' | 'decid
   return {
     now,
     kind,
+    factsFailed: facts.state === 'failed' ? facts.retry : undefined,
     adviceOn,
     advisedSheen,
     decidedAtAll: rows.some((r) => r.choice),
@@ -142,6 +143,7 @@ function OnIt({ panel }: { readonly panel: Panel }) {
         choice={choice}
         advised={advisedSheen(candidate.lab, candidate.deckColourId)}
         advice={adviceOn(candidate.deckColourId, candidate.strength)}
+        failed={panel.factsFailed}
         onChange={change}
       />
     </div>

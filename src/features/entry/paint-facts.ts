@@ -10,11 +10,19 @@ const keyOf = ({ deckColourId, strength, under, containers }: AskedPaint) =>
 /** What was answered in this page; a deck that changes reloads it. */
 const known = new Map<string, PaintFacts | null>();
 
-type State = { readonly state: 'asking' | 'known' | 'failed'; readonly of: (paint: AskedPaint) => PaintFacts | undefined };
+/** What was answered of a paint; undefined until it is known. */
+const answered = (paint: AskedPaint): PaintFacts | undefined => known.get(keyOf(paint)) ?? undefined;
+
+type State = {
+  readonly state: 'asking' | 'known' | 'failed';
+  readonly of: (paint: AskedPaint) => PaintFacts | undefined;
+  /** Changes with every answer. */
+  readonly seen: number;
+};
 
 /** What papers say of paints: their base, coats over what is there, pours. Asked once a page for each; undefined until it is known. */
 export function usePaintFacts(asked: readonly AskedPaint[]): State & { readonly retry: () => void } {
-  const [, setSeen] = useState(0);
+  const [seen, setSeen] = useState(0);
   const [failed, setFailed] = useState(false);
   const [attempt, setAttempt] = useState(0);
   const name = [...new Set(asked.map(keyOf))].filter((key) => !known.has(key)).join('\n');
@@ -40,7 +48,8 @@ export function usePaintFacts(asked: readonly AskedPaint[]): State & { readonly 
   const open = asked.some((a) => !known.has(keyOf(a)));
   return {
     state: open ? (failed ? 'failed' : 'asking') : 'known',
-    of: (paint) => known.get(keyOf(paint)) ?? undefined,
+    of: answered,
+    seen,
     retry: () => {
       setFailed(false);
       setAttempt((n) => n + 1);
