@@ -8,7 +8,7 @@ export function storageInMemory(): TextStorage {
   return {
     keys: () => [...map.keys()],
     get: (key) => map.get(key) ?? null,
-    set: (key, text) => void map.set(key, text),
+    set: (key, text) => map.set(key, text).has(key),
     remove: (key) => void map.delete(key),
   };
 }

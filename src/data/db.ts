@@ -1,8 +1,12 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite, types } from '@electric-sql/pglite';
 import { camelCase } from './columns';
+import { picturesInMemory, type PictureFiles } from './folder/picture-files';
+import { mustHaveRoom } from './folder/room-left';
+import { journalInMemory, JournalBroken, type Journal } from './journal/journal';
 import { checkParameters, type Database, type Parameter, type Sql } from './sql';
+import { isFatal, withinTime, type Limits, USUAL_LIMITS } from './within-time';
 
 type Executor = Pick<PGlite, 'query'>;
 
@@ -34,24 +38,102 @@ async function makeTemplate(file: string): Promise<void> {
   renameSync(part, file);
 }
 
-/**
- * Opens the database in a folder, or in memory when `folder` is undefined. An empty folder starts from `template`, the dump of an empty
- * cluster, which is made when the file is not there yet: 0.7 s instead of 5 s.
- */
-export async function openDatabase(folder: string | undefined, template?: string): Promise<Database> {
-  const fresh = folder === undefined || !existsSync(`${folder}/PG_VERSION`);
+/** The template was asked for over a folder that holds something: unpacking it there would bury that. */
+export class NotEmpty extends Error {
+  constructor(folder: string) {
+    super(`${path.basename(folder)} holds files but is no database; nothing is written over it`);
+    this.name = 'NotEmpty';
+  }
+}
+
+async function cluster(folder: string | undefined, template: string | undefined): Promise<PGlite> {
+  const there = folder !== undefined && existsSync(folder) && readdirSync(folder).length > 0;
+  const fresh = !there || !existsSync(path.join(folder, 'PG_VERSION'));
+  if (fresh && there) throw new NotEmpty(folder);
   const from = fresh ? template : undefined;
   if (from !== undefined && !existsSync(from)) await makeTemplate(from);
-  const pg = await PGlite.create({
+  return PGlite.create({
     ...(folder === undefined ? {} : { dataDir: folder }),
     ...(from === undefined ? {} : { loadDataDir: new Blob([new Uint8Array(readFileSync(from))]) }),
     parsers: PARSERS,
   });
+}
+
+export type Opening = {
+  readonly journal?: Journal;
+  readonly pictures?: PictureFiles;
+  /** The folder whose disk must have room before anything is written. */
+  readonly roomIn?: string;
+  /** Told once, when the database or the journal can not be used any more; nothing is answered after it. */
+  readonly onFatal?: (error: unknown) => void;
+  readonly limits?: Limits;
+};
+
+/**
+ * Opens the database in a folder, or in memory when `folder` is undefined. A folder that is not there yet starts from `template`, the dump of
+ * an empty cluster, which is made when the file is not there yet: 0.7 s instead of 5 s.
+ *
+ * @throws NotEmpty when the folder is there and is no database
+ */
+export async function openDatabase(folder: string | undefined, template?: string, opening: Opening = {}): Promise<Database> {
+  const { journal = journalInMemory(), pictures = picturesInMemory(), roomIn, onFatal, limits = USUAL_LIMITS } = opening;
+  const pg = await cluster(folder, template);
   const database = Symbol('database');
+  let ended: unknown;
+  const end = (error: unknown) => {
+    if (ended === undefined) {
+      ended = error;
+      onFatal?.(error);
+    }
+    return error;
+  };
+  /** Answers what `work` does, unless the database is past using: then that is told, and nothing more is asked of it. */
+  async function asked<T>(work: () => Promise<T>): Promise<T> {
+    if (ended !== undefined) throw ended;
+    try {
+      return await withinTime(work(), limits.stuckMs);
+    } catch (e) {
+      throw isFatal(e) ? end(e) : e;
+    }
+  }
+  const transaction = <T>(work: (sql: Sql) => Promise<T>): Promise<T> =>
+    asked(
+      () =>
+        pg.transaction((tx) => withinTime(work(port(tx as unknown as Executor, database)), limits.workMs, false)) as Promise<T>,
+    );
+  const room = (bytes = 0) => {
+    if (roomIn !== undefined) mustHaveRoom(roomIn, bytes);
+  };
   return {
-    ...port(pg, database),
-    transaction: (work) => pg.transaction((tx) => work(port(tx as unknown as Executor, database))) as Promise<never>,
+    ...port(
+      { query: ((statement: string, parameters: unknown[]) => asked(() => pg.query(statement, parameters))) as never },
+      database,
+    ),
+    journal,
+    pictures,
+    mustHaveRoom: room,
+    transaction,
+    async journalled(work) {
+      room();
+      let appended = false;
+      try {
+        return await transaction(async (sql) => {
+          const { entry, value } = await work(sql, journal.last() + 1);
+          if (entry) {
+            await journal.append(entry);
+            appended = true;
+          }
+          return value;
+        });
+      } catch (e) {
+        // what is in the journal was done, whatever the database says: only a new start, which does it again, is right now
+        throw appended || e instanceof JournalBroken ? end(e) : e;
+      }
+    },
     unsafeScript: async (script) => void (await pg.exec(script)),
-    close: () => pg.close(),
+    async close() {
+      await pg.close();
+      await journal.close();
+    },
   };
 }

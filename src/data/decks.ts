@@ -145,6 +145,12 @@ export const upsertTintSystem = (
     [t.id, t.name, t.shotMl, JSON.stringify(t.surface), JSON.stringify(t.colourants)],
   );
 
+/** Version of the shipped decks that are in; undefined before any is. */
+export const shippedVersion = async (sql: Sql): Promise<string | undefined> =>
+  (await sql.query<{ version: string }>('select version from shipped'))[0]?.version;
+export const setShippedVersion = (sql: Sql, version: string) =>
+  sql.query(`insert into shipped (version) values ($1) on conflict (one) do update set version = excluded.version`, [version]);
+
 /** A maker as a file names it; one that is here already stays as it is. */
 export const addMaker = (sql: Sql, maker: { id: string; name: string; tintSystemId: string | null }) =>
   sql.query(

@@ -25,27 +25,44 @@ export const updatePhoto = (sql: Sql, p: PhotoFields) =>
     [p.id, p.roomId, p.caption, p.settings, p.white && JSON.stringify(p.white)],
   );
 
-/** A picture as it is kept, by the hash of the file that was handed in. */
-export type Picture = { readonly hash: string; readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
+/** What is known of a picture, by the hash of the file that was handed in; `sha256` is of the JPEG that is kept. */
+export type PictureRow = {
+  readonly hash: string;
+  readonly sha256: string;
+  readonly width: number;
+  readonly height: number;
+  readonly keptAt: string;
+};
 
-/** Keeps a picture; one that is there already stays as it is. */
-export const insertPicture = (sql: Sql, p: Picture) =>
-  sql.query(`insert into picture (hash, jpeg, width, height) values ($1, $2, $3, $4) on conflict (hash) do nothing`, [
-    p.hash,
-    p.jpeg,
-    p.width,
-    p.height,
-  ]);
-
-export const findPictureSize = async (sql: Sql, hash: string): Promise<Pick<Picture, 'width' | 'height'> | undefined> =>
-  (await sql.query<Pick<Picture, 'width' | 'height'>>(`select width, height from picture where hash = $1`, [hash]))[0];
-
-/** The picture, a JPEG. */
-export const findPicture = async (sql: Sql, hash: string): Promise<Uint8Array | undefined> =>
-  (await sql.query<{ jpeg: Uint8Array }>(`select jpeg from picture where hash = $1`, [hash]))[0]?.jpeg;
-
-/** Forgets pictures that were handed in more than a day ago and that no photograph names. */
-export const deleteUnusedPictures = (sql: Sql) =>
+/** Notes a picture; one that is there already stays as it is. */
+export const insertPictureRow = (sql: Sql, p: PictureRow) =>
   sql.query(
-    `delete from picture p where p.kept_at < now() - interval '1 day' and not exists (select 1 from photo where picture = p.hash)`,
+    `insert into picture (hash, sha256, width, height, kept_at) values ($1, $2, $3, $4, $5::timestamptz) on conflict (hash) do nothing`,
+    [p.hash, p.sha256, p.width, p.height, p.keptAt],
   );
+
+export const findPictureRow = async (sql: Sql, hash: string): Promise<PictureRow | undefined> =>
+  (await sql.query<PictureRow>(`select hash, sha256, width, height, kept_at from picture where hash = $1`, [hash]))[0];
+
+export const listPictureRows = (sql: Sql): Promise<PictureRow[]> =>
+  sql.query(`select hash, sha256, width, height, kept_at from picture order by kept_at, hash`);
+
+/** Pictures that were handed in before an instant and that no photograph names. */
+export const listUnusedPictures = async (sql: Sql, before: string): Promise<string[]> =>
+  (
+    await sql.query<{ hash: string }>(
+      `select hash from picture p where kept_at < $1::timestamptz and not exists (select 1 from photo where picture = p.hash) order by hash`,
+      [before],
+    )
+  ).map((p) => p.hash);
+
+export const deletePictureRows = (sql: Sql, hashes: readonly string[]) =>
+  sql.query(`delete from picture p where hash = any($1) and not exists (select 1 from photo where picture = p.hash)`, [hashes]);
+
+/** Pictures that folders from before kept in the table itself. */
+export const listPicturesInTable = (sql: Sql): Promise<{ hash: string; jpeg: Uint8Array }[]> =>
+  sql.query(`select hash, jpeg from picture where jpeg is not null order by hash`);
+
+/** Says that a picture of a folder from before is a file now. */
+export const pictureMoved = (sql: Sql, hash: string, sha256: string) =>
+  sql.query(`update picture set jpeg = null, sha256 = $2 where hash = $1`, [hash, sha256]);

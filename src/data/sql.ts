@@ -1,3 +1,7 @@
+import type { PictureFiles } from './folder/picture-files';
+import type { Journal } from './journal/journal';
+import type { Entry } from './journal/line';
+
 /** A parameter of a statement. `undefined` is a caller's bug, JSON goes in as text with `::jsonb`, a file as its bytes. */
 export type Parameter = string | number | boolean | null | readonly string[] | readonly number[] | Uint8Array;
 
@@ -9,9 +13,22 @@ export interface Sql {
   query<Row>(statement: string, parameters?: readonly Parameter[]): Promise<Row[]>;
 }
 
+/** What a transaction that is journalled did: the line that says so (undefined when it did nothing), and what is answered. */
+export type Journalled<T> = { readonly entry: Entry | undefined; readonly value: T };
+
 export interface Database extends Sql {
   /** Runs `work` in one transaction: all of it or nothing. */
   transaction<T>(work: (sql: Sql) => Promise<T>): Promise<T>;
+  /**
+   * Runs `work` in one transaction whose line is in the journal, on the disk, before it commits. `seq` is the place its line will have.
+   *
+   * @throws DiskFull before anything is done, when there is too little room
+   */
+  journalled<T>(work: (sql: Sql, seq: number) => Promise<Journalled<T>>): Promise<T>;
+  readonly journal: Journal;
+  readonly pictures: PictureFiles;
+  /** @throws DiskFull when the disk has not `bytes` left beside what is kept free */
+  mustHaveRoom(bytes: number): void;
   /** Runs a script of several statements without parameters. Only for migrations shipped with the product. */
   unsafeScript(script: string): Promise<void>;
   close(): Promise<void>;

@@ -1,12 +1,11 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { openDatabase } from '@/data/db';
 import { claimFolder } from '@/data/folder-claim';
-import { migrate } from '@/data/migrate';
-import { deleteUnusedPictures } from '@/data/photos';
 import type { Database } from '@/data/sql';
-import { loadShippedDecks } from './deck/load-shipped';
 import { loadDemo } from './demo/load';
+import { openFolder, type OpenedFolder } from './folder/open-folder';
+import { FolderInUse, NotADemo, sayTrouble } from './folder/trouble';
+import { forgetUnusedPictures } from './pictures/store-picture';
 
 /** The settings of one process, read once from its environment. */
 const settings = () => ({
@@ -17,28 +16,32 @@ const settings = () => ({
   template: path.resolve('var/template.tar'),
 });
 
-type Opened = { readonly db: Database; readonly release: () => void };
+type Opened = OpenedFolder & { readonly folder: string; readonly release: () => void };
 const KEY = Symbol.for('elm-swatch.database');
 type Holder = { [KEY]?: Promise<Opened> };
 const holder = globalThis as Holder;
 
-/** Another living process holds the data folder. */
-export class FolderInUse extends Error {
-  constructor(folder: string, pid: number) {
-    super(`The data folder ${folder} is in use by another Elm Swatch (process ${pid}). Nothing was changed.`);
-  }
-}
-
 /** Stands in every folder that a demo made; without it nothing is ever emptied. */
 const DEMO_MARK = 'this-is-a-demo-folder';
+const isClaim = (name: string) => name.startsWith('claim.');
 
 /** Marks the demo's folder and empties it when asked; refuses a folder that holds anything a demo did not put there. */
 function readyDemoFolder(folder: string, fresh: boolean): void {
-  const used = existsSync(folder) && readdirSync(folder).length > 0;
-  if (used && !existsSync(path.join(folder, DEMO_MARK))) throw new Error(`${folder} is not a demo's folder; it is left as it is`);
-  if (fresh) rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true });
+  const holds = readdirSync(folder).filter((name) => !isClaim(name));
+  if (holds.length > 0 && !existsSync(path.join(folder, DEMO_MARK))) throw new NotADemo(folder);
+  if (fresh) for (const name of holds) rmSync(path.join(folder, name), { recursive: true, force: true });
   writeFileSync(path.join(folder, DEMO_MARK), '');
+}
+
+/** How long an answer that is on its way may take before the process ends. */
+const LAST_WORDS_MS = 300;
+
+/** The database or the journal can not be used any more: what was shown as saved is in the journal, and a new start does the rest. */
+function endWith(error: unknown): void {
+  console.error('the database can not be used any more', error);
+  process.stderr.write(`\nElm Swatch stops: ${sayTrouble(error)} Everything shown as saved is kept; start it again.\n`);
+  setTimeout(() => process.exit(1), LAST_WORDS_MS);
 }
 
 async function open(): Promise<Opened> {
@@ -47,26 +50,33 @@ async function open(): Promise<Opened> {
   if (!claim.ok) throw new FolderInUse(folder, claim.pid);
   try {
     if (demo) readyDemoFolder(folder, fresh);
-    mkdirSync(folder, { recursive: true });
-    const db = await openDatabase(path.join(folder, 'pg'), template);
-    await migrate(db);
-    await loadShippedDecks(db);
-    await deleteUnusedPictures(db);
-    if (demo) await loadDemo(db);
-    return { db, release: claim.release };
+    const say = (words: string) => void process.stderr.write(`${words}\n`);
+    const opened = await openFolder(folder, { template, onFatal: endWith, say });
+    await forgetUnusedPictures(opened.db);
+    if (demo) await loadDemo(opened.db);
+    return { ...opened, folder, release: claim.release };
   } catch (e) {
     claim.release();
     throw e;
   }
 }
 
-/** The one database of this process; opened, claimed, migrated and filled with the shipped decks on first use. */
-export const database = async (): Promise<Database> => (await (holder[KEY] ??= open())).db;
+const opened = (): Promise<Opened> => (holder[KEY] ??= open());
 
-/** Closes the database and gives the folder back. */
+/** The one database of this process; its folder claimed and opened on first use. */
+export const database = async (): Promise<Database> => (await opened()).db;
+
+/** What was found when the folder was opened, and where it is. */
+export async function openedFolder(): Promise<Pick<Opened, 'folder' | 'findings'>> {
+  const { folder, findings } = await opened();
+  return { folder, findings };
+}
+
+/** Closes the database, seals it, and gives the folder back. */
 export async function closeDatabase(): Promise<void> {
-  const opened = await holder[KEY];
+  const held = holder[KEY];
   delete holder[KEY];
-  await opened?.db.close();
-  opened?.release();
+  const was = await held;
+  await was?.close();
+  was?.release();
 }

@@ -1,7 +1,15 @@
-import { closeDatabase, database, FolderInUse } from './database';
+import { closeDatabase, database } from './database';
+import { FolderInUse, sayTrouble } from './folder/trouble';
+
+/** How long closing may take before the process ends anyway: what was shown as saved is in the journal. */
+const CLOSING_MS = 20_000;
 
 const stop = (signal: NodeJS.Signals) => {
-  void closeDatabase().finally(() => process.exit(signal === 'SIGINT' ? 130 : 0));
+  const code = signal === 'SIGINT' ? 130 : 0;
+  setTimeout(() => process.exit(code), CLOSING_MS).unref();
+  closeDatabase()
+    .catch((e: unknown) => console.error('the database was not closed', e))
+    .finally(() => process.exit(code));
 };
 
 /** Said on standard output once the data folder is claimed and open: who started the server waits for it. */
@@ -9,13 +17,15 @@ export const OPENED = 'elm-swatch: data folder open';
 
 /** Opens the data folder; a second start on the same folder says so and stops, changing nothing. */
 export async function start(): Promise<void> {
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
   try {
     await database();
     process.stdout.write(`${OPENED}\n`);
   } catch (e) {
-    process.stderr.write(e instanceof FolderInUse ? `\n${e.message}\n` : `\nThe data folder could not be opened: ${String(e)}\n`);
+    const told = sayTrouble(e);
+    if (told.includes('above')) console.error(e);
+    process.stderr.write(`\n${told}\n`);
     process.exit(e instanceof FolderInUse ? 3 : 1);
   }
-  process.once('SIGTERM', stop);
-  process.once('SIGINT', stop);
 }

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
+import { windowText } from './browser-text';
 
 /** State that this window remembers between screens; text only. It begins at `initial` and takes up what was kept once the page runs. */
 export function useKept<T extends string>(name: string, initial: T, allowed: readonly T[]): readonly [T, (value: T) => void] {
@@ -6,7 +7,7 @@ export function useKept<T extends string>(name: string, initial: T, allowed: rea
   const [value, setValue] = useState<T>(initial);
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
-      const kept = sessionStorage.getItem(key) as T | null;
+      const kept = windowText.get(key) as T | null;
       if (kept !== null && allowed.includes(kept)) setValue(kept);
     });
     return () => cancelAnimationFrame(frame);
@@ -15,7 +16,7 @@ export function useKept<T extends string>(name: string, initial: T, allowed: rea
   }, [key]);
   const set = useCallback(
     (next: T) => {
-      sessionStorage.setItem(key, next);
+      windowText.set(key, next);
       setValue(next);
     },
     [key],

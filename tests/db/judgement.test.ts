@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { decodeDeckCurves, labAt, placesOf } from '@/core/formats/deck-curves';
 import { keptSize, PHOTO_LIMITS } from '@/core/record/photo';
 import type { Database } from '@/data/sql';
-import { deleteUnusedPictures, findPicture, insertPicture } from '@/data/photos';
+import { forgetUnusedPictures, storePicture } from '@/server/pictures/store-picture';
 import { hashOf } from '@/server/pictures/hash-of';
 import { cleanPicture } from '@/server/pictures/clean-picture';
 import { makeCurves } from '@/server/deck/curves';
@@ -181,7 +181,7 @@ describe('photographs', () => {
     if (!clean.ok) throw new Error(clean.reason);
     const { jpeg, width, height } = clean;
     const picture = hashOf(jpeg);
-    await insertPicture(db, { hash: picture, jpeg, width, height });
+    await storePicture(db, picture, { jpeg, width, height });
     const added = operation({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
     expect(await applyOperation(db, added)).toMatchObject({ ok: true, id: added.id });
     const white = { x: 0.5, y: 0.25, rgb: [240, 230, 200] as const };
@@ -196,7 +196,7 @@ describe('photographs', () => {
     expect((await roomOf(visitId)).photos).toMatchObject([
       { id: added.id, picture, width: 60, height: 80, caption: 'Board by the window', settings: 'automatic', white },
     ]);
-    expect(Buffer.from((await findPicture(db, picture))!).equals(Buffer.from(jpeg))).toBe(true);
+    expect(Buffer.from((await db.pictures.read(picture))!).equals(Buffer.from(jpeg))).toBe(true);
     await doIt(db, { name: 'photo.retire', roomId, photoId: added.id, retired: true });
     expect((await roomOf(visitId)).photos).toHaveLength(0);
     await doIt(db, { name: 'photo.retire', roomId, photoId: added.id, retired: false });
@@ -211,7 +211,7 @@ describe('photographs', () => {
     const clean = await cleanPicture(await photograph(80, 60));
     if (!clean.ok) throw new Error(clean.reason);
     const hash = hashOf(clean.jpeg);
-    await insertPicture(db, { hash, ...clean });
+    await storePicture(db, hash, clean);
     expect(await applyOperation(db, photo(hash, 90))).toMatchObject({ ok: false, reason: 'invalid' });
     expect(await applyOperation(db, photo(hash, 61))).toMatchObject({ ok: true });
   });
@@ -219,16 +219,16 @@ describe('photographs', () => {
   test('a picture that no photograph names is forgotten after a day', async () => {
     const { roomId } = await madeUpVisit(db);
     const put = async (hash: string) => {
-      await insertPicture(db, { hash, jpeg: new Uint8Array([1]), width: 60, height: 80 });
+      await storePicture(db, hash, { jpeg: new Uint8Array([1]), width: 60, height: 80 });
       await db.query(`update picture set kept_at = now() - interval '2 days' where hash = $1`, [hash]);
     };
     const [used, unused] = ['a'.repeat(64), 'b'.repeat(64)];
     await put(used);
     await put(unused);
     await doIt(db, { name: 'photo.add', roomId, picture: used, width: 60, height: 80, settings: 'unknown' });
-    await deleteUnusedPictures(db);
-    expect(await findPicture(db, used)).toBeDefined();
-    expect(await findPicture(db, unused)).toBeUndefined();
+    await forgetUnusedPictures(db);
+    expect([used, unused].map(db.pictures.has)).toEqual([true, false]);
+    expect((await db.query('select hash from picture where hash = any($1)', [[used, unused]])).length).toBe(1);
   });
 
   test.each([

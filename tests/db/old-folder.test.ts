@@ -5,11 +5,12 @@ import { brotliDecompressSync } from 'node:zlib';
 import { SPECTRUM_STEPS } from '@/core/operations/visit-text';
 import type { Room } from '@/core/record/room';
 import { openDatabase } from '@/data/db';
-import { migrate } from '@/data/migrate';
-import { findPicture } from '@/data/photos';
 import type { Database } from '@/data/sql';
+import { openFolder, type OpenedFolder } from '@/server/folder/open-folder';
 import { newsFrom } from '@/server/visits/news';
 import { loadVisit } from '@/server/visits/load-visit';
+import { TEMPLATE } from './made-up';
+import { tablesOf } from './tables';
 
 /** What a data folder of migration 0005 held, as the product read it then: tests/db/fixtures. */
 const BEFORE = JSON.parse(readFileSync('tests/db/fixtures/folder-0005.json', 'utf8')) as {
@@ -18,15 +19,19 @@ const BEFORE = JSON.parse(readFileSync('tests/db/fixtures/folder-0005.json', 'ut
 };
 const here = mkdtempSync(path.join(tmpdir(), 'elm-old-'));
 
+const folder = path.join(here, 'data');
+let opened: OpenedFolder;
 let db: Database;
 beforeAll(async () => {
   const dump = path.join(here, 'folder.tar');
   writeFileSync(dump, brotliDecompressSync(readFileSync('tests/db/fixtures/folder-0005.tar.br')));
-  mkdirSync(path.join(here, 'data'));
-  db = await openDatabase(path.join(here, 'data', 'pg'), dump);
+  mkdirSync(folder);
+  await (await openDatabase(path.join(folder, 'pg'), dump)).close();
+  opened = await openFolder(folder, { template: TEMPLATE });
+  db = opened.db;
 }, 120_000);
 afterAll(async () => {
-  await db.close();
+  await opened.close();
   rmSync(here, { recursive: true, force: true });
 });
 
@@ -43,7 +48,6 @@ const withoutOrdinal = <T extends { readonly ordinal: number }>({ ordinal: _, ..
 const sorted = (all: unknown): unknown => (all as { id: string }[]).map((one) => one.id).sort();
 
 test('a data folder made before opens with nothing lost', async () => {
-  expect(await migrate(db)).toContain('0006_one_description.sql');
   const visit = (await loadVisit(db, BEFORE.visit.id))!;
   const { rooms, ...head } = BEFORE.visit;
   expect(visit).toMatchObject(head);
@@ -73,7 +77,7 @@ test('every row is there, pictures too, and what was taken out comes back', asyn
   const photos = visit.rooms.flatMap((r) => r.photos);
   expect(photos.length).toBeGreaterThan(0);
   for (const { picture } of photos)
-    expect((await findPicture(db, picture))!.subarray(0, 3)).toEqual(new Uint8Array([255, 216, 255]));
+    expect((await db.pictures.read(picture))!.subarray(0, 3)).toEqual(new Uint8Array([255, 216, 255]));
   expect(visit.rooms[1]!.retired).toMatchObject({ candidates: [{ maker: 'Tullacote' }], stays: [{ kind: 'furnishing' }] });
 });
 
@@ -92,4 +96,20 @@ test('the old journal belongs to its visit', async () => {
   expect(news).toMatchObject({ kind: 'visit', revision: { seq: expect.any(Number) } });
   if (news?.kind !== 'visit') throw new Error('no visit');
   expect(news.revision.seq).toBeGreaterThanOrEqual(BEFORE.counts['operation']!);
+});
+
+test('its journal is written once, and a database made of it is the same, row for row', async () => {
+  const before = await tablesOf(db);
+  const visit = await loadVisit(db, BEFORE.visit.id);
+  await opened.close();
+  const journal = path.join(folder, 'journal', '0001.jsonl');
+  const text = readFileSync(journal, 'utf8');
+  expect(text.split('\n').length).toBeGreaterThan(10);
+  rmSync(path.join(folder, 'pg'), { recursive: true });
+  opened = await openFolder(folder, { template: TEMPLATE });
+  db = opened.db;
+  expect(opened.findings).toMatchObject([{ kind: 'remade' }]);
+  expect(await tablesOf(db)).toEqual(before);
+  expect(await loadVisit(db, BEFORE.visit.id)).toEqual(visit);
+  expect(readFileSync(journal, 'utf8')).toBe(text);
 });

@@ -1,9 +1,5 @@
-import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { readdirSync } from 'node:fs';
 import { openDatabase } from '@/data/db';
-import { claimFolder } from '@/data/folder-claim';
 import { migrate, MIGRATIONS } from '@/data/migrate';
 import type { Database } from '@/data/sql';
 import { loadDemo } from '@/server/demo/load';
@@ -13,44 +9,6 @@ import { listDeck } from '@/data/decks';
 import { listVisits } from '@/data/visits';
 import { loadVisit } from '@/server/visits/load-visit';
 import { TEMPLATE } from './made-up';
-
-const here = mkdtempSync(path.join(tmpdir(), 'elm-'));
-afterAll(() => rmSync(here, { recursive: true, force: true }));
-
-describe('claiming a folder', () => {
-  test('is given to one process, and given back', () => {
-    const folder = path.join(here, 'own');
-    const claim = claimFolder(folder);
-    if (!claim.ok) throw new Error('not claimed');
-    expect(existsSync(`${folder}.claim`)).toBe(true);
-    claim.release();
-    expect(existsSync(`${folder}.claim`)).toBe(false);
-  });
-
-  test('a living process keeps it; nothing is changed', async () => {
-    const folder = path.join(here, 'busy');
-    const other = spawn(process.execPath, ['-e', 'setInterval(() => {}, 1000)']);
-    try {
-      writeFileSync(`${folder}.claim`, JSON.stringify({ pid: other.pid }));
-      expect(claimFolder(folder)).toEqual({ ok: false, pid: other.pid });
-      expect(JSON.parse(readFileSync(`${folder}.claim`, 'utf8'))).toEqual({ pid: other.pid });
-    } finally {
-      other.kill('SIGKILL');
-    }
-  });
-
-  test.each([
-    ['a process that died', JSON.stringify({ pid: 2 ** 22 + 1 })],
-    ['a reused process number', JSON.stringify({ pid: 1, start: '1' })],
-    ['a torn file', '{"pid":'],
-  ])('a claim left by %s is taken over', (_, left) => {
-    const folder = path.join(here, `stale-${left.length}`);
-    writeFileSync(`${folder}.claim`, left);
-    const claim = claimFolder(folder);
-    expect(claim.ok).toBe(true);
-    if (claim.ok) claim.release();
-  });
-});
 
 describe('the database', () => {
   let db: Database;

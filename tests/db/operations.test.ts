@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { OPERATION_VERSION } from '@/core/operations/operations';
 import type { Database } from '@/data/sql';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
 import { loadVisit } from '@/server/visits/load-visit';
@@ -202,6 +203,80 @@ describe('writes', () => {
     });
     for (const nonsense of [null, 7, 'drop table visit', [], { write: {} }])
       expect(await applyUnknown(db, nonsense)).toMatchObject({ ok: false, reason: 'invalid' });
+  });
+
+  test.each<readonly [string, Readonly<Record<string, unknown>>, RegExp]>([
+    ['a NUL in a name', { name: 'room.rename', revision: 1, room: 'a\0b' }, /control characters/],
+    ['half a surrogate pair in words', { name: 'note.add', candidateId: null, words: 'a\ud800b' }, /cannot be kept/],
+    ['a NUL in words', { name: 'room.wish', wish: null, words: 'a\0b' }, /cannot be kept/],
+    ['a revision larger than a column', { name: 'room.rename', revision: 2 ** 31, room: 'a' }, /./],
+    ['a day of the year 0', { name: 'visit.brief', visitedOn: '0000-01-01' }, /A year from 2000 to 2099/],
+    [
+      'a NUL in the id of a deck colour',
+      { name: 'candidate.add', candidateId: v7(), deckColourId: 'FR:\0', strength: 50 },
+      /cannot be kept/,
+    ],
+  ])('%s is refused for good, and what comes after it is done', async (_, write, says) => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const place = write['name'] === 'visit.brief' ? { visitId } : { roomId };
+    const given = { id: v7(), version: OPERATION_VERSION, at: '2026-09-23T12:00:00.000Z', write: { ...write, ...place } };
+    expect(await applyUnknown(db, given)).toMatchObject({
+      ok: false,
+      reason: 'invalid',
+      issues: [{ message: expect.stringMatching(says) }],
+    });
+    await doIt(db, { name: 'room.wish', roomId, wish: 'calmer', words: 'after it' });
+  });
+
+  test('an operation of a clock that is a century off is refused and says so', async () => {
+    const { roomId } = await madeUpVisit(db);
+    const write = { name: 'room.wish', roomId, wish: null, words: '' };
+    for (const at of ['0000-01-01T00:00:00.000Z', '1970-01-01T00:00:00.000Z', '9999-01-01T00:00:00.000Z'])
+      expect(await applyUnknown(db, { id: v7(), version: OPERATION_VERSION, at, write })).toMatchObject({
+        reason: 'invalid',
+        issues: [{ path: 'at', message: expect.stringContaining('clock') }],
+      });
+  });
+
+  test('what the database says no column takes is refused for good', async () => {
+    const { roomId } = await madeUpVisit(db);
+    // past the border, where the schema would have said it
+    const write = { name: 'room.wish', roomId, wish: null, words: 'a\0b' } as const;
+    expect(await applyOperation(db, { ...operation({ ...write, words: '' }), write } as never)).toMatchObject({
+      reason: 'invalid',
+    });
+  });
+
+  test('the same id with other content is refused, not swallowed; the first stands', async () => {
+    const { visitId, roomId } = await madeUpVisit(db);
+    const first = operation({ name: 'room.rename', roomId, revision: 1, room: 'Parlour' });
+    expect(await applyOperation(db, first)).toMatchObject({ ok: true });
+    expect(await applyOperation(db, first)).toEqual({ ok: true, id: first.id, done: null });
+    const other = { ...first, write: { ...first.write, room: 'Saloon' } } as typeof first;
+    expect(await applyOperation(db, other)).toMatchObject({ ok: false, reason: 'already-there' });
+    expect((await roomOf(visitId)).name).toBe('Parlour');
+    // what the server filled in itself is no other content
+    const taken = operation({ name: 'candidate.add', roomId, candidateId: v7(), deckColourId: 'FR:FR 3072', strength: 50 });
+    expect(await applyOperation(db, taken)).toMatchObject({ ok: true });
+    expect(await applyOperation(db, taken)).toEqual({ ok: true, id: taken.id, done: null });
+  });
+
+  test.each(['candidate', 'stay'] as const)('nothing is said of a %s that was taken out, until it is back', async (kind) => {
+    const { roomId, candidateId, stayId } = await madeUpVisit(db);
+    const verdict = () =>
+      operation({ name: 'verdict.give', roomId, candidateId, stayId, light: 'overcast', person: 'consultant', verdict: 'works' });
+    const retire = (retired: boolean) =>
+      doIt(
+        db,
+        kind === 'stay'
+          ? { name: 'stay.retire', roomId, stayId, retired }
+          : { name: 'candidate.retire', roomId, candidateId, retired },
+      );
+    await retire(true);
+    const what = kind === 'stay' ? 'thing that stays' : 'colour';
+    expect(await applyOperation(db, verdict())).toEqual({ ok: false, reason: 'taken-out', what });
+    await retire(false);
+    expect(await applyOperation(db, verdict())).toMatchObject({ ok: true });
   });
 
   test('names that would be code are text like any other', async () => {

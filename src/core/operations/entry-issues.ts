@@ -2,6 +2,7 @@ import { ASSUMED } from '../light/assumptions';
 import { roomLightIssues, type FieldIssue } from '../record/room-issues';
 import { SHARE_SLACK, type RecordedStay } from '../record/stay';
 import type { Write, WriteOf } from './operations';
+import { timeIssues } from './time-issues';
 
 /** What an unmeasured room is taken as, in words at the field that does not fit it. */
 const TAKEN = ', taken as such until it is measured';
@@ -54,6 +55,8 @@ function stayIssues(write: WriteOf<'stay.save'>, room: LyingIn): FieldIssue[] {
  * lies there already. Asked where something is entered; what was kept before this was asked stays as it is.
  */
 export function entryIssues(write: Write, room: LyingIn | undefined): FieldIssue[] {
+  const late = write.name === 'deck.import' ? [] : timeIssues(write);
+  if (late.length > 0) return late;
   if (write.name === 'room.light') return lightIssues(write);
   if (write.name === 'stay.save' && room) return stayIssues(write, room);
   return [];

@@ -7,10 +7,14 @@ export type Refusal =
   | { readonly reason: 'invalid'; readonly issues: readonly { readonly path: string; readonly message: string }[] }
   | { readonly reason: 'changed-elsewhere' }
   | { readonly reason: 'not-found'; readonly what: string }
+  /** It was taken out of its room: nothing more is said of it until it is put back. */
+  | { readonly reason: 'taken-out'; readonly what: string }
   | { readonly reason: 'already-there'; readonly what: string }
   | { readonly reason: 'not-a-surface-colour'; readonly what: string }
   | { readonly reason: 'last-room' }
   | { readonly reason: 'too-many'; readonly what: string }
+  /** The computer can not write now, with the words for it; asked again later it may. */
+  | { readonly reason: 'no-room'; readonly says: string }
   | { readonly reason: 'failed' };
 
 /** Id and time of an operation: those of what it adds. */

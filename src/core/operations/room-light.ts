@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EACH_ONCE, eachOnce, idSchema } from '../base/fields';
+import { EACH_ONCE, eachOnce, idSchema, int32Schema } from '../base/fields';
 import { roomLampSchema } from '../record/lamp';
 import { isSurfaceColour } from '../record/recorded-colour';
 import { roomLightFields } from '../record/room';
@@ -11,7 +11,7 @@ const schema = z
   .strictObject({
     name: z.literal('room.light'),
     roomId: idSchema,
-    revision: z.int(),
+    revision: int32Schema,
     ...roomLightFields,
     windows: z.array(roomWindowSchema).max(16, 'At most 16 windows.').refine(eachOnce, EACH_ONCE).readonly(),
     lamps: z.array(roomLampSchema).max(24, 'At most 24 lamps.').refine(eachOnce, EACH_ONCE).readonly(),

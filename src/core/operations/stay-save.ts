@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from '../base/fields';
+import { idSchema, int32Schema } from '../base/fields';
 import { byOrdinal, nextOrdinal } from '../record/by-ordinal';
 import { isSurfaceColour } from '../record/recorded-colour';
 import { staySchema, type RecordedStay } from '../record/stay';
@@ -13,7 +13,7 @@ const schema = z.strictObject({
   name: z.literal('stay.save'),
   roomId: idSchema,
   /** The thing's own revision; null when it is new. */
-  revision: z.int().nullable(),
+  revision: int32Schema.nullable(),
   stayId: idSchema,
   stay: staySchema.shape.name,
   kind,

@@ -3,7 +3,8 @@ import { idSchema } from '../base/fields';
 import { keptLightOf } from '../record/judging-light';
 import { verdictSchema } from '../record/verdict';
 import { added, has, having } from './events';
-import { roomOperation } from './operation';
+import type { Room } from '../record/room';
+import { roomOperation, type Refusal } from './operation';
 import { everyOne } from './retire';
 
 /** What of a verdict is said when it is given; the rest comes with the operation, or later. */
@@ -26,14 +27,25 @@ const schema = z
     error: 'A prediction says where it was made.',
   });
 
+type Named = Pick<z.infer<typeof schema>, 'candidateId' | 'stayId' | 'lookId'>;
+/** A refusal when one of what a verdict names was taken out of the room. */
+function takenOut({ retired }: Room, { candidateId, stayId, lookId }: Named): Refusal | undefined {
+  if (has(retired.candidates, candidateId)) return { reason: 'taken-out', what: 'colour' };
+  if (has(retired.stays, stayId)) return { reason: 'taken-out', what: 'thing that stays' };
+  if (lookId !== null && has(retired.looks, lookId)) return { reason: 'taken-out', what: 'look' };
+  return undefined;
+}
+
 /** An eye says what it makes of a candidate beside a thing that stays. */
-export const verdictGive = roomOperation(schema, (room, { name: _, roomId: __, ...given }, { id, at }) =>
-  having(
+export const verdictGive = roomOperation(schema, (room, { name: _, roomId: __, ...given }, { id, at }) => {
+  const out = takenOut(room, given);
+  if (out) return out;
+  return having(
     [
       ['colour', has(everyOne(room, 'candidates'), given.candidateId)],
       ['thing that stays', has(everyOne(room, 'stays'), given.stayId)],
       ['look', given.lookId === null || has(everyOne(room, 'looks'), given.lookId)],
     ],
     () => ({ ...room, verdicts: added(room.verdicts, { id, at, ...given, reason: null, undone: false }) }),
-  ),
-);
+  );
+});

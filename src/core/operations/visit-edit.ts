@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from '../base/fields';
+import { idSchema, int32Schema } from '../base/fields';
 import { visitFieldsSchema } from '../record/visit';
 import { CHANGED_ELSEWHERE, operation } from './operation';
 
@@ -7,7 +7,7 @@ const { label, place, units } = visitFieldsSchema.shape;
 
 /** Changes whose visit it is, where the home is, and the units. */
 export const visitEdit = operation(
-  z.strictObject({ name: z.literal('visit.edit'), visitId: idSchema, revision: z.int(), label, place, units }),
+  z.strictObject({ name: z.literal('visit.edit'), visitId: idSchema, revision: int32Schema, label, place, units }),
   (visit, { revision, label, place, units }) =>
     revision === visit.revision ? { ...visit, label, place, units, revision: revision + 1 } : CHANGED_ELSEWHERE,
 );

@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { idSchema } from '../base/fields';
+import { idSchema, int32Schema, textSchema } from '../base/fields';
 import { labSchema } from '../colour/colour-schema';
 import { GRID } from '../colour/grid';
 import { BASE_KINDS } from '../paint/tint-system';
 
 /** What the deck says of a colour at a strength. */
 export const deckFactsSchema = z.strictObject({
-  maker: z.string().max(200),
-  code: z.string().max(40),
-  name: z.string().max(200),
+  maker: textSchema(200),
+  code: textSchema(40),
+  name: textSchema(200),
   baseKind: z.enum(BASE_KINDS),
   /** The strengths usually offered, each with its Lab (D65, 10°) in the maker's own base. */
   offered: z
@@ -30,10 +30,10 @@ export const strengthSchema = z.int().min(10).max(150);
 /** A colour of the deck at a strength, tried in a room. */
 export const candidateSchema = z.strictObject({
   id: idSchema,
-  deckColourId: z.string().min(1).max(200),
+  deckColourId: textSchema(200).min(1),
   strength: strengthSchema,
   /** Its place among the colours of the room; the strengths of one colour share it. */
-  ordinal: z.int(),
+  ordinal: int32Schema,
   ...deckFactsSchema.shape,
 });
 export type Candidate = Readonly<z.infer<typeof candidateSchema>>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
+import { daySchema, idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
 import { PRIMERS, UNDERCOAT_CHOICES } from '../paint/coats';
 import { FINISHES } from '../paint/product';
 import { SHEEN_GRADES } from '../paint/sheen';
@@ -54,7 +54,7 @@ export type SignedSurface = Readonly<z.infer<typeof signedSurfaceSchema>>;
 export const signatureFields = {
   signedBy: nameSchema,
   /** In the home's calendar. */
-  signedOn: z.iso.date('A date, such as 2026-03-14.'),
+  signedOn: daySchema,
   /** Why it was revised; empty the first time. */
   why: wordsSchema(500),
   decided: z.array(signedSurfaceSchema).min(1, 'Nothing is decided yet.').max(80, 'At most 80 surfaces.').readonly(),

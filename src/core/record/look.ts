@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, instantSchema, wordsSchema } from '../base/fields';
+import { daySchema, idSchema, instantSchema, wordsSchema } from '../base/fields';
 import { PERSONS } from '../judge/ruling';
 import { byDaylight, LOOK_LIGHTS } from '../plan/look-light';
 import { positionNameSchema } from './verdict';
@@ -25,7 +25,7 @@ export const lookFields = {
   /** Who takes it. */
   who: z.enum(PERSONS),
   /** The day it is meant for, in the home's calendar; null: any. */
-  date: z.iso.date().nullable(),
+  date: daySchema.nullable(),
   /** What it decides, and what would be missed without it, as told when it was kept. */
   decides: wordsSchema(500),
   missed: wordsSchema(500),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, nameSchema } from '../base/fields';
+import { idSchema, nameSchema, textSchema } from '../base/fields';
 import { labSchema, spectrumSchema } from '../colour/colour-schema';
 import { reflectanceFromLab } from '../colour/reflectance';
 
@@ -12,7 +12,7 @@ export const sourceSchema = z.discriminatedUnion('kind', [
     /** Largest ΔE00 between a reading and their mean. */
     spread: z.number().min(0).max(100),
   }),
-  z.strictObject({ kind: z.literal('deck'), deckColourId: z.string().max(200), label: nameSchema }),
+  z.strictObject({ kind: z.literal('deck'), deckColourId: textSchema(200), label: nameSchema }),
   z.strictObject({ kind: z.literal('hex'), hex: z.string().regex(/^#[0-9a-f]{6}$/) }),
   z.strictObject({ kind: z.literal('spectrophotometer'), surface: nameSchema, spectrum: spectrumSchema }),
   z.strictObject({ kind: z.literal('lab') }),

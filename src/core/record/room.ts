@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, nameSchema, wordsSchema } from '../base/fields';
+import { idSchema, int32Schema, nameSchema, wordsSchema } from '../base/fields';
 import { WISHES } from '../judge/wish';
 import { GROUND_KINDS, OBSTRUCTION_KINDS } from '../light/assumptions';
 import { measure } from '../light/measures';
@@ -51,9 +51,9 @@ export const roomBriefFields = {
 export const roomFieldsSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  revision: z.int().default(1),
+  revision: int32Schema.default(1),
   /** Its place in walking order. */
-  ordinal: z.int(),
+  ordinal: int32Schema,
   ...roomLightFields,
   /** Whether readings of a light meter correct what is computed. */
   calibrated: z.boolean().default(false),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EACH_ONCE, eachOnce, finite, idSchema, nameSchema } from '../base/fields';
+import { EACH_ONCE, eachOnce, finite, idSchema, int32Schema, nameSchema } from '../base/fields';
 import { SCHOOLS, STAY_KINDS } from '../judge/relation';
 import { componentSchema } from './recorded-colour';
 
@@ -34,9 +34,9 @@ export const staySchema = z.strictObject({
     .gt(0, 'It covers more than 0 %.')
     .max(1, 'It covers at most 100 %.')
     .default(1),
-  revision: z.int(),
+  revision: int32Schema,
   /** Its place among the things of the room. */
-  ordinal: z.int(),
+  ordinal: int32Schema,
   components: componentsSchema,
 });
 export type RecordedStay = Readonly<z.infer<typeof staySchema>>;

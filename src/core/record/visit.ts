@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, instantSchema, nameSchema, wordsSchema } from '../base/fields';
+import { daySchema, idSchema, instantSchema, int32Schema, nameSchema, textSchema, wordsSchema } from '../base/fields';
 import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone, wallClock } from '../light/time-zone';
@@ -14,7 +14,7 @@ export const placeSchema = z.strictObject({
   name: nameSchema,
   latitude: latitudeSchema,
   longitude: longitudeSchema,
-  timeZone: z.string().max(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
+  timeZone: textSchema(60).refine(isTimeZone, 'Not a time zone this computer knows, such as Europe/London.'),
 });
 export type VisitPlace = Readonly<z.infer<typeof placeSchema>>;
 
@@ -42,7 +42,7 @@ export const visitBriefFields = {
     .nullable()
     .default(null),
   /** The day of the visit, in the home's own calendar; null: the day it was made. */
-  visitedOn: z.iso.date('A date, such as 2026-03-14.').nullable().default(null),
+  visitedOn: daySchema.nullable().default(null),
 };
 
 /** What is known of a visit itself. */
@@ -58,7 +58,7 @@ export const visitFieldsSchema = z.strictObject({
   /** What quantities are worked out by. */
   supply: supplySchema.prefault({}),
   shelf: z.enum(SHELVES).default('current'),
-  revision: z.int().default(1),
+  revision: int32Schema.default(1),
   createdAt: instantSchema,
 });
 export type VisitFields = Readonly<z.infer<typeof visitFieldsSchema>>;

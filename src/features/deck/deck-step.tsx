@@ -6,6 +6,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
+import { windowText } from '@/ui/browser-text';
 import { useDeck } from '../entry/deck-data';
 import { ShownSwitch } from '../light-client/in-light';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -21,13 +22,13 @@ function useKeptFilter() {
   const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
-      const kept = readFilter(sessionStorage.getItem(FILTER_KEY));
+      const kept = readFilter(windowText.get(FILTER_KEY));
       if (kept) setFilter(kept);
     });
     return () => cancelAnimationFrame(frame);
   }, []);
   const keep = useCallback((next: DeckFilter) => {
-    sessionStorage.setItem(FILTER_KEY, JSON.stringify(next));
+    windowText.set(FILTER_KEY, JSON.stringify(next));
     setFilter(next);
   }, []);
   return [filter, keep] as const;

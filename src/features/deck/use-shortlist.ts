@@ -8,6 +8,7 @@ import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { withoutLights } from '@/core/engine/lit-room';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
 import { judgedStay } from '@/core/engine/swatches';
+import { localText } from '@/ui/browser-text';
 import { useAdvisedRoom } from '../light-client/room-day';
 import { asKey } from '../light-client/as-key';
 import { useJob } from '../light-client/light-worker';
@@ -35,18 +36,14 @@ const keyOf = (roomId: string) => `elm-swatch.shortlist.${roomId}`;
 /** What was looked through last in a room, on this device; everything where nothing is kept, or nothing that can be read. */
 function keptFilter(roomId: string): Wanted {
   try {
-    return keptSchema.parse(JSON.parse(localStorage.getItem(keyOf(roomId)) ?? ''));
+    return keptSchema.parse(JSON.parse(localText.get(keyOf(roomId)) ?? ''));
   } catch {
     return ANY_SHORTLIST;
   }
 }
 
 function keepFilter(roomId: string, filter: Wanted): void {
-  try {
-    localStorage.setItem(keyOf(roomId), JSON.stringify(filter));
-  } catch {
-    // without storage it is remembered as long as the page stays
-  }
+  localText.set(keyOf(roomId), JSON.stringify(filter));
 }
 
 /** The search for what could work in a room: begins by itself, shown as it goes, given up by hand. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { toast } from 'sonner';
 import { PHOTO_LIMITS, type Photo } from '@/core/record/photo';
 import { browserSession } from '../session/browser-session';
 import { hashOfFile, sizeOfPicture } from '../session/pictures';
@@ -20,6 +21,8 @@ export type Upload = {
   readonly send: (files: readonly File[], settings: Photo['settings']) => Promise<void>;
 };
 
+const FRAIL = 'This browser keeps no pictures now (its storage is full or off): do not close the page until all is saved.';
+
 type Prepared =
   | { readonly ok: true; readonly picture: string; readonly width: number; readonly height: number }
   | { readonly ok: false; readonly reason: string };
@@ -31,7 +34,7 @@ async function prepare(file: File): Promise<Prepared> {
   const picture = await hashOfFile(file);
   const size = await sizeOfPicture(file);
   if (size) {
-    await pictures.put(picture, file);
+    if (!(await pictures.put(picture, file))) toast(FRAIL, { id: 'frail-picture' });
     return { ok: true, picture, ...size };
   }
   const handed = await handIn(picture, file).catch(() => ({ ok: false as const, reason: 'away' }));

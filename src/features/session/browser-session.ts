@@ -1,19 +1,13 @@
 import { v7 } from 'uuid';
+import { localText } from '@/ui/browser-text';
 import { httpTransport } from './http-transport';
 import { makeOutbox } from './outbox';
 import { browserPictures } from './picture-store';
 import { withPictures, type HandIn, type PictureStore } from './pictures';
-import type { TextStorage, Timer } from './ports';
+import type { Timer } from './ports';
 import { makeSession, type Session } from './session';
 
 const CHANNEL = 'elm-swatch';
-
-const localText: TextStorage = {
-  keys: () => Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!),
-  get: (key) => localStorage.getItem(key),
-  set: (key, text) => localStorage.setItem(key, text),
-  remove: (key) => localStorage.removeItem(key),
-};
 
 const timer: Timer = (ms, run) => {
   const id = setTimeout(run, ms);

@@ -39,11 +39,7 @@ export function makeDrafts(storage: TextStorage) {
     keep(id: string, draft: Draft): void {
       const before = all.get(id);
       if (before?.text === draft.text && before.where === draft.where) return;
-      try {
-        storage.set(KEY + id, JSON.stringify(draft));
-      } catch {
-        // without room for it the draft lasts as long as the page
-      }
+      storage.set(KEY + id, JSON.stringify(draft));
       set(new Map([...all, [id, draft]]));
     },
     drop(id: string): void {

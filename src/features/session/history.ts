@@ -68,11 +68,7 @@ export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set
   }
   function put(next: History) {
     history = next;
-    try {
-      storage?.set(key, JSON.stringify(next));
-    } catch {
-      // without room for it the history lasts as long as the page
-    }
+    storage?.set(key, JSON.stringify(next));
     for (const listener of listeners) listener();
   }
   const putStep = (step: HistoryStep, rest: readonly HistoryStep[]) =>

@@ -8,7 +8,23 @@ const WAITING = 'elm-swatch.outbox.';
 const ASIDE = 'elm-swatch.aside.';
 
 /** An operation that was refused for ever, or could not be read any more, and waits for the person to decide. */
-export type SetAside = { readonly id: string; readonly operation: Operation | undefined; readonly refusal: Refusal };
+export type SetAside = {
+  readonly id: string;
+  readonly operation: Operation | undefined;
+  /** What is kept, as text, of one that cannot be read any more. */
+  readonly text: string;
+  readonly refusal: Refusal;
+};
+
+/** Counts what was kept, so that its order does not hang on a clock that can be set back. */
+const COUNTER = 'elm-swatch.outbox-count';
+type Entry = { readonly n: number; readonly given: unknown; readonly text: string };
+
+/** An entry as it is kept: with its number, or, of builds from before, an operation alone, which stands before all that have one. */
+function entryOf(text: string): Entry {
+  const value = parsedJson(text) as { n?: unknown; operation?: unknown } | undefined;
+  return typeof value?.n === 'number' ? { n: value.n, given: value.operation, text } : { n: 0, given: value, text };
+}
 
 /**
  * What was said and is not saved yet, kept in the browser, one entry each, so that a closed page or a stopped server loses nothing. Sending
@@ -23,23 +39,22 @@ export function makeOutbox(storage: TextStorage) {
   return {
     /** False when the browser has no room for it: then it lives as long as the page. */
     keep(operation: Operation): boolean {
-      try {
-        storage.set(WAITING + operation.id, JSON.stringify(operation));
-        return true;
-      } catch {
-        return false;
-      }
+      const n = Number(storage.get(COUNTER) ?? 0) + 1;
+      storage.set(COUNTER, String(n));
+      return storage.set(WAITING + operation.id, JSON.stringify({ n, operation }));
     },
     forget: (id: string): void => storage.remove(WAITING + id),
-    /** Everything that waits, oldest first (UUID v7 sorts by time); what cannot be read is set aside. */
+    /** Everything that waits, in the order it was kept; what cannot be read is set aside. */
     waiting(): Operation[] {
-      return keysOf(WAITING).flatMap((key) => {
-        const text = storage.get(key)!;
-        const read = readOperation(parsedJson(text));
-        if (read.success) return [read.data];
-        setAside(key.slice(WAITING.length), text, { reason: 'invalid', issues: [] });
-        return [];
-      });
+      return keysOf(WAITING)
+        .map((key) => ({ key, ...entryOf(storage.get(key)!) }))
+        .sort((a, b) => a.n - b.n)
+        .flatMap(({ key, given, text }) => {
+          const read = readOperation(given);
+          if (read.success) return [read.data];
+          setAside(key.slice(WAITING.length), given ?? text, { reason: 'invalid', issues: [] });
+          return [];
+        });
     },
     setAside: (operation: Operation, refusal: Refusal): void => setAside(operation.id, operation, refusal),
     aside(): SetAside[] {
@@ -49,6 +64,7 @@ export function makeOutbox(storage: TextStorage) {
         return {
           id: key.slice(ASIDE.length),
           operation: read.success ? read.data : undefined,
+          text: typeof entry?.operation === 'string' ? entry.operation : JSON.stringify(entry?.operation ?? ''),
           refusal: entry?.refusal ?? { reason: 'invalid', issues: [] },
         };
       });

@@ -5,7 +5,8 @@ import type { Transport } from './ports';
 
 /** Pictures that wait to be sent, by the hash of their file, kept when the page is closed. */
 export type PictureStore = {
-  readonly put: (hash: string, file: Blob) => Promise<void>;
+  /** False when it lives only as long as the page. */
+  readonly put: (hash: string, file: Blob) => Promise<boolean>;
   readonly get: (hash: string) => Promise<Blob | undefined>;
   readonly remove: (hash: string) => Promise<void>;
 };

@@ -44,7 +44,7 @@ describe('sending', () => {
     expect(s.sent).toEqual([one.id, two.id, three.id]);
     expect(s.events.saved).toEqual(s.sent);
     expect(s.outbox.waiting()).toEqual([]);
-    expect(s.sender.state()).toEqual({ saving: 'saved', unsaved: [] });
+    expect(s.sender.state()).toEqual({ saving: 'saved', unsaved: [], trouble: undefined });
   });
 
   test('a server that is away is tried again, ever more slowly, and loses nothing', async () => {
@@ -89,7 +89,7 @@ describe('sending', () => {
     await settled();
     expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
     expect(s.outbox.waiting()).toEqual([]);
-    expect(s.outbox.aside()).toEqual([{ id: one.id, operation: one, refusal: { reason: 'not-found', what: 'colour' } }]);
+    expect(s.outbox.aside()).toMatchObject([{ id: one.id, operation: one, refusal: { reason: 'not-found', what: 'colour' } }]);
   });
 
   test('what the server fails at again and again is set aside after a few tries', async () => {
@@ -101,6 +101,21 @@ describe('sending', () => {
     expect(s.sent.filter((id) => id === one.id)).toHaveLength(MOST_FAILURES);
     expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
     expect(s.outbox.aside()).toMatchObject([{ id: one.id, refusal: { reason: 'failed' } }]);
+  });
+
+  test('a disk that is full is waited for, however long, and its words are told', async () => {
+    const { apply } = journal();
+    let full = true;
+    const s = sending((o) => (full ? { ok: false, reason: 'no-room', says: 'The disk is full.' } : apply(o)));
+    s.add(one, two);
+    await settled();
+    for (let i = 0; i < 3 * MOST_FAILURES; i++) await s.clock.pass(s.clock.next()!);
+    expect(s.sender.state()).toMatchObject({ saving: 'waiting', unsaved: [one, two], trouble: 'The disk is full.' });
+    expect(s.events).toEqual({ saved: [], refused: [] });
+    full = false;
+    await s.clock.pass(s.clock.next()!);
+    expect(s.events.saved).toEqual([one.id, two.id]);
+    expect(s.sender.state().trouble).toBeUndefined();
   });
 
   test('whoever wrote it is told: saved, refused, or kept until the server is back', async () => {

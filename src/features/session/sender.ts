@@ -9,7 +9,12 @@ import type { Timer, Transport } from './ports';
 export const MOST_FAILURES = 4;
 
 export type Saving = 'saved' | 'saving' | 'waiting';
-export type SenderState = { readonly saving: Saving; readonly unsaved: readonly Operation[] };
+export type SenderState = {
+  readonly saving: Saving;
+  readonly unsaved: readonly Operation[];
+  /** Why the server cannot write now, in its words; undefined when it did not say. */
+  readonly trouble: string | undefined;
+};
 
 export type SenderEvents = {
   readonly onSaved: (operation: Operation, applied: Applied) => void;
@@ -34,6 +39,7 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   let saving: Saving = 'saved';
   let busy = false;
   let attempts = 0;
+  let trouble: string | undefined;
   let stopPause: (() => void) | undefined;
   const failures = new Map<string, number>();
   const waiting = new Map<string, Waiting>();
@@ -70,6 +76,10 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
       return 'next';
     }
     const { ok: _, ...refusal } = result;
+    if (refusal.reason === 'no-room') {
+      trouble = refusal.says;
+      return 'again';
+    }
     if (refusal.reason !== 'failed') {
       refuse(operation, refusal);
       return 'next';
@@ -93,6 +103,7 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
     for (let operation = queue[0]; operation; operation = queue[0]) {
       if (saving !== 'waiting') change('saving');
       const result = await transport.send(operation).catch(() => undefined);
+      trouble = undefined;
       if (result && settle(operation, result) === 'next') {
         change('saving');
         continue;
@@ -116,7 +127,7 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
     void pump();
   }
   return {
-    state: (): SenderState => ({ saving, unsaved: queue }),
+    state: (): SenderState => ({ saving, unsaved: queue, trouble }),
     /** Sends operations; with `answers`, the refusal of one is told to whoever wrote it and to nobody else. */
     add(operations: readonly Operation[]): void {
       const fresh = operations.filter((o) => !queue.some((q) => q.id === o.id));

@@ -11,6 +11,8 @@ export type SessionState = {
   readonly aside: readonly SetAside[];
   /** True when the browser had no room to keep something that is not saved yet. */
   readonly frail: boolean;
+  /** Why the server cannot write now, in its words. */
+  readonly trouble: string | undefined;
 };
 
 export type Written = {
@@ -19,8 +21,6 @@ export type Written = {
   readonly result: Promise<WriteResult>;
 };
 export type WriteOptions = {
-  /** Makes a second sending of the same form harmless. */
-  readonly id?: string | undefined;
   /** Whoever writes shows a refusal itself. */
   readonly answers?: boolean;
 };
@@ -39,13 +39,13 @@ type Environment = {
 export function makeSession({ outbox, transport, timer, now, newId, tellOthers }: Environment) {
   const listeners = new Set<() => void>();
   const stores = new Set<VisitStore>();
-  let state: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false };
+  let state: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false, trouble: undefined };
   const kept = new Map<string, boolean>();
 
   function refresh() {
-    const { saving, unsaved } = sender.state();
+    const { saving, unsaved, trouble } = sender.state();
     const frail = unsaved.some((o) => kept.get(o.id) === false);
-    state = { saving, unsaved: new Set(unsaved.map((o) => o.id)), aside: outbox.aside(), frail };
+    state = { saving, unsaved: new Set(unsaved.map((o) => o.id)), aside: outbox.aside(), frail, trouble };
     for (const listener of listeners) listener();
   }
   function onRefused(operation: Operation) {
@@ -78,9 +78,9 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
       return () => void listeners.delete(listener);
     },
     /** Shows it at once, keeps it in the browser, and sends it until it is saved or refused. */
-    write(write: Write, { id = newId(), answers = false }: WriteOptions = {}): Written {
+    write(write: Write, { answers = false }: WriteOptions = {}): Written {
+      const id = newId();
       const operation: Operation = { id, version: OPERATION_VERSION, at: new Date(now()).toISOString(), write };
-      outbox.letGo(id);
       const result = sender.resultOf(id, answers);
       send(operation);
       return { id, result };

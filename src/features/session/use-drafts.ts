@@ -1,18 +1,14 @@
 'use client';
 
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { windowText } from '@/ui/browser-text';
 import type { WriteResult } from './sender';
 import { makeDrafts, type Draft, type Drafts } from './drafts';
 
 let here: Drafts | undefined;
 /** The drafts of this window. */
 export function windowDrafts(): Drafts {
-  here ??= makeDrafts({
-    keys: () => Array.from({ length: sessionStorage.length }, (_, i) => sessionStorage.key(i)!),
-    get: (key) => sessionStorage.getItem(key),
-    set: (key, text) => sessionStorage.setItem(key, text),
-    remove: (key) => sessionStorage.removeItem(key),
-  });
+  here ??= makeDrafts(windowText);
   return here;
 }
 

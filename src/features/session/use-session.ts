@@ -5,7 +5,7 @@ import type { Write } from '@/core/operations/operations';
 import { browserSession } from './browser-session';
 import type { SessionState, WriteOptions, Written } from './session';
 
-const ON_SERVER: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false };
+const ON_SERVER: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false, trouble: undefined };
 const subscribe = (listener: () => void) => browserSession().session.subscribe(listener);
 
 /** Whether everything said has been saved, and what the server would not take. */

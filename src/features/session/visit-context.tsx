@@ -17,6 +17,7 @@ import type { Person } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
 import { asMixed } from '@/core/record/as-mixed';
 import type { Visit } from '@/core/record/visit';
+import { windowText } from '@/ui/browser-text';
 import { CursorProvider } from '../cursor/cursor';
 import { readAddress } from './address';
 import { browserSession } from './browser-session';
@@ -68,11 +69,6 @@ function makeObserved(first: VisitAt) {
   };
   return { store, subscribe, first };
 }
-
-const windowText = {
-  get: (key: string) => sessionStorage.getItem(key),
-  set: (key: string, text: string) => sessionStorage.setItem(key, text),
-};
 
 /** Where a write belongs: to the pair it speaks of, otherwise to the screen it was written on. */
 function placeOf(write: Write, visit: Visit): StepPlace {

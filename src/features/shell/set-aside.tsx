@@ -23,6 +23,7 @@ function Row({ aside }: { readonly aside: Aside }) {
         {operation && `${sayWhen(operation.at, visit.place.timeZone)} · `}
         {refusal.reason === 'failed' ? 'Elm Swatch failed at it several times.' : sayRefusal(refusal)}
       </p>
+      {!operation && <pre className="mt-2 max-h-40 overflow-auto bg-raised p-2 text-sm whitespace-pre-wrap">{aside.text}</pre>}
       <div className="mt-2 flex gap-2">
         {operation && (
           <Button look="main" onClick={() => session.tryAgain(aside.id)}>

@@ -2,6 +2,7 @@
 
 import { Moon, Sun, SunDim } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { localText } from '@/ui/browser-text';
 
 const MODES = [
   { mode: 'light', name: 'Light surround', Icon: Sun },
@@ -13,7 +14,7 @@ const KEY = 'elm-swatch.surround';
 const stored = (): number =>
   Math.max(
     0,
-    MODES.findIndex((m) => m.mode === localStorage.getItem(KEY)),
+    MODES.findIndex((m) => m.mode === localText.get(KEY)),
   );
 
 /** Steps through the three neutral surrounds: light for work, mid-grey, dark for evenings. */
@@ -29,7 +30,7 @@ export function SurroundSwitch() {
   const { name, Icon } = MODES[index]!;
   const next = () => {
     const to = (index + 1) % MODES.length;
-    localStorage.setItem(KEY, MODES[to]!.mode);
+    localText.set(KEY, MODES[to]!.mode);
     setIndex(to);
   };
   return (

@@ -2,18 +2,23 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
-import type { VisitPlace } from '@/core/record/visit';
+import type { WriteOf } from '@/core/operations/operations';
+import { newVisit } from '@/core/operations/visit-create';
+import type { Visit, VisitPlace } from '@/core/record/visit';
 import type { Units } from '@/core/units/length';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError, TextField } from '@/ui/field';
 import { PlaceEntry } from '../entry/place-entry';
 import { addressOf, VISITS } from '../session/address';
+import { browserSession } from '../session/browser-session';
 import { checkWrite, type FieldErrors } from '../session/check-write';
+import type { WriteResult } from '../session/sender';
 import { useWrite } from '../session/use-session';
 import { sayRefusal } from '../words/words';
+import { afterEdits, editsOf } from './edits-of';
 import { RoomChips, type RoomDraft } from './room-chips';
 
 /** Rooms most homes have; a tap takes one off. */
@@ -28,8 +33,10 @@ const KEPT = 'Elm Swatch does not answer just now. The visit is kept in this bro
 export function NewVisitForm() {
   const router = useRouter();
   const write = useWrite();
-  // one operation and one visit id for this form: sending it twice makes one visit
-  const [ids] = useState(() => ({ operation: v7(), visit: v7() }));
+  // one visit of this form, however often it is sent
+  const [visitId] = useState(() => v7());
+  /** What was written of it last, whether or not the server has answered. */
+  const written = useRef<Visit | undefined>(undefined);
   const [label, setLabel] = useState('');
   const [place, setPlace] = useState<VisitPlace>();
   const [units, setUnits] = useState<Units>('metric');
@@ -38,15 +45,28 @@ export function NewVisitForm() {
   const [busy, setBusy] = useState(false);
   const called = place ? `Home in ${place.name}` : '';
 
+  /** Writes the visit; one that was written before is changed to what the form says now. */
+  async function send(next: WriteOf<'visit.create'>): Promise<WriteResult> {
+    const before = written.current;
+    const writes = before ? editsOf(before, next) : [next];
+    const stamp = { id: visitId, at: new Date().toISOString() };
+    written.current = before ? afterEdits(before, writes) : newVisit(next, stamp);
+    const told = await Promise.all(writes.map((one) => write(one, { answers: true }).result));
+    const refused = told.find((r) => !r.ok);
+    if (refused && !before) written.current = undefined;
+    return refused ?? { ok: true, id: visitId, saved: browserSession().session.state().unsaved.size === 0 };
+  }
+
   async function submit() {
     if (!place) return setErrors({ place: 'Choose the town from the list, or give its coordinates: the light hangs on it.' });
     const named = label.trim() || called;
-    const checked = checkWrite({ name: 'visit.create', visitId: ids.visit, label: named, place, units, rooms });
+    const checked = checkWrite({ name: 'visit.create', visitId, label: named, place, units, rooms });
     if (!checked.ok) return setErrors(checked.errors);
+    const next = checked.write as WriteOf<'visit.create'>;
     setErrors({});
     setBusy(true);
-    const result = await write(checked.write, { id: ids.operation, answers: true }).result;
-    if (result.ok && result.saved) return router.push(addressOf({ visitId: ids.visit, roomId: rooms[0]!.roomId, step: 'brief' }));
+    const result = await send(next);
+    if (result.ok && result.saved) return router.push(addressOf({ visitId, roomId: rooms[0]!.roomId, step: 'brief' }));
     setBusy(false);
     setErrors({ form: result.ok ? KEPT : sayRefusal(result) });
   }

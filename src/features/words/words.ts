@@ -1,26 +1,22 @@
 import type { Refusal } from '@/core/operations/operation';
 
+type Words = { readonly [R in Refusal['reason']]: (refusal: Extract<Refusal, { reason: R }>) => string };
+const REFUSED: Words = {
+  invalid: ({ issues }) => issues[0]?.message ?? 'Something in it could not be read.',
+  'changed-elsewhere': () =>
+    'This was changed in another window meanwhile. What you typed is still here: look at the newer version below, then save again.',
+  'not-found': ({ what }) => `The ${what} is not there any more.`,
+  'taken-out': ({ what }) => `The ${what} was taken out of the room. Put it back first.`,
+  'already-there': () => 'That is recorded already.',
+  'not-a-surface-colour': ({ what }) => `No real surface can have the colour given for “${what}”. Check the Lab values.`,
+  'too-many': ({ what }) => `A room keeps no more ${what}. Take one away first.`,
+  'last-room': () => 'A visit needs at least one room.',
+  'no-room': ({ says }) => says,
+  failed: () => 'It could not be saved. What you typed is still here; try again.',
+};
+
 /** What to tell the person when a write was refused. */
-export function sayRefusal(refusal: Refusal): string {
-  switch (refusal.reason) {
-    case 'invalid':
-      return refusal.issues[0]?.message ?? 'Something in it could not be read.';
-    case 'changed-elsewhere':
-      return 'This was changed in another window meanwhile. What you typed is still here: look at the newer version below, then save again.';
-    case 'not-found':
-      return `The ${refusal.what} is not there any more.`;
-    case 'already-there':
-      return 'That is recorded already.';
-    case 'not-a-surface-colour':
-      return `No real surface can have the colour given for “${refusal.what}”. Check the Lab values.`;
-    case 'too-many':
-      return `A room keeps no more ${refusal.what}. Take one away first.`;
-    case 'last-room':
-      return 'A visit needs at least one room.';
-    case 'failed':
-      return 'It could not be saved. What you typed is still here; try again.';
-  }
-}
+export const sayRefusal = (refusal: Refusal): string => REFUSED[refusal.reason](refusal as never);
 
 /** "+18 points", with a real minus sign. */
 export const signed = (value: number, digits = 0): string =>

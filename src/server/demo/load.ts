@@ -12,13 +12,13 @@ import { judgingPosition } from '@/core/record/judging-position';
 import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { JudgingLight } from '@/core/room/facing';
-import { insertPicture } from '@/data/photos';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
 import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay, type DemoTry } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
 import { hashOf } from '../pictures/hash-of';
+import { storePicture } from '../pictures/store-picture';
 import { loadVisit } from '../visits/load-visit';
 import { demoPicture, PAPER_AT, whiteOf } from './picture';
 
@@ -181,7 +181,7 @@ async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall
   if (!clean.ok) throw new Error('demo: the picture was refused');
   const { jpeg, width, height } = clean;
   const picture = hashOf(drawn);
-  await insertPicture(db, { hash: picture, jpeg, width, height });
+  await storePicture(db, picture, { jpeg, width, height });
   const photoId = await write({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
   const white = { ...PAPER_AT, rgb: await whiteOf(jpeg, { width, height }) };
   await write({ name: 'photo.edit', roomId, photoId, caption: photo.caption, settings: 'locked', white });

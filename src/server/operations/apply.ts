@@ -1,12 +1,16 @@
 import { entryIssues } from '@/core/operations/entry-issues';
 import type { Operation, Write, WriteName } from '@/core/operations/operations';
+import type { Refusal } from '@/core/operations/operation';
+import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
+import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
-import { insertOperation, isJournalled, journalPosition } from '@/data/operations';
+import { findOperation, insertOperation, journalPosition } from '@/data/operations';
 import { visitOfRoom } from '@/data/rooms';
 import { listLying } from '@/data/stays';
-import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Sql } from '@/data/sql';
+import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
 import { visitExists } from '@/data/visits';
+import { admit } from './admit';
 import { JUDGEMENT_ROWS } from './judgement-rows';
 import { Refused, refuse, type Rows } from './refuse';
 import { resolve } from './resolve';
@@ -45,29 +49,52 @@ function idOf({ id, write }: Operation): string {
   }
 }
 
-async function done(sql: Sql, given: Operation): Promise<Applied> {
-  if (await isJournalled(sql, given.id)) return { ok: true, id: given.id, done: null };
+/** The rows of an operation under its place in the journal. */
+async function writeRows(sql: Sql, operation: Operation, place: { visitId: string | null; seq: number }) {
+  const { id, at, write } = operation;
+  await insertOperation(sql, operation, place);
+  await (ROWS[write.name] as Rows<WriteName>)(sql, write as never, { id, at });
+}
+
+async function done(sql: Sql, given: Operation, seq: number): Promise<Journalled<Applied>> {
+  const known = await findOperation(sql, given.id);
+  if (known) {
+    if (!isSameOperation(known, given)) refuse({ reason: 'already-there', what: 'another operation of this id' });
+    return { entry: undefined, value: { ok: true, id: given.id, done: null } };
+  }
   const visitId = await visitOf(sql, given.write);
+  await admit(sql, given.write);
   const operation = await resolve(sql, given);
   const before = visitId === null ? 0 : await journalPosition(sql, visitId);
-  const after = await insertOperation(sql, operation, visitId);
-  const { id, at, write } = operation;
-  await (ROWS[write.name] as Rows<WriteName>)(sql, write as never, { id, at });
-  return { ok: true, id: idOf(operation), done: { operation, before, after } };
+  await writeRows(sql, operation, { visitId, seq });
+  const value: Applied = { ok: true, id: idOf(operation), done: { operation, before, after: seq } };
+  return { entry: { kind: 'operation', visitId, operation }, value };
+}
+
+/** What a database error says of what was asked; undefined when it says nothing of it. */
+function refusalOf(error: unknown, what: string): Refusal | undefined {
+  const state = sqlState(error);
+  if (state === UNIQUE_VIOLATION) return { reason: 'already-there', what };
+  if (state === FOREIGN_KEY_VIOLATION) return { reason: 'not-found', what };
+  // data that no column takes: asking again will not change it
+  if (state?.startsWith('22') || state?.startsWith('23'))
+    return { reason: 'invalid', issues: [{ path: '', message: 'It holds something that can not be kept.' }] };
+  return undefined;
 }
 
 /** Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once. */
 export async function applyOperation(db: Database, operation: Operation): Promise<ApplyResult> {
   try {
-    return await db.transaction((sql) => done(sql, operation));
+    return await db.journalled((sql, seq) => done(sql, operation, seq));
   } catch (e) {
-    if (e instanceof Refused) return { ok: false, ...e.refusal };
-    const state = sqlState(e);
-    if (state === UNIQUE_VIOLATION) return { ok: false, reason: 'already-there', what: operation.write.name };
-    if (state === FOREIGN_KEY_VIOLATION) return { ok: false, reason: 'not-found', what: operation.write.name };
+    const refusal = e instanceof Refused ? e.refusal : refusalOf(e, operation.write.name);
+    if (refusal) return { ok: false, ...refusal };
     throw e;
   }
 }
+
+/** Does an operation that stands in the journal again, under its place there: nothing is asked, looked up or refused. */
+export const replayOperation = writeRows;
 
 /** Decks come in through their preview, where every colour is checked. */
 const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import']);
@@ -82,7 +109,7 @@ export async function applyUnknown(db: Database, input: unknown): Promise<ApplyR
   if (NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
   const { write } = parsed.data;
   const stays = write.name === 'stay.save' ? await listLying(db, write.roomId) : [];
-  const wrong = entryIssues(write, { stays });
+  const wrong = [...timeIssues({ at: parsed.data.at }), ...entryIssues(write, { stays })];
   if (wrong.length > 0)
     return { ok: false, reason: 'invalid', issues: wrong.map((i) => ({ path: i.path.join('.'), message: i.message })) };
   return applyOperation(db, parsed.data);

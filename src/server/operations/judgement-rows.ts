@@ -3,7 +3,7 @@ import { isSurfaceColour } from '@/core/record/recorded-colour';
 import { PHOTO_LIMITS } from '@/core/record/photo';
 import { countCandidates } from '@/data/candidates';
 import { insertEvent } from '@/data/events';
-import { countPhotos, findPictureSize, insertPhoto, updatePhoto } from '@/data/photos';
+import { countPhotos, findPictureRow, insertPhoto, updatePhoto } from '@/data/photos';
 import { setRetired } from '@/data/retire';
 import { setCalibrated } from '@/data/rooms';
 import { upsertLook } from '@/data/looks';
@@ -101,7 +101,7 @@ export const JUDGEMENT_ROWS: RowsOf<
   },
   async 'photo.add'(sql, { roomId, picture, width, height, settings }, { id, at }) {
     if ((await countPhotos(sql, roomId)) >= PHOTO_LIMITS.mostInRoom) refuse({ reason: 'too-many', what: 'photographs' });
-    const size = await findPictureSize(sql, picture);
+    const size = await findPictureRow(sql, picture);
     if (!size) return refuse({ reason: 'not-found', what: 'picture' });
     if (Math.abs(size.width - width) > SIZE_SLACK || Math.abs(size.height - height) > SIZE_SLACK)
       refuse({ reason: 'invalid', issues: [{ path: 'width', message: 'The picture has another size than was said.' }] });

@@ -1,7 +1,8 @@
-import { findPicture, insertPicture } from '@/data/photos';
+import { findPictureRow } from '@/data/photos';
 import { database } from '../database';
 import { hashOf } from './hash-of';
 import { cleanPicture } from './clean-picture';
+import { storePicture } from './store-picture';
 
 export type PictureResult =
   | { readonly ok: true; readonly width: number; readonly height: number }
@@ -12,9 +13,11 @@ export async function keepPicture(hash: string, bytes: Uint8Array): Promise<Pict
   if (hashOf(bytes) !== hash) return { ok: false, reason: 'another-file' };
   const clean = await cleanPicture(bytes);
   if (!clean.ok) return clean;
-  const { jpeg, width, height } = clean;
-  await insertPicture(await database(), { hash, jpeg, width, height });
-  return { ok: true, width, height };
+  await storePicture(await database(), hash, clean);
+  return { ok: true, width: clean.width, height: clean.height };
 }
 
-export const pictureOf = async (hash: string): Promise<Uint8Array | undefined> => findPicture(await database(), hash);
+export async function pictureOf(hash: string): Promise<Uint8Array | undefined> {
+  const db = await database();
+  return (await findPictureRow(db, hash)) && db.pictures.read(hash);
+}

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { BASE_KINDS, type BaseKind } from '../../paint/tint-system';
 import { labSchema, spectrumSchema } from '../../colour/colour-schema';
-import { nameSchema } from '../../base/fields';
+import { nameSchema, textSchema } from '../../base/fields';
 
-export const codeSchema = z.string().trim().min(1, 'a code is missing').max(40, 'at most 40 characters');
-const amounts = z.record(z.string().min(1).max(40), z.number().positive().max(1000));
+export const codeSchema = textSchema(40).trim().min(1, 'a code is missing');
+const amounts = z.record(textSchema(40).min(1), z.number().positive().max(1000));
 
 const colourOf = {
   lab: labSchema.optional(),
@@ -22,7 +22,7 @@ export const deckBaseSchema = z.strictObject({ id: codeSchema, kind: z.enum(BASE
 export const deckColourSchema = z.strictObject({
   code: codeSchema,
   name: nameSchema,
-  strip: z.string().max(80),
+  strip: textSchema(80),
   step: z.int().min(1).max(50),
   base: codeSchema.optional(),
   ...colourOf,
@@ -33,7 +33,7 @@ export const deckColourSchema = z.strictObject({
 export const deckSchema = z.strictObject({
   format: z.literal('elm-swatch/deck'),
   version: z.literal(1),
-  about: z.string().max(500),
+  about: textSchema(500),
   maker: z.strictObject({ id: codeSchema, name: nameSchema }),
   tintSystem: codeSchema.optional(),
   bases: z.array(deckBaseSchema).max(20),

@@ -1,0 +1,112 @@
+import path from 'node:path';
+import { NotEmpty } from '@/data/db';
+import { DiskFull } from '@/data/folder/room-left';
+import { JournalBroken } from '@/data/journal/journal';
+import { JournalDamaged, JournalNewer } from '@/data/journal/scan';
+import { FolderNewer } from '@/data/migrate';
+import { isFatal, TookTooLong } from '@/data/within-time';
+
+/** Another living process holds the data folder. */
+export class FolderInUse extends Error {
+  readonly pid: number;
+  constructor(folder: string, pid: number) {
+    super(`the data folder ${folder} is in use by another Elm Swatch (process ${pid})`);
+    this.name = 'FolderInUse';
+    this.pid = pid;
+  }
+}
+
+/** A folder that neither its journal nor its database can be read from. */
+export class FolderDamaged extends Error {
+  readonly why: string;
+  constructor(folder: string, why: string) {
+    super(`${folder}: ${why}`);
+    this.name = 'FolderDamaged';
+    this.why = why;
+  }
+}
+
+/** The demo was asked to use a folder that holds what no demo put there. */
+export class NotADemo extends Error {
+  constructor(folder: string) {
+    super(`${folder} is not a demo's folder`);
+    this.name = 'NotADemo';
+  }
+}
+
+const TAKE_A_COPY =
+  'Nothing was changed. Take the newest copy: bin/restore FOLDER/copies/NAME.zip --data NEW-FOLDER, then bin/start --data NEW-FOLDER.';
+
+type Kind = abstract new (...given: never[]) => Error;
+/** What is told of each error of ours, and what to do. Never the words of a library. */
+const OF_OURS: readonly (readonly [Kind, (e: never) => string])[] = [
+  [
+    FolderInUse,
+    (e: FolderInUse) =>
+      `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
+  ],
+  [
+    DiskFull,
+    (e: DiskFull) =>
+      `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left. Nothing was changed. Make room on it, then try again.`,
+  ],
+  [
+    JournalDamaged,
+    (e: JournalDamaged) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
+  ],
+  [FolderDamaged, (e: FolderDamaged) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`],
+  [
+    JournalNewer,
+    () =>
+      'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
+  ],
+  [
+    FolderNewer,
+    () =>
+      'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
+  ],
+  [NotEmpty, () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`],
+  [NotADemo, () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.'],
+  [JournalBroken, () => 'The disk can not be written any more. Look at it, and at its free room.'],
+  [TookTooLong, () => 'The database did not answer in time.'],
+];
+
+/** What is told of what the system says. */
+const OF_THE_SYSTEM: Readonly<Record<string, string>> = {
+  ENOSPC: 'The disk is full. Nothing was changed. Make room on it, then try again.',
+  EDQUOT: 'Your share of the disk is full. Nothing was changed. Make room on it, then try again.',
+  EACCES: 'Elm Swatch has no right to read or write the data folder. Give it the right, or name another folder with --data.',
+  EPERM: 'Elm Swatch has no right to read or write the data folder. Give it the right, or name another folder with --data.',
+  EROFS: 'The data folder is on a disk that can only be read. Name another folder with --data.',
+  ENOTDIR: 'The data folder, or one above it, is a file. Name another folder with --data.',
+  EEXIST: 'The data folder is a file. Name another folder with --data.',
+  EIO: 'The disk failed. Nothing was changed. Take a copy of the data folder to another disk.',
+  EADDRINUSE: 'This port is in use. Name another with --port, or none to have a free one found.',
+  EADDRNOTAVAIL: 'This machine does not have that address. Name one it has with --host.',
+  EMFILE: 'Too many files are open on this machine. Close some programs, then try again.',
+  ENOMEM: 'The memory of this machine is full. Close some programs, then try again.',
+  '53100': 'The disk is full. Nothing was changed. Make room on it, then try again.',
+  '53200': 'The memory of this machine is full. Close some programs, then try again.',
+};
+
+const codeOf = (e: unknown): string => {
+  const code = typeof e === 'object' && e !== null && 'code' in e ? e.code : undefined;
+  return typeof code === 'string' ? code : '';
+};
+
+const OF_THE_DISK = new Set(['ENOSPC', 'EDQUOT', 'EIO', 'EROFS', '53100']);
+/** Whether the disk would not take what was to be written; asked again when there is room, it may. */
+export const isOfTheDisk = (error: unknown): boolean => error instanceof DiskFull || OF_THE_DISK.has(codeOf(error));
+
+/** An error as a sentence that says what happened and what to do. One table for everything a person is told of. */
+export function sayTrouble(error: unknown): string {
+  const ours = OF_OURS.find(([kind]) => error instanceof kind);
+  if (ours) return ours[1](error as never);
+  const system = OF_THE_SYSTEM[codeOf(error)];
+  if (system !== undefined) return system;
+  if (isFatal(error)) return 'The database stopped.';
+  return 'Something failed that Elm Swatch has no words for; what the program said is above.';
+}
+
+/** Where a folder keeps its copies. */
+export const copiesIn = (folder: string): string => path.join(folder, 'copies');

@@ -1,0 +1,183 @@
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { v7 } from 'uuid';
+import { DiskFull, mustHaveRoom } from '@/data/folder/room-left';
+import { checkSeal } from '@/data/folder/seal';
+import { journalFiles } from '@/data/journal/scan';
+import { listVisits } from '@/data/visits';
+import { openFolder, type OpenedFolder } from '@/server/folder/open-folder';
+import { sayTrouble } from '@/server/folder/trouble';
+import { storePicture } from '@/server/pictures/store-picture';
+import { hashOf } from '@/server/pictures/hash-of';
+import { quickFolder } from '../quick-folder';
+import { doIt, madeUpVisit, TEMPLATE } from './made-up';
+import { tablesOf } from './tables';
+
+const here = mkdtempSync(path.join(quickFolder(), 'elm-folder-'));
+afterAll(() => rmSync(here, { recursive: true, force: true }));
+
+const open = (folder: string) => openFolder(folder, { template: TEMPLATE, now: () => new Date('2026-11-26T19:16:47Z') });
+
+/** A folder with a visit and a picture, closed; what it held, and its tables. */
+let whole: string;
+let tables: Awaited<ReturnType<typeof tablesOf>>;
+let ids: Awaited<ReturnType<typeof madeUpVisit>>;
+const JPEG = new Uint8Array([255, 216, 255, 1, 2, 3]);
+const PICTURE = hashOf(JPEG);
+beforeAll(async () => {
+  whole = path.join(here, 'whole');
+  const opened = await open(whole);
+  ids = await madeUpVisit(opened.db);
+  await storePicture(opened.db, PICTURE, { jpeg: JPEG, width: 60, height: 80 });
+  await doIt(opened.db, { name: 'photo.add', roomId: ids.roomId, picture: PICTURE, width: 60, height: 80, settings: 'locked' });
+  tables = await tablesOf(opened.db);
+  await opened.close();
+});
+
+/** A copy of the folder to be hurt. */
+function copy(): string {
+  const folder = path.join(here, v7());
+  cpSync(whole, folder, { recursive: true });
+  return folder;
+}
+const journalOf = (folder: string) => path.join(folder, 'journal', journalFiles(path.join(folder, 'journal')).at(-1)!);
+
+async function opensAs(folder: string, what: (opened: OpenedFolder) => void) {
+  const opened = await open(folder);
+  try {
+    expect(await tablesOf(opened.db)).toEqual(tables);
+    expect(await opened.db.pictures.read(PICTURE)).toEqual(JPEG);
+    what(opened);
+  } finally {
+    await opened.close();
+  }
+}
+
+describe('a folder that was closed', () => {
+  test('opens as it is, and a start where nothing changed writes nothing', async () => {
+    const folder = copy();
+    const before = readFileSync(journalOf(folder));
+    await opensAs(folder, ({ findings, redone }) => expect([findings, redone]).toEqual([[], 0]));
+    expect(readFileSync(journalOf(folder)).equals(before)).toBe(true);
+    expect(readdirSync(path.join(folder, 'journal'))).toEqual(['0001.jsonl']);
+  });
+
+  test('is sealed while it is closed and not while it is open', async () => {
+    const folder = copy();
+    const database = path.join(folder, 'pg');
+    expect(checkSeal(database)).toMatchObject({ kind: 'whole' });
+    const opened = await open(folder);
+    expect(checkSeal(database)).toEqual({ kind: 'open' });
+    await opened.close();
+    expect(checkSeal(database)).toMatchObject({ kind: 'whole' });
+  });
+});
+
+describe('a folder that was hurt', () => {
+  const relation = (folder: string) => {
+    const base = path.join(folder, 'pg', 'base', '5');
+    return path.join(
+      base,
+      readdirSync(base).sort((a, b) => statSync(path.join(base, b)).size - statSync(path.join(base, a)).size)[0]!,
+    );
+  };
+  const flip = (file: string, at: number) => {
+    const bytes = readFileSync(file);
+    bytes[at]! ^= 4;
+    writeFileSync(file, bytes);
+  };
+  test.each<readonly [string, (folder: string) => void, string]>([
+    ['a bit flipped in a table', (f) => flip(relation(f), 5000), 'is not as it was written'],
+    ['the control file missing', (f) => rmSync(path.join(f, 'pg', 'global', 'pg_control')), 'pg_control is missing'],
+    ['its version missing', (f) => rmSync(path.join(f, 'pg', 'PG_VERSION')), 'PG_VERSION is missing'],
+    ['its log missing', (f) => rmSync(path.join(f, 'pg', 'pg_wal'), { recursive: true }), 'is missing'],
+    ['the database gone', (f) => rmSync(path.join(f, 'pg'), { recursive: true }), 'its files are gone'],
+    ['a torn seal', (f) => truncateSync(path.join(f, 'pg.seal'), 100), 'its seal cannot be read'],
+  ])('%s: the database is set aside and made anew, and that is told', async (_, hurt, why) => {
+    const folder = copy();
+    hurt(folder);
+    await opensAs(folder, ({ findings }) =>
+      expect(findings).toMatchObject([{ kind: 'remade', why: expect.stringContaining(why) }]),
+    );
+    const aside = readdirSync(folder).filter((name) => name.startsWith('pg.damaged-2026-11-26T19-16-47Z'));
+    expect(aside).toHaveLength(why === 'its files are gone' ? 0 : 1);
+    // told once
+    await opensAs(folder, ({ findings }) => expect(findings).toEqual([]));
+  });
+
+  test('not closed: the database is made anew', async () => {
+    const folder = copy();
+    rmSync(path.join(folder, 'pg.seal'));
+    await opensAs(folder, ({ findings, redone }) => {
+      expect(findings).toEqual([]);
+      expect(redone).toBe(6);
+    });
+  });
+
+  test('what is half built from an earlier start is taken away, and nothing is unpacked over anything', async () => {
+    const folder = copy();
+    rmSync(path.join(folder, 'pg.seal'));
+    cpSync(path.join(folder, 'pg'), path.join(folder, 'pg.new'), { recursive: true });
+    await opensAs(folder, () => undefined);
+    expect(readdirSync(folder).filter((n) => n.endsWith('.new'))).toEqual([]);
+  });
+
+  test('the journal lost or shortened, the database whole: the journal is written anew', async () => {
+    for (const hurt of [
+      (f: string) => rmSync(path.join(f, 'journal'), { recursive: true }),
+      (f: string) => {
+        const text = readFileSync(journalOf(f), 'utf8');
+        writeFileSync(journalOf(f), text.slice(0, text.lastIndexOf('\n', text.length - 2) + 1));
+      },
+    ]) {
+      const folder = copy();
+      hurt(folder);
+      await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'rewritten' }]));
+      // and is complete: a database made of it is the same
+      rmSync(path.join(folder, 'pg'), { recursive: true });
+      await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'remade' }]));
+    }
+  });
+
+  test('a torn last line is cut off and told; what was shown as saved is there', async () => {
+    const folder = copy();
+    const bytes = readFileSync(journalOf(folder));
+    writeFileSync(journalOf(folder), Buffer.concat([bytes, Buffer.from('{"crc":"00000000","seq":7,"v":1,"kin')]));
+    rmSync(path.join(folder, 'pg.seal'));
+    await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'torn', file: '0001.jsonl', line: 7 }]));
+    expect(readFileSync(journalOf(folder)).equals(bytes)).toBe(true);
+  });
+
+  test('a bad line earlier stops, names itself, and nothing is changed', async () => {
+    const folder = copy();
+    flip(journalOf(folder), readFileSync(journalOf(folder), 'utf8').indexOf('"visit.create"') + 3);
+    const before = readFileSync(journalOf(folder));
+    await expect(open(folder)).rejects.toThrow('journal/0001.jsonl, line 2: it is not as it was written');
+    expect(readFileSync(journalOf(folder)).equals(before)).toBe(true);
+    expect(checkSeal(path.join(folder, 'pg'))).toMatchObject({ kind: 'whole' });
+  });
+
+  test('a journal that goes on after the database is followed', async () => {
+    const folder = copy();
+    const opened = await open(folder);
+    await doIt(opened.db, { name: 'room.rename', roomId: ids.roomId, revision: 1, room: 'Parlour' });
+    const after = await tablesOf(opened.db);
+    await opened.close();
+    // the database of before, with the journal of after
+    for (const name of ['pg', 'pg.seal']) {
+      rmSync(path.join(folder, name), { recursive: true });
+      cpSync(path.join(whole, name), path.join(folder, name), { recursive: true });
+    }
+    const again = await open(folder);
+    expect(again.redone).toBe(1);
+    expect(await tablesOf(again.db)).toEqual(after);
+    expect(await listVisits(again.db)).toHaveLength(1);
+    await again.close();
+  });
+});
+
+test('more than the disk has is refused before anything is written, less is not', () => {
+  expect(() => mustHaveRoom(here, 2 ** 60)).toThrow(DiskFull);
+  expect(() => mustHaveRoom(here, 1)).not.toThrow();
+  expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left.');
+});
