@@ -53,7 +53,7 @@ module.exports = {
     only('data', 'core'),
     only('devices', 'core'),
     only('workers', 'core'),
-    only('cli', 'core'),
+    only('cli', 'core', 'server', 'data'),
     only('server', 'core', 'data', 'devices'),
     only('ui', 'core'),
     only('features', 'core', 'ui', 'server', 'workers'),

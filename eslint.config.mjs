@@ -67,7 +67,7 @@ export default defineConfig([
             ...zone('data', 'server', 'devices', 'features', 'ui', 'app', 'workers', 'cli'),
             ...zone('devices', 'data', 'server', 'features', 'ui', 'app', 'workers', 'cli'),
             ...zone('workers', 'data', 'server', 'devices', 'features', 'ui', 'app', 'cli'),
-            ...zone('cli', 'data', 'server', 'devices', 'features', 'ui', 'app', 'workers'),
+            ...zone('cli', 'devices', 'features', 'ui', 'app', 'workers'),
             ...zone('server', 'features', 'ui', 'app', 'workers', 'cli'),
             ...zone('ui', 'data', 'server', 'devices', 'features', 'app', 'cli'),
             ...zone('features', 'data', 'devices', 'app', 'cli'),

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { deckSchema } from '../src/core/formats/deck/deck';
 import { lightSchema } from '../src/core/light/light-request';
 import { lookAnswersSchema } from '../src/core/formats/look-answers';
+import { visitFileSchema } from '../src/core/formats/visit-file';
 import { roomRecordSchema } from '../src/core/formats/room-record';
 
 export const SCHEMAS = {
@@ -11,6 +12,7 @@ export const SCHEMAS = {
   'room-record': roomRecordSchema,
   light: lightSchema,
   'look-answers': lookAnswersSchema,
+  visit: visitFileSchema,
 } as const;
 export const schemaText = (name: keyof typeof SCHEMAS): string =>
   `${JSON.stringify(z.toJSONSchema(SCHEMAS[name], { io: 'input' }), null, 1)}\n`;

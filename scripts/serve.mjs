@@ -1,5 +1,6 @@
 // bin/demo and bin/start: prepares the checkout and serves the application on this machine only.
 import { spawn } from 'node:child_process';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { homedir } from 'node:os';
 import path from 'node:path';
@@ -43,13 +44,29 @@ const freePort = () =>
     });
   });
 
+const isFree = (port) =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, values.host, () => probe.close(() => resolve(true)));
+  });
+
 const ownFolder = () =>
   process.env.ELM_SWATCH_DATA ?? path.join(process.env.XDG_DATA_HOME ?? path.join(homedir(), '.local', 'share'), 'elm-swatch');
 const folder = path.resolve(values.data ?? (mode === 'demo' ? path.join(ROOT, 'var', 'demo') : ownFolder()));
 
 install();
 build();
-const port = values.port ?? (await freePort());
+/** The port of last time: what waits in a browser is kept for its address, and would not be found under another. */
+const remembered = path.join(folder, 'port');
+const remembers = mode === 'start' || values.keep;
+const last = remembers && existsSync(remembered) ? readFileSync(remembered, 'utf8').trim() : '';
+const isPort = /^\d{1,5}$/.test(last) && Number(last) > 0 && Number(last) < 65536;
+const port = values.port ?? (isPort && (await isFree(Number(last))) ? last : await freePort());
+if (isPort && port !== last)
+  process.stderr.write(
+    `${values.port ? 'Another port than last time' : `Port ${last}, that of last time, is in use`}: what waits unsaved in a browser at port ${last} is sent when Elm Swatch is there again (--port ${last}).\n`,
+  );
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', values.host, '-p', port], {
   cwd: ROOT,
   stdio: ['ignore', 'pipe', 'inherit'],
@@ -60,6 +77,7 @@ const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'star
     NEXT_MANUAL_SIG_HANDLE: 'true',
     ELM_SWATCH_DATA: folder,
     ELM_SWATCH_HOST: values.host,
+    ELM_SWATCH_PORT: port,
     ELM_SWATCH_DEMO: mode === 'demo' ? '1' : '0',
     ELM_SWATCH_FRESH: mode === 'demo' && !values.keep ? '1' : '0',
   },
@@ -71,6 +89,7 @@ server.stdout.on('data', (chunk) => {
   // the server listens first and opens the folder then: only this line says that both are done
   if (announced || !String(chunk).includes('elm-swatch: data folder open')) return;
   announced = true;
+  if (remembers) writeFileSync(remembered, port);
   process.stdout.write(
     `\nElm Swatch ${mode === 'demo' ? 'demo' : ''} is at ${address}\nData folder: ${folder}\nStop it with Ctrl+C.\n`,
   );

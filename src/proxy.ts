@@ -1,18 +1,20 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { gate } from './server/border/gate';
+import { allowedHosts, withoutPort } from './server/border/hosts';
 
-const LOCAL = ['127.0.0.1', 'localhost', '[::1]'];
-
-/** Hosts this server answers to: this machine, and the one it was told to serve on. */
-const allowedHosts = () => [...LOCAL, ...(process.env['ELM_SWATCH_HOST'] ? [process.env['ELM_SWATCH_HOST']] : [])];
-
-const withoutPort = (host: string) => host.replace(/:\d+$/, '');
+/** What of a request says where it comes from. */
+type From = Pick<NextRequest, 'method' | 'headers'>;
 
 /** Refuses requests made under a foreign name (DNS rebinding) or from a foreign page. */
-function refusal(request: NextRequest): string | undefined {
-  const host = request.headers.get('host') ?? '';
-  if (!allowedHosts().includes(withoutPort(host))) return 'This address is not served here.';
-  const origin = request.headers.get('origin');
-  if (origin !== null && origin !== `http://${host}` && origin !== `https://${host}`)
+function refusal({ method, headers }: From): string | undefined {
+  const host = headers.get('host') ?? '';
+  if (!allowedHosts(process.env['ELM_SWATCH_HOST']).includes(withoutPort(host))) return 'This address is not served here.';
+  const origin = headers.get('origin');
+  const foreign = origin !== null && origin !== `http://${host}` && origin !== `https://${host}`;
+  // a browser says here what page asks, also where it sends no origin; only our own may write
+  const site = headers.get('sec-fetch-site');
+  const writes = method !== 'GET' && method !== 'HEAD';
+  if (foreign || (writes && site !== null && site !== 'same-origin' && site !== 'none'))
     return 'Requests from other pages are refused.';
   return undefined;
 }
@@ -34,20 +36,8 @@ function contentSecurityPolicy(nonce: string): string {
   ].join('; ');
 }
 
-/** Largest request taken, in bytes: a deck file of 32 MB and what is around it. */
-const MOST_BYTES = 33 * 1024 * 1024;
-
-export function proxy(request: NextRequest) {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
-    return NextResponse.json({ error: 'The file is larger than 32 MB.' }, { status: 413 });
-  const refused = refusal(request);
-  if (refused) return new NextResponse(refused, { status: 403, headers: { 'content-type': 'text/plain; charset=utf-8' } });
-  const nonce = btoa(crypto.randomUUID());
-  const policy = contentSecurityPolicy(nonce);
-  const headers = new Headers(request.headers);
-  headers.set('x-nonce', nonce);
-  headers.set('Content-Security-Policy', policy);
-  const response = NextResponse.next({ request: { headers } });
+/** The headers of every answer, refusals too. */
+function withHeaders(response: Response, policy: string): Response {
   response.headers.set('Content-Security-Policy', policy);
   response.headers.set('X-Content-Type-Options', 'nosniff');
   response.headers.set('Referrer-Policy', 'no-referrer');
@@ -55,4 +45,37 @@ export function proxy(request: NextRequest) {
   return response;
 }
 
-export const config = { matcher: ['/((?!_next/static|favicon.ico$).*)'] };
+/** Largest request taken, in bytes: a deck file of 32 MB and what is around it. */
+const MOST_BYTES = 33 * 1024 * 1024;
+const refuse = (status: number, says: string) =>
+  new Response(says, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+
+/** A path that is not what its percent signs say is none of ours. */
+function isReadable(path: string): boolean {
+  try {
+    return !decodeURIComponent(path).includes('\0');
+  } catch {
+    return false;
+  }
+}
+
+export async function proxy(request: NextRequest): Promise<Response> {
+  const nonce = btoa(crypto.randomUUID());
+  const policy = contentSecurityPolicy(nonce);
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
+    return withHeaders(Response.json({ error: 'The file is larger than 32 MB.' }, { status: 413 }), policy);
+  const refused = refusal(request);
+  if (refused) return withHeaders(refuse(403, refused), policy);
+  if (!isReadable(request.nextUrl.pathname)) return withHeaders(refuse(400, 'Nothing is kept at this address.'), policy);
+  const { answer, device } = await gate(request);
+  if (answer) return withHeaders(answer, policy);
+  const headers = new Headers(request.headers);
+  headers.set('x-nonce', nonce);
+  headers.set('Content-Security-Policy', policy);
+  headers.delete('x-elm-device');
+  if (device !== undefined) headers.set('x-elm-device', device);
+  return withHeaders(NextResponse.next({ request: { headers } }), policy);
+}
+
+/** Every path: what is served as a file too is served to nobody by a foreign name. */
+export const config = { matcher: '/:path*' };

@@ -6,7 +6,7 @@ import { picturesInMemory, type PictureFiles } from './folder/picture-files';
 import { mustHaveRoom } from './folder/room-left';
 import { journalInMemory, JournalBroken, type Journal } from './journal/journal';
 import { checkParameters, type Database, type Parameter, type Sql } from './sql';
-import { isFatal, withinTime, type Limits, USUAL_LIMITS } from './within-time';
+import { DatabaseClosed, isFatal, withinTime, type Limits, USUAL_LIMITS } from './within-time';
 
 type Executor = Pick<PGlite, 'query'>;
 
@@ -132,6 +132,7 @@ export async function openDatabase(folder: string | undefined, template?: string
     },
     unsafeScript: async (script) => void (await pg.exec(script)),
     async close() {
+      ended ??= new DatabaseClosed();
       await pg.close();
       await journal.close();
     },

@@ -19,6 +19,14 @@ export class TookTooLong extends Error {
   }
 }
 
+/** The database was closed: the process is on its way out. */
+export class DatabaseClosed extends Error {
+  constructor() {
+    super('the database was closed');
+    this.name = 'DatabaseClosed';
+  }
+}
+
 /** What a promise gives, or a refusal when it gives nothing in time. */
 export async function withinTime<T>(work: Promise<T>, ms: number, stuck = true): Promise<T> {
   let timer: NodeJS.Timeout | undefined;
@@ -43,6 +51,7 @@ const stateOf = (e: unknown): string => {
  */
 export function isFatal(e: unknown): boolean {
   if (e instanceof TookTooLong) return e.stuck;
+  if (e instanceof DatabaseClosed) return true;
   if (e instanceof WebAssembly.RuntimeError) return true;
   if (e instanceof Error && /Aborted\(|unreachable|memory access out of bounds|PGlite is closed/.test(e.message)) return true;
   const state = stateOf(e);

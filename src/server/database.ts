@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:
 import path from 'node:path';
 import { claimFolder } from '@/data/folder-claim';
 import type { Database } from '@/data/sql';
+import { keepCopy } from './archive/folder-copy';
 import { loadDemo } from './demo/load';
 import { openFolder, type OpenedFolder } from './folder/open-folder';
 import { FolderInUse, NotADemo, sayTrouble } from './folder/trouble';
@@ -72,11 +73,23 @@ export async function openedFolder(): Promise<Pick<Opened, 'folder' | 'findings'
   return { folder, findings };
 }
 
-/** Closes the database, seals it, and gives the folder back. */
+/** Makes the copy of the day, unless nothing was written since the last. A copy that cannot be made holds up nothing. */
+export async function copyToday(now = new Date()): Promise<void> {
+  const { folder, db } = await opened();
+  try {
+    keepCopy(folder, db.journal.last(), now);
+  } catch (e) {
+    process.stderr.write(`No copy was made: ${sayTrouble(e)}\n`);
+  }
+}
+
+/** Closes the database, seals it, makes the copy of the day, and gives the folder back. */
 export async function closeDatabase(): Promise<void> {
   const held = holder[KEY];
-  delete holder[KEY];
   const was = await held;
-  await was?.close();
-  was?.release();
+  if (!was) return;
+  await was.close();
+  await copyToday();
+  delete holder[KEY];
+  was.release();
 }

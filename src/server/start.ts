@@ -1,11 +1,20 @@
-import { closeDatabase, database } from './database';
-import { FolderInUse, sayTrouble } from './folder/trouble';
+import { showCode } from './border/show-code';
+import { isGuarded } from './border/gate';
+import { closeDatabase, copyToday, database, openedFolder } from './database';
+import { sayFinding } from './folder/say-finding';
+import { FolderInUse, sayTrouble, NO_WORDS } from './folder/trouble';
 
 /** How long closing may take before the process ends anyway: what was shown as saved is in the journal. */
 const CLOSING_MS = 20_000;
+/** How often it is looked whether a day without a copy has begun. */
+const COPY_EVERY_MS = 60 * 60_000;
 
+let stopping = false;
 const stop = (signal: NodeJS.Signals) => {
   const code = signal === 'SIGINT' ? 130 : 0;
+  // asked a second time, it does not wait
+  if (stopping) process.exit(code);
+  stopping = true;
   setTimeout(() => process.exit(code), CLOSING_MS).unref();
   closeDatabase()
     .catch((e: unknown) => console.error('the database was not closed', e))
@@ -17,15 +26,18 @@ export const OPENED = 'elm-swatch: data folder open';
 
 /** Opens the data folder; a second start on the same folder says so and stops, changing nothing. */
 export async function start(): Promise<void> {
-  process.once('SIGTERM', stop);
-  process.once('SIGINT', stop);
+  process.on('SIGTERM', stop);
+  process.on('SIGINT', stop);
   try {
     await database();
+    for (const finding of (await openedFolder()).findings) process.stderr.write(`${sayFinding(finding)}\n`);
     process.stdout.write(`${OPENED}\n`);
   } catch (e) {
     const told = sayTrouble(e);
-    if (told.includes('above')) console.error(e);
+    if (told === NO_WORDS) console.error(e);
     process.stderr.write(`\n${told}\n`);
     process.exit(e instanceof FolderInUse ? 3 : 1);
   }
+  setInterval(() => void copyToday(), COPY_EVERY_MS).unref();
+  if (isGuarded()) await showCode();
 }

@@ -1,9 +1,16 @@
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { allSaved, live, openRoom, recordOf, shownAsSaved } from './demo';
 import { contextAt, expect, newFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
+
+/** The claim on a folder. */
+function claimOf(folder: string): unknown {
+  const names = readdirSync(folder).filter((name) => name.startsWith('claim.'));
+  expect(names).toHaveLength(1);
+  return JSON.parse(readFileSync(path.join(folder, names[0]!), 'utf8'));
+}
 
 const said = (record: Awaited<ReturnType<typeof recordOf>>) =>
   record.candidates.flatMap((c) => c.verdicts.map((v) => v.id)).sort();
@@ -21,7 +28,7 @@ test('reload and restart keep everything', async ({ browser }) => {
   await expect(page.getByRole('group', { name: 'Said of this pair' }).locator('[data-verdict]').first()).toBeVisible();
   expect(await recordOf(page)).toEqual(before);
   expect(await first.end('SIGTERM')).toBe(0);
-  expect(existsSync(`${folder}.claim`)).toBe(false);
+  expect(claimOf(folder)).toMatchObject({ released: true });
   const second = await startServer({ folder, demo: true, port: Number(new URL(first.url).port) });
   await page.reload();
   expect(await recordOf(page)).toEqual(before);
@@ -127,14 +134,14 @@ test('a page opens and goes on recording while the server is started again', asy
 test('a second start on the same folder says so and stops, changing nothing; a stale claim is taken over', async () => {
   const folder = newFolder();
   const first = await startServer({ folder });
-  const claim = readFileSync(`${folder}.claim`, 'utf8');
+  const claim = claimOf(folder);
   const second = await startServer({ folder });
   expect(await second.ended).toBe(3);
   expect(second.output()).toContain('is in use by another Elm Swatch');
-  expect(readFileSync(`${folder}.claim`, 'utf8')).toBe(claim);
+  expect(claimOf(folder)).toEqual(claim);
   expect((await fetch(`${first.url}/visits`)).status).toBe(200);
   await first.end('SIGKILL');
-  expect(existsSync(`${folder}.claim`)).toBe(true);
+  expect(claimOf(folder)).toEqual(claim);
   const third = await startServer({ folder });
   expect((await fetch(`${third.url}/visits`)).status).toBe(200);
   await third.end('SIGTERM');
@@ -147,7 +154,7 @@ test('a demo never empties a folder that is not a demo’s', async () => {
   await own.end('SIGTERM');
   const demo = await startServer({ folder, demo: true });
   expect(await demo.ended).toBe(1);
-  expect(demo.output()).toContain('is not a demo');
+  expect(demo.output()).toContain('the demo leaves it as it is');
   expect(existsSync(path.join(folder, 'pg', 'PG_VERSION'))).toBe(true);
   rmSync(path.dirname(folder), { recursive: true, force: true });
 });

@@ -33,7 +33,7 @@ describe('a line', () => {
     const text = writeLine(12, entry(3));
     expect(text.indexOf('\n')).toBe(text.length - 1);
     expect(JSON.parse(text)).toMatchObject({ seq: 12, v: 1, kind: 'forget' });
-    expect(headOf(text.trimEnd())).toEqual({ seq: 12, v: 1, kind: 'forget' });
+    expect(headOf(text.trimEnd())).toEqual({ seq: 12, v: 1, kind: 'forget', span: 1 });
     expect(readLine(text)).toEqual({ seq: 12, v: 1, entry: entry(3) });
   });
 

@@ -1,12 +1,12 @@
 import { open, type FileHandle } from 'node:fs/promises';
 import path from 'node:path';
 import { makeFolder, syncFolder } from '../folder/durable';
-import { readLine, writeLine, type Entry, type Line } from './line';
+import { readLine, spanOf, writeLine, type Entry, type Line } from './line';
 import { JournalDamaged, journalFiles, rawLines, type Scanned } from './scan';
 
 /** Every write of the product in the order it was done, on the disk before anything is shown as saved. One writer. */
 export interface Journal {
-  /** Place of the last line; 0 before the first. */
+  /** The last place that is taken; 0 before the first line. */
   last(): number;
   /**
    * Appends one line and forces it to the disk. Called inside the transaction, before it commits.
@@ -95,7 +95,7 @@ export function openJournal(folder: string, scanned: Scanned, options: { open?: 
         throw e;
       }
       bytes += line.length;
-      seq += 1;
+      seq += spanOf(entry);
     },
     async close() {
       await file?.close();
@@ -107,12 +107,13 @@ export function openJournal(folder: string, scanned: Scanned, options: { open?: 
 /** A journal that is kept nowhere, for a database in memory; `lines` says what was written. */
 export function journalInMemory(): Journal & { readonly lines: Line[] } {
   const lines: Line[] = [];
+  let seq = 0;
   return {
     lines,
-    last: () => lines.at(-1)?.seq ?? 0,
+    last: () => seq,
     append: async (entry) => {
-      const line = readLine(writeLine((lines.at(-1)?.seq ?? 0) + 1, entry))!;
-      lines.push(line);
+      lines.push(readLine(writeLine(seq + 1, entry))!);
+      seq += spanOf(entry);
     },
     close: async () => undefined,
   };

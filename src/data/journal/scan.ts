@@ -106,7 +106,7 @@ function scanFile(file: string, before: Read, isLast: boolean): Read {
     }
     checkHead(head, last, { file: name, line });
     if (last === 0) first = head.seq;
-    last = head.seq;
+    last = head.seq + head.span - 1;
   }
   return { first, last, torn };
 }

@@ -3,6 +3,7 @@ import type { Deck } from '@/core/formats/deck/deck';
 import { deckTable } from '@/core/formats/deck/write-table';
 import { screenColour } from '@/core/colour/srgb';
 import { listBasesOfMaker, listDeckColoursOfMaker, listMakers, listStrips, type MakerRow } from '@/data/decks';
+import type { Sql } from '@/data/sql';
 import { database } from '../database';
 import { csvFile } from '../exports/csv';
 
@@ -33,12 +34,18 @@ export async function makerSummaries(): Promise<MakerSummary[]> {
 const labOf = ({ l, a, b }: { l: number; a: number; b: number }) => ({ lab: { l, a, b } });
 
 /** The deck of one maker as it would be imported again; undefined when there is no such maker. */
-export async function deckOf(makerId: string): Promise<Deck | undefined> {
-  const db = await database();
-  const maker = (await listMakers(db)).find((m) => m.id === makerId);
+export const deckOf = async (makerId: string): Promise<Deck | undefined> => deckIn(await database(), makerId);
+
+/** The same, with only some of its colours and the bases they stand in. */
+export async function deckIn(
+  sql: Sql,
+  makerId: string,
+  wanted: (colourId: string) => boolean = () => true,
+): Promise<Deck | undefined> {
+  const maker = (await listMakers(sql)).find((m) => m.id === makerId);
   if (!maker) return undefined;
-  const bases = await listBasesOfMaker(db, makerId);
-  const colours = await listDeckColoursOfMaker(db, makerId);
+  const colours = (await listDeckColoursOfMaker(sql, makerId)).filter((c) => wanted(c.id));
+  const bases = (await listBasesOfMaker(sql, makerId)).filter((b) => colours.some((c) => c.baseId === b.id));
   return {
     format: 'elm-swatch/deck',
     version: 1,

@@ -1,3 +1,4 @@
+import { operationSchema } from '@/core/operations/operations';
 import { readOperation } from '@/core/operations/upgrade';
 import { putRows } from '@/data/folder/snapshot';
 import type { PlacedLine } from '@/data/journal/journal';
@@ -6,7 +7,7 @@ import { FolderNewer, migrate } from '@/data/migrate';
 import { deletePictureRows, insertPictureRow } from '@/data/photos';
 import type { Database, Sql } from '@/data/sql';
 import { storeShipped } from '../deck/load-shipped';
-import { replayOperation } from '../operations/apply';
+import { replayInside, replayOperation } from '../operations/apply';
 
 /** Lines done in one transaction. Own choice: a transaction for each is twice as slow, one for all holds everything in memory. */
 const AT_ONCE = 500;
@@ -18,6 +19,11 @@ async function redo(sql: Sql, { seq, entry }: PlacedLine): Promise<void> {
       const read = readOperation(version === 0 ? given : entry.operation);
       if (!read.success) throw new Error(`it can not be read any more: ${read.error.issues[0]?.message ?? ''}`);
       return replayOperation(sql, read.data, { visitId: entry.visitId, seq });
+    }
+    case 'operations': {
+      for (const [i, operation] of entry.operations.entries())
+        await replayInside(sql, operationSchema.parse(operation), { visitId: entry.visitId, seq: seq + i });
+      return;
     }
     case 'shipped':
       return storeShipped(sql, entry);

@@ -1,5 +1,5 @@
-import path from 'node:path';
 import { NotEmpty } from '@/data/db';
+import { ArchiveRefused } from '../archive/zip';
 import { DiskFull } from '@/data/folder/room-left';
 import { JournalBroken } from '@/data/journal/journal';
 import { JournalDamaged, JournalNewer } from '@/data/journal/scan';
@@ -66,6 +66,7 @@ const OF_OURS: readonly (readonly [Kind, (e: never) => string])[] = [
       'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
   ],
   [NotEmpty, () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`],
+  [ArchiveRefused, (e: ArchiveRefused) => e.message],
   [NotADemo, () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.'],
   [JournalBroken, () => 'The disk can not be written any more. Look at it, and at its free room.'],
   [TookTooLong, () => 'The database did not answer in time.'],
@@ -98,6 +99,9 @@ const OF_THE_DISK = new Set(['ENOSPC', 'EDQUOT', 'EIO', 'EROFS', '53100']);
 /** Whether the disk would not take what was to be written; asked again when there is room, it may. */
 export const isOfTheDisk = (error: unknown): boolean => error instanceof DiskFull || OF_THE_DISK.has(codeOf(error));
 
+/** What is told where nothing better is known; the error itself has to be printed before it. */
+export const NO_WORDS = 'Something failed that Elm Swatch has no words for; what the program said is above.';
+
 /** An error as a sentence that says what happened and what to do. One table for everything a person is told of. */
 export function sayTrouble(error: unknown): string {
   const ours = OF_OURS.find(([kind]) => error instanceof kind);
@@ -105,8 +109,5 @@ export function sayTrouble(error: unknown): string {
   const system = OF_THE_SYSTEM[codeOf(error)];
   if (system !== undefined) return system;
   if (isFatal(error)) return 'The database stopped.';
-  return 'Something failed that Elm Swatch has no words for; what the program said is above.';
+  return NO_WORDS;
 }
-
-/** Where a folder keeps its copies. */
-export const copiesIn = (folder: string): string => path.join(folder, 'copies');

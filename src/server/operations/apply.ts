@@ -10,6 +10,7 @@ import { visitOfRoom } from '@/data/rooms';
 import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
 import { visitExists } from '@/data/visits';
+import { ArchiveRefused } from '../archive/zip';
 import { admit } from './admit';
 import { JUDGEMENT_ROWS } from './judgement-rows';
 import { Refused, refuse, type Rows } from './refuse';
@@ -92,6 +93,37 @@ export async function applyOperation(db: Database, operation: Operation): Promis
     throw e;
   }
 }
+
+type InVisit = { readonly visitId: string; readonly seq: number };
+/** An operation of a deck belongs to no visit, whatever it came in with. */
+const visitOrNone = ({ write }: Operation, visitId: string) => (write.name.startsWith('deck.') ? null : visitId);
+
+/**
+ * Does an operation that came in with others of its visit, in their transaction.
+ *
+ * @throws ArchiveRefused when it does not fit what is here, or is of another visit
+ */
+export async function doneInside(sql: Sql, operation: Operation, { visitId, seq }: InVisit): Promise<void> {
+  const { write } = operation;
+  const refused = (why: string): never => {
+    throw new ArchiveRefused(`Something in it does not fit what is here (${write.name}: ${why}).`);
+  };
+  try {
+    const owner = await visitOf(sql, write);
+    const own = visitOrNone(operation, visitId);
+    if (owner !== own) refused('it is of another visit');
+    await writeRows(sql, operation, { visitId: own, seq });
+  } catch (e) {
+    if (e instanceof ArchiveRefused) throw e;
+    const refusal = e instanceof Refused ? e.refusal : refusalOf(e, write.name);
+    if (refusal) refused('what' in refusal ? `${refusal.reason}, ${refusal.what}` : refusal.reason);
+    throw e;
+  }
+}
+
+/** The same, as the journal has it: nothing is asked or refused. */
+export const replayInside = (sql: Sql, operation: Operation, { visitId, seq }: InVisit): Promise<void> =>
+  writeRows(sql, operation, { visitId: visitOrNone(operation, visitId), seq });
 
 /** Does an operation that stands in the journal again, under its place there: nothing is asked, looked up or refused. */
 export const replayOperation = writeRows;

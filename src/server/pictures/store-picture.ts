@@ -3,14 +3,24 @@ import { deletePictureRows, findPictureRow, insertPictureRow, listUnusedPictures
 import type { Database } from '@/data/sql';
 import { hashOf } from './hash-of';
 
-type Clean = { readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
+type Clean = {
+  readonly jpeg: Uint8Array;
+  readonly width: number;
+  readonly height: number;
+  /** When it was kept first; now, unless it comes from elsewhere. */
+  readonly keptAt?: string;
+};
 
 /** Keeps a clean picture under the hash of the file it came as: its file first, then the line that says so; once. */
-export async function storePicture(db: Database, hash: string, { jpeg, width, height }: Clean): Promise<void> {
+export async function storePicture(
+  db: Database,
+  hash: string,
+  { jpeg, width, height, keptAt = new Date().toISOString() }: Clean,
+): Promise<void> {
   db.mustHaveRoom(jpeg.length);
   if ((await findPictureRow(db, hash)) && db.pictures.has(hash)) return;
   db.pictures.keep(hash, jpeg);
-  const row: PictureRow = { hash, sha256: hashOf(jpeg), width, height, keptAt: new Date().toISOString() };
+  const row: PictureRow = { hash, sha256: hashOf(jpeg), width, height, keptAt };
   await db.journalled(async (sql) => {
     const known = await findPictureRow(sql, hash);
     if (!known) await insertPictureRow(sql, row);

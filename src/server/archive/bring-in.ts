@@ -1,0 +1,118 @@
+import { randomUUID } from 'node:crypto';
+import { v7 } from 'uuid';
+import { wrongInDeck, wrongWith } from '@/core/formats/deck/check';
+import type { Deck } from '@/core/formats/deck/deck';
+import { OPERATION_VERSION, type Operation } from '@/core/operations/operations';
+import { isSameOperation } from '@/core/operations/same-operation';
+import { listBasesOfMaker, listDeckColoursById, listTintSystems } from '@/data/decks';
+import { findOperation } from '@/data/operations';
+import type { Database, Sql } from '@/data/sql';
+import { findVisit } from '@/data/visits';
+import { doneInside } from '../operations/apply';
+import { storePicture } from '../pictures/store-picture';
+import { readVisitFile, type ReadVisit } from './read-visit-file';
+import { ArchiveRefused } from './zip';
+
+/** What a file would bring in, shown before anything is kept. */
+export type BringPreview = {
+  readonly token: string;
+  readonly label: string;
+  readonly rooms: number;
+  readonly colours: number;
+  readonly verdicts: number;
+  readonly photographs: number;
+  /** Entries that are not here yet; 0 when all of it is. */
+  readonly fresh: number;
+  readonly entries: number;
+  /** Whether the visit is here already, and grows by what is new. */
+  readonly known: boolean;
+  /** Colours of decks that are not here and come with it. */
+  readonly newColours: number;
+};
+
+type Held = ReadVisit & { readonly token: string };
+const KEY = Symbol.for('elm-swatch.bring-in');
+const holder = globalThis as { [KEY]?: Held | undefined };
+
+/** What of an entry's operations is not here; one that is here with other content refuses the file. */
+async function freshOf(sql: Sql, operations: readonly Operation[]): Promise<Operation[]> {
+  const fresh: Operation[] = [];
+  for (const [i, operation] of operations.entries()) {
+    const known = await findOperation(sql, operation.id);
+    if (!known) fresh.push(operation);
+    else if (!isSameOperation(known, operation))
+      throw new ArchiveRefused(`Entry ${i + 1} of it is here already and says something else.`);
+  }
+  return fresh;
+}
+
+/** What of the file's decks is not here: colours that are, stay as they are here. */
+async function missingDecks(sql: Sql, decks: readonly Deck[]): Promise<Deck[]> {
+  const missing: Deck[] = [];
+  for (const deck of decks) {
+    const ids = deck.colours.map((c) => `${deck.maker.id}:${c.code}`);
+    const here = new Set((await listDeckColoursById(sql, ids)).map((r) => r.id));
+    const colours = deck.colours.filter((c) => !here.has(`${deck.maker.id}:${c.code}`));
+    if (colours.length === 0) continue;
+    const bases = new Set((await listBasesOfMaker(sql, deck.maker.id)).map((b) => b.id));
+    const system = (await listTintSystems(sql)).find((t) => t.id === deck.tintSystem);
+    const around = { bases, colourants: system?.colourants.map((c) => c.id) ?? [] };
+    for (const colour of colours) {
+      const wrong = wrongWith(colour) ?? wrongInDeck(deck, colour, around);
+      if (wrong !== undefined) throw new ArchiveRefused(`The colour ${colour.code} in it: ${wrong}.`);
+    }
+    missing.push({ ...deck, bases: deck.bases.filter((b) => !bases.has(b.id)), colours });
+  }
+  return missing;
+}
+
+/** Reads and checks a visit's file; nothing is kept. @throws ArchiveRefused with what is wrong */
+export async function previewVisit(db: Database, bytes: Uint8Array): Promise<BringPreview> {
+  const read = await readVisitFile(bytes);
+  const { operations, file } = read;
+  const count = (name: string) => operations.filter((o) => o.write.name === name).length;
+  const [first] = operations;
+  const rooms = first?.write.name === 'visit.create' ? first.write.rooms.length : 0;
+  const fresh = await freshOf(db, operations);
+  const preview: BringPreview = {
+    token: randomUUID(),
+    label: file.label,
+    rooms: rooms + count('room.add'),
+    colours: count('candidate.add'),
+    verdicts: count('verdict.give'),
+    photographs: count('photo.add'),
+    fresh: fresh.length,
+    entries: operations.length,
+    known: (await findVisit(db, file.visitId)) !== undefined,
+    newColours: (await missingDecks(db, file.decks)).reduce((sum, d) => sum + d.colours.length, 0),
+  };
+  holder[KEY] = { ...read, token: preview.token };
+  return preview;
+}
+
+/**
+ * Takes in what was previewed, all of it or nothing; a visit that is here grows by what is new, and twice is once.
+ *
+ * @throws ArchiveRefused when it does not fit what is here
+ */
+export async function takeVisit(db: Database, token: string, now = new Date()): Promise<string> {
+  const held = holder[KEY];
+  if (held?.token !== token) throw new ArchiveRefused('Choose the file again: another was looked at meanwhile.');
+  const { file, operations, pictures } = held;
+  const { visitId } = file;
+  for (const { hash, width, height, keptAt } of file.pictures)
+    await storePicture(db, hash, { jpeg: pictures.get(hash)!, width, height, keptAt });
+  await db.journalled(async (sql, seq) => {
+    const fresh = await freshOf(sql, operations);
+    const decks = await missingDecks(sql, file.decks);
+    const deckIn: Operation[] =
+      decks.length === 0
+        ? []
+        : [{ id: v7(), version: OPERATION_VERSION, at: now.toISOString(), write: { name: 'deck.import', decks } }];
+    const all = [...deckIn, ...fresh];
+    for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId, seq: seq + i });
+    return { entry: all.length === 0 ? undefined : { kind: 'operations', visitId, operations: all }, value: undefined };
+  });
+  holder[KEY] = undefined;
+  return visitId;
+}
