@@ -62,8 +62,11 @@ describe('who is answered', () => {
 describe('a server that other machines can reach', () => {
   beforeEach(() => {
     process.env['ELM_SWATCH_HOST'] = '0.0.0.0';
+    // the code that is shown where the server was started
+    jest.spyOn(process.stderr, 'write').mockReturnValue(true);
   });
   afterEach(() => {
+    jest.restoreAllMocks();
     delete process.env['ELM_SWATCH_HOST'];
     for (const { id } of access().devices()) access().revoke(id);
   });

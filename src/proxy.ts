@@ -45,8 +45,11 @@ function withHeaders(response: Response, policy: string): Response {
   return response;
 }
 
-/** Largest request taken, in bytes: a deck file of 32 MB and what is around it. */
+/** Largest request taken, in bytes: a deck file of 32 MB and what is around it; of a visit's file more, with its photographs. */
 const MOST_BYTES = 33 * 1024 * 1024;
+const MOST_OF_A_VISIT = 513 * 1024 * 1024;
+const isTooLarge = ({ headers, nextUrl }: NextRequest): boolean =>
+  Number(headers.get('content-length') ?? 0) > (nextUrl.pathname === '/api/keeping/visit' ? MOST_OF_A_VISIT : MOST_BYTES);
 const refuse = (status: number, says: string) =>
   new Response(says, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
 
@@ -62,8 +65,7 @@ function isReadable(path: string): boolean {
 export async function proxy(request: NextRequest): Promise<Response> {
   const nonce = btoa(crypto.randomUUID());
   const policy = contentSecurityPolicy(nonce);
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
-    return withHeaders(Response.json({ error: 'The file is larger than 32 MB.' }, { status: 413 }), policy);
+  if (isTooLarge(request)) return withHeaders(Response.json({ error: 'The file is too large.' }, { status: 413 }), policy);
   const refused = refusal(request);
   if (refused) return withHeaders(refuse(403, refused), policy);
   if (!isReadable(request.nextUrl.pathname)) return withHeaders(refuse(400, 'Nothing is kept at this address.'), policy);

@@ -1,6 +1,8 @@
 import type { Metadata, Viewport } from 'next';
 import localFont from 'next/font/local';
 import { connection } from 'next/server';
+import { ToldOnce } from '@/features/session/told-once';
+import { toBeTold } from '@/server/keeping/kept';
 import { ServiceWorker } from '@/features/session/service-worker';
 import { Toaster } from '@/ui/toaster';
 import './globals.css';
@@ -22,6 +24,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   return (
     <html lang="en" className={hanken.variable} suppressHydrationWarning>
       <body>
+        <ToldOnce {...await toBeTold()} />
         {children}
         <Toaster />
         <ServiceWorker />

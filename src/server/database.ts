@@ -17,7 +17,7 @@ const settings = () => ({
   template: path.resolve('var/template.tar'),
 });
 
-type Opened = OpenedFolder & { readonly folder: string; readonly release: () => void };
+type Opened = OpenedFolder & { readonly folder: string; readonly openedAt: string; readonly release: () => void };
 const KEY = Symbol.for('elm-swatch.database');
 type Holder = { [KEY]?: Promise<Opened> };
 const holder = globalThis as Holder;
@@ -55,7 +55,7 @@ async function open(): Promise<Opened> {
     const opened = await openFolder(folder, { template, onFatal: endWith, say });
     await forgetUnusedPictures(opened.db);
     if (demo) await loadDemo(opened.db);
-    return { ...opened, folder, release: claim.release };
+    return { ...opened, folder, openedAt: new Date().toISOString(), release: claim.release };
   } catch (e) {
     claim.release();
     throw e;
@@ -68,9 +68,9 @@ const opened = (): Promise<Opened> => (holder[KEY] ??= open());
 export const database = async (): Promise<Database> => (await opened()).db;
 
 /** What was found when the folder was opened, and where it is. */
-export async function openedFolder(): Promise<Pick<Opened, 'folder' | 'findings'>> {
-  const { folder, findings } = await opened();
-  return { folder, findings };
+export async function openedFolder(): Promise<Pick<Opened, 'folder' | 'findings' | 'openedAt'>> {
+  const { folder, findings, openedAt } = await opened();
+  return { folder, findings, openedAt };
 }
 
 /** Makes the copy of the day, unless nothing was written since the last. A copy that cannot be made holds up nothing. */

@@ -16,8 +16,6 @@ export type SetAside = {
   readonly refusal: Refusal;
 };
 
-/** Counts what was kept, so that its order does not hang on a clock that can be set back. */
-const COUNTER = 'elm-swatch.outbox-count';
 type Entry = { readonly n: number; readonly given: unknown; readonly text: string };
 
 /** An entry as it is kept: with its number, or, of builds from before, an operation alone, which stands before all that have one. */
@@ -32,6 +30,8 @@ function entryOf(text: string): Entry {
  */
 export function makeOutbox(storage: TextStorage) {
   const keysOf = (prefix: string) => [...storage.keys()].filter((key) => key.startsWith(prefix)).sort();
+  /** What was kept is counted, so that its order does not hang on a clock that can be set back. */
+  let last: number | undefined;
   const setAside = (id: string, given: unknown, refusal: Refusal) => {
     storage.set(ASIDE + id, JSON.stringify({ operation: given, refusal }));
     storage.remove(WAITING + id);
@@ -39,8 +39,8 @@ export function makeOutbox(storage: TextStorage) {
   return {
     /** False when the browser has no room for it: then it lives as long as the page. */
     keep(operation: Operation): boolean {
-      const n = Number(storage.get(COUNTER) ?? 0) + 1;
-      storage.set(COUNTER, String(n));
+      const n = (last ?? Math.max(0, ...keysOf(WAITING).map((key) => entryOf(storage.get(key)!).n))) + 1;
+      last = n;
       return storage.set(WAITING + operation.id, JSON.stringify({ n, operation }));
     },
     forget: (id: string): void => storage.remove(WAITING + id),

@@ -1,13 +1,13 @@
 'use client';
 
-import { Archive, Trash2, Undo2 } from 'lucide-react';
+import { Archive, Download, Trash2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { partlySeen, sayHome, sayLooks, type Home, type HomeRoom } from '@/core/record/home';
 import type { Shelf } from '@/core/record/visit';
-import { Button } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { Patch } from '@/ui/patch';
 import { addressOf } from '../session/address';
@@ -128,6 +128,15 @@ export function HomeCard({ home }: { readonly home: Home }) {
             <Undo2 aria-hidden size={18} /> Put it back
           </Button>
         )}
+        <a
+          href={`/api/visits/${home.id}/file`}
+          download
+          aria-label={`Take ${home.label} away as a file`}
+          title="Take away as a file"
+          className={buttonClass('plain', 'px-2.5')}
+        >
+          <Download aria-hidden size={18} />
+        </a>
         {home.shelf === 'current' && (
           <Button
             className="px-2.5"

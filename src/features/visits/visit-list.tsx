@@ -48,6 +48,9 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
           <h1 className="text-3xl font-semibold">Visits</h1>
         </div>
         <div className="flex gap-2">
+          <Link href="/keeping" className={buttonClass()}>
+            Keeping
+          </Link>
           <Link href="/decks" className={buttonClass()}>
             Decks
           </Link>

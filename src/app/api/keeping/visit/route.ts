@@ -1,0 +1,22 @@
+import { parsedJson } from '@/core/base/parsed-json';
+import { MOST_VISIT_FILE_BYTES } from '@/server/archive/read-visit-file';
+import { bodyOf } from '@/server/http/body-of';
+import { answered } from '@/server/keeping/answers';
+import { previewFile, takeFile } from '@/server/keeping/visit-in';
+
+/** Reads and checks a visit's file (the body); answers what it would bring in. Keeps nothing. */
+export async function PUT(request: Request): Promise<Response> {
+  const bytes = await bodyOf(request, MOST_VISIT_FILE_BYTES);
+  if (!bytes)
+    return Response.json({ error: `The file is larger than ${MOST_VISIT_FILE_BYTES / 1024 ** 2} MB.` }, { status: 413 });
+  return answered(() => previewFile(bytes));
+}
+
+/** Takes in what was previewed: `{ "token": … }`; answers the visit's id. */
+export async function POST(request: Request): Promise<Response> {
+  const body = await bodyOf(request, 1000);
+  const asked = parsedJson(new TextDecoder().decode(body)) as { token?: unknown } | null | undefined;
+  const token = asked?.token;
+  if (typeof token !== 'string') return Response.json({ error: 'Choose a file first.' }, { status: 400 });
+  return answered(() => takeFile(token));
+}

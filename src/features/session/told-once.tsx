@@ -1,0 +1,38 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+import { localText } from '@/ui/browser-text';
+import { Button } from '@/ui/button';
+
+const KEY = 'elm-swatch.told';
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+};
+
+type Props = { readonly name: string; readonly says: readonly string[] };
+
+/** What was found wrong when the folder was opened: at the top of every page until the person has read it, once. */
+export function ToldOnce({ name, says }: Props) {
+  const told = useSyncExternalStore(
+    subscribe,
+    () => localText.get(KEY),
+    () => name,
+  );
+  if (says.length === 0 || told === name) return null;
+  const read = () => {
+    localText.set(KEY, name);
+    for (const listener of listeners) listener();
+  };
+  return (
+    <div role="alert" className="flex items-center gap-4 border-b-2 border-ink bg-raised px-4 py-2 print:hidden">
+      <div className="min-w-0 flex-1">
+        {says.map((one) => (
+          <p key={one}>{one}</p>
+        ))}
+      </div>
+      <Button onClick={read}>I have read it</Button>
+    </div>
+  );
+}

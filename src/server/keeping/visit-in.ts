@@ -1,0 +1,7 @@
+import { previewVisit, takeVisit, type BringPreview } from '../archive/bring-in';
+import { database } from '../database';
+
+export const previewFile = async (bytes: Uint8Array): Promise<BringPreview> => previewVisit(await database(), bytes);
+export const takeFile = async (token: string): Promise<{ readonly visitId: string }> => ({
+  visitId: await takeVisit(await database(), token),
+});
