@@ -105,7 +105,7 @@ describe('a server that other machines can reach', () => {
 
   test('lets a device in that enters the code, by a cookie no script reads, until it is turned away', async () => {
     const entered = await enter(access().newCode().code);
-    expect([entered.status, entered.headers.get('location')]).toEqual([303, '/']);
+    expect([entered.status, entered.headers.get('location')]).toEqual([303, 'http://127.0.0.1:4000/']);
     const cookie = entered.headers.get('set-cookie')!;
     expect(cookie).toMatch(/^elm-swatch-device=[\w-]{43}; Path=\/; HttpOnly; SameSite=Strict; Max-Age=\d+$/);
     const own = { ...OWN, cookie: cookie.split(';')[0]!, 'x-elm-device': 'made up' };

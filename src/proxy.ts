@@ -40,7 +40,7 @@ function contentSecurityPolicy(nonce: string): string {
 function withHeaders(response: Response, policy: string): Response {
   response.headers.set('Content-Security-Policy', policy);
   response.headers.set('X-Content-Type-Options', 'nosniff');
-  response.headers.set('Referrer-Policy', 'no-referrer');
+  if (!response.headers.has('Referrer-Policy')) response.headers.set('Referrer-Policy', 'no-referrer');
   response.headers.set('Permissions-Policy', 'geolocation=(), microphone=(), camera=(self)');
   return response;
 }

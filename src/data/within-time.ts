@@ -46,12 +46,14 @@ const stateOf = (e: unknown): string => {
 };
 
 /**
+ * By names, not classes: a server is bundled in pieces, and each has classes of its own.
  * Whether the database is past using: its program ended (WebAssembly traps), it does not answer, or it says of itself that it is broken
  * (SQLSTATE class XX, 57P0x, 58030).
  */
 export function isFatal(e: unknown): boolean {
-  if (e instanceof TookTooLong) return e.stuck;
-  if (e instanceof DatabaseClosed) return true;
+  const name = e instanceof Error ? e.name : '';
+  if (name === 'TookTooLong') return (e as TookTooLong).stuck;
+  if (name === 'DatabaseClosed') return true;
   if (e instanceof WebAssembly.RuntimeError) return true;
   if (e instanceof Error && /Aborted\(|unreachable|memory access out of bounds|PGlite is closed/.test(e.message)) return true;
   const state = stateOf(e);

@@ -2,7 +2,7 @@ import { showCode } from './border/show-code';
 import { isGuarded } from './border/gate';
 import { closeDatabase, copyToday, database, openedFolder } from './database';
 import { sayFinding } from './folder/say-finding';
-import { FolderInUse, sayTrouble, NO_WORDS } from './folder/trouble';
+import { sayTrouble, NO_WORDS } from './folder/trouble';
 
 /** How long closing may take before the process ends anyway: what was shown as saved is in the journal. */
 const CLOSING_MS = 20_000;
@@ -36,7 +36,7 @@ export async function start(): Promise<void> {
     const told = sayTrouble(e);
     if (told === NO_WORDS) console.error(e);
     process.stderr.write(`\n${told}\n`);
-    process.exit(e instanceof FolderInUse ? 3 : 1);
+    process.exit(e instanceof Error && e.name === 'FolderInUse' ? 3 : 1);
   }
   setInterval(() => void copyToday(), COPY_EVERY_MS).unref();
   if (isGuarded()) await showCode();

@@ -3,7 +3,8 @@ import { deckSchema, type Deck } from '@/core/formats/deck/deck';
 import { readCgats, writeCgats } from '@/core/formats/deck/cgats';
 import { deckVersion, listDeck, listMakers } from '@/data/decks';
 import type { Database } from '@/data/sql';
-import { checkDecks } from '@/server/deck-files/preview';
+import { checkDecks, knownOf, type AskKnown } from '@/server/deck-files/preview';
+import { MOST_PROBLEMS, MOST_ROWS, TOO_MANY_ROWS } from '@/core/formats/deck/deck';
 import { decode, readDeckFile } from '@/server/deck-files/read-file';
 import { deckColour } from '@/server/deck/deck-colour';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
@@ -132,6 +133,7 @@ describe('JSON', () => {
 
 describe('taking a deck in', () => {
   let db: Database;
+  const ask: AskKnown = (asked) => knownOf(db, asked);
   beforeAll(async () => {
     db = await freshDatabase();
   }, 60_000);
@@ -140,7 +142,7 @@ describe('taking a deck in', () => {
 
   test('colours no surface can have and codes that are here already are left out', async () => {
     const preview = await checkDecks(
-      db,
+      ask,
       read('maker,code,name,L,a,b\nFR,FR 3112,dup,70,1,2\nNM,N 1,strong,50,140,0\nNM,N 2,good,70,2,9\n'),
       quiet,
     );
@@ -158,7 +160,7 @@ describe('taking a deck in', () => {
 
   test('is taken whole, journaled, and shows in the deck with what it is', async () => {
     const preview = await checkDecks(
-      db,
+      ask,
       read('maker,code,name,strip,step,L,a,b\nNM,N 2,Kell Wharf,s,1,70,2,9\nNM,N 3,three,s,2,60,2,9\n'),
       quiet,
     );
@@ -177,7 +179,7 @@ describe('taking a deck in', () => {
       'base,QQ,Quite new,TC:white,stolen,white,90,0,2',
       'colour,FR,Renamed,F 9,nine,FR:white,70,2,9',
     ];
-    const preview = await checkDecks(db, read(`${columns}\n${rows.join('\n')}\n`), quiet);
+    const preview = await checkDecks(ask, read(`${columns}\n${rows.join('\n')}\n`), quiet);
     expect(preview.problems).toEqual([{ line: 3, reason: 'the base TC:white is another maker’s' }]);
     expect(preview.notes.join()).toContain('bases that are here already stay as they are');
     const before = await db.query(`select id, l, name from base where id in ('FR:white', 'TC:white') order by id`);
@@ -188,7 +190,7 @@ describe('taking a deck in', () => {
 
   test('a file of too many makers is refused whole', async () => {
     const rows = Array.from({ length: 51 }, (_, i) => `M${i},C 1,x,70,2,9`);
-    const preview = await checkDecks(db, read(`maker,code,name,L,a,b\n${rows.join('\n')}\n`), quiet);
+    const preview = await checkDecks(ask, read(`maker,code,name,L,a,b\n${rows.join('\n')}\n`), quiet);
     expect([preview.decks, preview.problems[0]!.reason]).toEqual([[], 'it names 51 makers; a file has at most 50']);
   });
 
@@ -218,7 +220,7 @@ describe('taking a deck in', () => {
     );
     const seen: number[] = [];
     const preview = await checkDecks(
-      db,
+      ask,
       read(`maker,code,name,strip,step,L,a,b\n${rows.join('\n')}\n`),
       async (done) => void seen.push(done),
     );
@@ -250,4 +252,36 @@ test('a deck is called otherwise and put away; what is tried of it stays, and a 
     reason: 'not-found',
   });
   await db.close();
+});
+
+describe('a file larger than a deck', () => {
+  const rows = (count: number, row: (n: number) => string) =>
+    `code,name,L,a,b\n${Array.from({ length: count }, (_, n) => row(n)).join('\n')}\n`;
+  const entry = (n: number, l: unknown = 60) => ({ code: `X ${n}`, name: 'x', strip: 'x', step: 1, lab: { l, a: 1, b: 2 } });
+  const json = (colours: unknown) =>
+    JSON.stringify({ format: 'elm-swatch/deck', version: 1, about: '', maker: { id: 'X', name: 'X' }, bases: [], colours });
+  const cgats = (count: number) =>
+    `CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n${Array.from({ length: count }, (_, n) => `X${n} 60 1 2`).join('\n')}\nEND_DATA\n`;
+
+  test.each([
+    ['CSV', (n: number) => readDeckFile(bytes(rows(n, (i) => `X${i},x,60,1,2`)), 'x.csv')],
+    ['JSON', (n: number) => readDeckFile(bytes(json(Array.from({ length: n }, (_, i) => entry(i)))), 'x.json')],
+    ['CGATS', (n: number) => readDeckFile(bytes(cgats(n)), 'x.cgats')],
+  ])('as %s: 20,000 rows are read, one more is refused whole', (_, of) => {
+    expect(of(MOST_ROWS).decks[0]!.colours).toHaveLength(MOST_ROWS);
+    expect(of(MOST_ROWS + 1)).toMatchObject({ decks: [], problems: [{ reason: TOO_MANY_ROWS }] });
+  });
+
+  test.each([
+    ['CSV', () => readDeckFile(bytes(rows(5000, (i) => `X${i},x,none,1,2`)), 'x.csv'), 5000],
+    ['JSON', () => readDeckFile(bytes(json(Array.from({ length: 5000 }, (_, i) => entry(i, 'none')))), 'x.json'), MOST_PROBLEMS],
+  ])('as %s with nothing but bad rows: 200 are told', (_, of, count) => {
+    const { decks, problems, problemCount } = of();
+    expect([decks.flatMap((d) => d.colours), problems.length, problemCount]).toEqual([[], MOST_PROBLEMS, count]);
+  });
+
+  test('nested too deep, or with a member that is no list, is refused', () => {
+    for (const text of [`${'['.repeat(100_000)}`, json({ a: 1 }), json(7), '{"format":"elm-swatch/deck","colours":null}'])
+      expect(readDeckFile(bytes(text.startsWith('[') ? `{"a":${text}` : text), 'x.json')).toMatchObject({ decks: [] });
+  });
 });

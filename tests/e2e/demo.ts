@@ -4,7 +4,7 @@ import { roomRecordSchema, type RoomRecordFile } from '@/core/formats/room-recor
 /** Opens a room of the made-up visit at a step and waits until the page runs. */
 export async function openRoom(page: Page, url: string, room: string, step: string): Promise<void> {
   await page.goto(`${url}/visits`);
-  await page.getByRole('link', { name: /Quay Row 14/ }).click();
+  await page.getByRole('link', { name: /^Quay Row 14/ }).click();
   await live(page);
   await page
     .getByRole('navigation', { name: 'Rooms' })

@@ -26,14 +26,20 @@ export type Server = {
   readonly ended: Promise<number | null>;
 };
 
-type Options = { readonly folder: string; readonly demo?: boolean; readonly port?: number };
+type Options = {
+  readonly folder: string;
+  readonly demo?: boolean;
+  readonly port?: number;
+  /** Address it serves on; this machine alone when left out. */
+  readonly host?: string;
+};
 
 /** Starts the built application on a folder, as bin/start does; resolves when it is ready or has stopped. */
-export async function startServer({ folder, demo = false, port }: Options): Promise<Server> {
+export async function startServer({ folder, demo = false, port, host = '127.0.0.1' }: Options): Promise<Server> {
   const at = port ?? (await freePort());
   const child: ChildProcess = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(at)],
+    ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', String(at)],
     {
       env: {
         ...process.env,
@@ -41,6 +47,8 @@ export async function startServer({ folder, demo = false, port }: Options): Prom
         NEXT_TELEMETRY_DISABLED: '1',
         NEXT_MANUAL_SIG_HANDLE: 'true',
         ELM_SWATCH_DATA: folder,
+        ELM_SWATCH_HOST: host,
+        ELM_SWATCH_PORT: String(at),
         ELM_SWATCH_DEMO: demo ? '1' : '0',
         ELM_SWATCH_FRESH: '0',
       },

@@ -29,7 +29,9 @@ input{letter-spacing:.2em;text-transform:uppercase}button{margin-top:.8rem;backg
 ${says === '' ? '' : `<p role="alert"><b>${escaped(says)}</b></p>`}
 <form method="post" action="/enter"><label>Code <input name="code" value="${escaped(code)}" autocomplete="off" autocapitalize="characters" required maxlength="20"></label>
 <button>Let this device in</button></form></html>`;
-  return new Response(body, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' } });
+  // a form of a page without a referrer is sent as from nowhere, and refused
+  const headers = { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store', 'referrer-policy': 'same-origin' };
+  return new Response(body, { status, headers });
 }
 
 /** What kind of device asks, for the person to know it by; more of what a browser says of itself nobody needs. */
@@ -45,7 +47,8 @@ async function enter(request: Request): Promise<Response> {
   return new Response(null, {
     status: 303,
     headers: {
-      location: '/',
+      // whole: the framework takes no other
+      location: `http://${request.headers.get('host')}/`,
       'set-cookie': `${COOKIE}=${entered.secret}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${COOKIE_S}`,
       'cache-control': 'no-store',
     },

@@ -4,9 +4,11 @@ import { OPERATION_VERSION } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import { database } from '../database';
 import { deckCurves } from '../deck/curves';
+import { NO_WORDS, sayTrouble } from '../folder/trouble';
 import { applyOperation } from '../operations/apply';
-import { checkDecks, type Preview, type Progress } from './preview';
-import { readDeckFile } from './read-file';
+import { checkInWorker } from './in-worker';
+import { knownOf, type Preview, type Progress } from './preview';
+import type { DeckFile } from './worker-messages';
 
 type Held = Preview & { readonly at: number };
 const KEY = Symbol.for('elm-swatch.previews');
@@ -28,11 +30,11 @@ export type PreviewAnswer = {
   readonly problemCount: number;
   readonly notes: readonly string[];
 };
-const SHOWN_PROBLEMS = 200;
 
 /** Reads and checks a deck file; nothing is written. The answer's token takes it in afterwards. */
-export async function previewDeck(bytes: Uint8Array, name: string, progress: Progress): Promise<PreviewAnswer> {
-  const preview = await checkDecks(await database(), readDeckFile(bytes, name), progress);
+export async function previewDeck(file: DeckFile, progress: Progress, signal: AbortSignal): Promise<PreviewAnswer> {
+  const db = await database();
+  const preview = await checkInWorker(file, { ask: (asked) => knownOf(db, asked), progress, signal });
   const token = randomUUID();
   held.set(token, { ...preview, at: Date.now() });
   for (const old of [...held.keys()].slice(0, -MOST_HELD)) held.delete(old);
@@ -45,10 +47,18 @@ export async function previewDeck(bytes: Uint8Array, name: string, progress: Pro
       spectra: d.colours.filter((c) => c.spectrum).length,
       formulas: d.colours.filter((c) => c.formula).length,
     })),
-    problems: preview.problems.slice(0, SHOWN_PROBLEMS),
-    problemCount: preview.problems.length,
+    problems: preview.problems,
+    problemCount: preview.problemCount,
     notes: preview.notes,
   };
+}
+
+/** Why a deck file could not be looked at, for the person. */
+export function deckTrouble(error: unknown): string {
+  const says = sayTrouble(error);
+  if (says !== NO_WORDS) return says;
+  console.error('deck preview failed', error);
+  return 'The file could not be read.';
 }
 
 /** Takes in the good colours of a preview, all of them or none. */

@@ -2,6 +2,7 @@ import { wrongInDeck, wrongWith, type Around } from '@/core/formats/deck/check';
 import {
   MOST_MAKERS,
   rowKey,
+  someProblems,
   type Deck,
   type DeckBase,
   type DeckEntry,
@@ -9,13 +10,14 @@ import {
   type ReadDecks,
 } from '@/core/formats/deck/deck';
 import { listBases, listBasesOfMaker, listCodes, listTintSystems } from '@/data/decks';
-import type { TintSystemRow } from '@/data/deck-rows';
 import type { Sql } from '@/data/sql';
 
 export type Preview = {
   /** What would be taken: checked decks. */
   readonly decks: readonly Deck[];
+  /** The first of what is wrong, and how much is in all. */
   readonly problems: readonly Problem[];
+  readonly problemCount: number;
   readonly notes: readonly string[];
 };
 export type Progress = (done: number, total: number) => Promise<void>;
@@ -23,22 +25,25 @@ export type Progress = (done: number, total: number) => Promise<void>;
 /** Colours checked between two reports of progress; about 60 ms of work. */
 const BATCH = 150;
 
-type Known = Around & {
+export type Known = Around & {
   readonly codes: ReadonlySet<string>;
   /** Ids of the file's bases that another maker has. */
   readonly foreign: ReadonlySet<string>;
 };
 
-async function knownOf(sql: Sql, deck: Deck, systems: readonly TintSystemRow[]): Promise<Known> {
-  const named = await listBases(
-    sql,
-    deck.bases.map((b) => b.id),
-  );
+/** What is here already of a deck that is looked at; asked for each deck of a file. */
+export type AskKnown = (asked: Asked) => Promise<Known>;
+export type Asked = { readonly makerId: string; readonly baseIds: readonly string[]; readonly tintSystem: string | undefined };
+
+/** What the database has of a deck's maker. */
+export async function knownOf(sql: Sql, { makerId, baseIds, tintSystem }: Asked): Promise<Known> {
+  const named = await listBases(sql, baseIds);
+  const systems = await listTintSystems(sql);
   return {
-    codes: new Set(await listCodes(sql, deck.maker.id)),
-    bases: new Set((await listBasesOfMaker(sql, deck.maker.id)).map((b) => b.id)),
-    foreign: new Set(named.filter((b) => b.makerId !== deck.maker.id).map((b) => b.id)),
-    colourants: systems.find((t) => t.id === deck.tintSystem)?.colourants.map((c) => c.id) ?? [],
+    codes: new Set(await listCodes(sql, makerId)),
+    bases: new Set((await listBasesOfMaker(sql, makerId)).map((b) => b.id)),
+    foreign: new Set(named.filter((b) => b.makerId !== makerId).map((b) => b.id)),
+    colourants: systems.find((t) => t.id === tintSystem)?.colourants.map((c) => c.id) ?? [],
   };
 }
 
@@ -72,22 +77,22 @@ function notesOn(deck: Deck, known: Known): string[] {
 }
 
 /** Checks every colour against what a surface can be and against what is there already; nothing is written. */
-export async function checkDecks(sql: Sql, read: ReadDecks, progress: Progress): Promise<Preview> {
+export async function checkDecks(ask: AskKnown, read: ReadDecks, progress: Progress): Promise<Preview> {
   if (read.decks.length > MOST_MAKERS) {
     const reason = `it names ${read.decks.length} makers; a file has at most ${MOST_MAKERS}`;
-    return { decks: [], notes: [...read.notes], problems: [{ line: 0, reason }] };
+    return { decks: [], notes: [...read.notes], problems: [{ line: 0, reason }], problemCount: 1 };
   }
   const total = read.decks.reduce((sum, d) => sum + d.colours.length, 0);
-  const systems = await listTintSystems(sql);
-  const problems: Problem[] = [...read.problems];
+  const problems = someProblems();
+  for (const problem of read.problems) problems.add(problem);
   const notes: string[] = [...read.notes];
   const decks: Deck[] = [];
   let done = 0;
   for (const deck of read.decks) {
-    const known = await knownOf(sql, deck, systems);
+    const known = await ask({ makerId: deck.maker.id, baseIds: deck.bases.map((b) => b.id), tintSystem: deck.tintSystem });
     const line = (kind: 'colour' | 'base', code: string) => read.lines?.get(rowKey(deck.maker.id, kind, code)) ?? 0;
     const good = (kind: 'colour' | 'base', code: string, reason: string | undefined) => {
-      if (reason) problems.push({ line: line(kind, code), reason });
+      if (reason) problems.add({ line: line(kind, code), reason });
       return !reason;
     };
     const bases = deck.bases.filter((b) => good('base', b.id, reasonAgainstBase(b, known)));
@@ -100,5 +105,6 @@ export async function checkDecks(sql: Sql, read: ReadDecks, progress: Progress):
     decks.push({ ...deck, bases: bases.filter((b) => !known.bases.has(b.id)), colours });
   }
   await progress(total, total);
-  return { decks, problems: problems.sort((p, q) => p.line - q.line), notes };
+  const others = read.problemCount - read.problems.length;
+  return { decks, problems: problems.list(), problemCount: problems.count() + others, notes };
 }

@@ -1,6 +1,16 @@
 import Papa from 'papaparse';
 import { readCgats } from '@/core/formats/deck/cgats';
-import { deckSchema, type ReadDecks } from '@/core/formats/deck/deck';
+import {
+  deckBaseSchema,
+  deckColourSchema,
+  deckSchema,
+  MOST_PROBLEMS,
+  MOST_ROWS,
+  nothingOf,
+  someProblems,
+  TOO_MANY_ROWS,
+  type ReadDecks,
+} from '@/core/formats/deck/deck';
 import { readDeckTable, type Defaults } from '@/core/formats/deck/table';
 
 /** Largest deck file taken, in bytes. */
@@ -20,10 +30,7 @@ export function decode(bytes: Uint8Array): Decoded {
   }
 }
 
-const nothing = (reason: string): ReadDecks => ({ decks: [], problems: [{ line: 0, reason }], notes: [] });
-
-/** Problems of one file that are told. */
-const MOST_TOLD = 50;
+const nothing = (reason: string): ReadDecks => nothingOf(0, reason);
 
 /** Where in a deck something is wrong, as a person finds it: "colour 4 (FR 3122), lab". */
 function whereIn(deck: unknown, path: readonly PropertyKey[]): string {
@@ -44,22 +51,34 @@ function readJson(text: string): ReadDecks {
   } catch (error) {
     return nothing(`the file is no JSON: ${(error as Error).message}`);
   }
-  const parsed = deckSchema.safeParse(value);
-  if (parsed.success) return { decks: [parsed.data], problems: [], notes: [] };
-  return {
-    decks: [],
-    notes: [],
-    problems: parsed.error.issues
-      .slice(0, MOST_TOLD)
-      .map((issue) => ({ line: 0, reason: `${whereIn(value, issue.path)}: ${issue.message}` })),
+  const { bases, colours } = (typeof value === 'object' && value !== null ? value : {}) as { bases?: unknown; colours?: unknown };
+  if (Array.isArray(colours) && colours.length > MOST_ROWS) return nothing(TOO_MANY_ROWS);
+  const problems = someProblems();
+  // entry by entry, and no further than what is told: a schema that is asked about all of them says millions of things
+  const told = (list: string, all: unknown, schema: typeof deckBaseSchema | typeof deckColourSchema) => {
+    for (const [i, one] of (Array.isArray(all) ? (all as unknown[]) : []).entries()) {
+      if (problems.count() >= MOST_PROBLEMS) return;
+      for (const issue of schema.safeParse(one).error?.issues ?? [])
+        problems.add({ line: 0, reason: `${whereIn(value, [list, i, ...issue.path])}: ${issue.message}` });
+    }
   };
+  told('bases', bases, deckBaseSchema);
+  told('colours', colours, deckColourSchema);
+  const shell = deckSchema.safeParse({ ...(value as object), ...(problems.count() > 0 ? { bases: [], colours: [] } : {}) });
+  for (const issue of shell.error?.issues ?? [])
+    problems.add({ line: 0, reason: `${whereIn(value, issue.path)}: ${issue.message}` });
+  if (shell.success && problems.count() === 0) return { decks: [shell.data], problems: [], problemCount: 0, notes: [] };
+  return { decks: [], notes: [], problems: problems.list(), problemCount: problems.count() };
 }
 
 /** An apostrophe put before a cell so that no spreadsheet runs it is taken off again. */
 const unescaped = (cell: string) => (/^'\s*[=+\-@\t\r＝＋－＠]/.test(cell) ? cell.slice(1) : cell);
 
+/** Lines of a table that are read: what may be in it, its head, and as many empty ones; one more row says that there are too many. */
+const MOST_LINES = 2 * MOST_ROWS + 2;
+
 function readCsv(text: string, defaults: Defaults): ReadDecks {
-  const parsed = Papa.parse<string[]>(text, { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t'] });
+  const parsed = Papa.parse<string[]>(text, { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t'], preview: MOST_LINES });
   const rows = parsed.data
     .map((cells, i) => ({ line: i + 1, cells: cells.map(unescaped) }))
     .filter((r) => r.cells.some((c) => c.trim() !== ''));
@@ -68,10 +87,16 @@ function readCsv(text: string, defaults: Defaults): ReadDecks {
   const read = readDeckTable(header, body, defaults);
   const note =
     parsed.meta.delimiter === ',' ? [] : [`Columns are parted by ${parsed.meta.delimiter === ';' ? 'semicolons' : 'tabs'}.`];
-  const broken = parsed.errors
-    .filter((e) => e.type === 'Quotes')
-    .map((e) => ({ line: (e.row ?? 0) + 1, reason: `a quotation mark is not closed (${e.message})` }));
-  return { ...read, problems: [...broken, ...read.problems], notes: [...note, ...read.notes] };
+  const broken = parsed.errors.filter((e) => e.type === 'Quotes');
+  const problems = someProblems();
+  for (const e of broken) problems.add({ line: (e.row ?? 0) + 1, reason: `a quotation mark is not closed (${e.message})` });
+  for (const problem of read.problems) problems.add(problem);
+  return {
+    ...read,
+    problems: problems.list(),
+    problemCount: broken.length + read.problemCount,
+    notes: [...note, ...read.notes],
+  };
 }
 
 /** Reads a deck file by what is in it: JSON, CGATS.17 or CSV. `name` stands in for what the file does not say. */

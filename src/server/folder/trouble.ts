@@ -1,10 +1,7 @@
-import { NotEmpty } from '@/data/db';
-import { ArchiveRefused } from '../archive/zip';
-import { DiskFull } from '@/data/folder/room-left';
-import { JournalBroken } from '@/data/journal/journal';
-import { JournalDamaged, JournalNewer } from '@/data/journal/scan';
-import { FolderNewer } from '@/data/migrate';
-import { isFatal, TookTooLong } from '@/data/within-time';
+import type { DiskFull } from '@/data/folder/room-left';
+import type { JournalDamaged } from '@/data/journal/scan';
+import { isFatal } from '@/data/within-time';
+import type { ArchiveRefused } from '../archive/zip';
 
 /** Another living process holds the data folder. */
 export class FolderInUse extends Error {
@@ -37,40 +34,27 @@ export class NotADemo extends Error {
 const TAKE_A_COPY =
   'Nothing was changed. Take the newest copy: bin/restore FOLDER/copies/NAME.zip --data NEW-FOLDER, then bin/start --data NEW-FOLDER.';
 
-type Kind = abstract new (...given: never[]) => Error;
-/** What is told of each error of ours, and what to do. Never the words of a library. */
-const OF_OURS: readonly (readonly [Kind, (e: never) => string])[] = [
-  [
-    FolderInUse,
-    (e: FolderInUse) =>
-      `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
-  ],
-  [
-    DiskFull,
-    (e: DiskFull) =>
-      `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left. Nothing was changed. Make room on it, then try again.`,
-  ],
-  [
-    JournalDamaged,
-    (e: JournalDamaged) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
-  ],
-  [FolderDamaged, (e: FolderDamaged) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`],
-  [
-    JournalNewer,
-    () =>
-      'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
-  ],
-  [
-    FolderNewer,
-    () =>
-      'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
-  ],
-  [NotEmpty, () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`],
-  [ArchiveRefused, (e: ArchiveRefused) => e.message],
-  [NotADemo, () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.'],
-  [JournalBroken, () => 'The disk can not be written any more. Look at it, and at its free room.'],
-  [TookTooLong, () => 'The database did not answer in time.'],
-];
+/**
+ * What is told of each error of ours, by its name, and what to do. By name, since a server is bundled in pieces and each has classes of its
+ * own. Never the words of a library.
+ */
+const OF_OURS: Readonly<Record<string, (e: never) => string>> = {
+  FolderInUse: (e: FolderInUse) =>
+    `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
+  DiskFull: (e: DiskFull) =>
+    `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left. Nothing was changed. Make room on it, then try again.`,
+  JournalDamaged: (e: JournalDamaged) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
+  FolderDamaged: (e: FolderDamaged) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
+  JournalNewer: () =>
+    'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
+  FolderNewer: () =>
+    'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
+  NotEmpty: () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`,
+  ArchiveRefused: (e: ArchiveRefused) => e.message,
+  NotADemo: () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.',
+  JournalBroken: () => 'The disk can not be written any more. Look at it, and at its free room.',
+  TookTooLong: () => 'The database did not answer in time.',
+};
 
 /** What is told of what the system says. */
 const OF_THE_SYSTEM: Readonly<Record<string, string>> = {
@@ -97,15 +81,16 @@ const codeOf = (e: unknown): string => {
 
 const OF_THE_DISK = new Set(['ENOSPC', 'EDQUOT', 'EIO', 'EROFS', '53100']);
 /** Whether the disk would not take what was to be written; asked again when there is room, it may. */
-export const isOfTheDisk = (error: unknown): boolean => error instanceof DiskFull || OF_THE_DISK.has(codeOf(error));
+export const isOfTheDisk = (error: unknown): boolean =>
+  (error instanceof Error && error.name === 'DiskFull') || OF_THE_DISK.has(codeOf(error));
 
 /** What is told where nothing better is known; the error itself has to be printed before it. */
 export const NO_WORDS = 'Something failed that Elm Swatch has no words for; what the program said is above.';
 
 /** An error as a sentence that says what happened and what to do. One table for everything a person is told of. */
 export function sayTrouble(error: unknown): string {
-  const ours = OF_OURS.find(([kind]) => error instanceof kind);
-  if (ours) return ours[1](error as never);
+  const ours = error instanceof Error ? OF_OURS[error.name] : undefined;
+  if (ours) return ours(error as never);
   const system = OF_THE_SYSTEM[codeOf(error)];
   if (system !== undefined) return system;
   if (isFatal(error)) return 'The database stopped.';

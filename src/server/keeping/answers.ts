@@ -1,5 +1,4 @@
 import { sayTrouble } from '../folder/trouble';
-import { ArchiveRefused } from '../archive/zip';
 
 /** What `work` gives as JSON; what it refuses, or the disk does, as words for the person. */
 export async function answered(work: () => Promise<object>): Promise<Response> {
@@ -7,7 +6,7 @@ export async function answered(work: () => Promise<object>): Promise<Response> {
   try {
     return Response.json(await work(), { headers });
   } catch (e) {
-    if (!(e instanceof ArchiveRefused)) console.error('not done', e);
+    if (!(e instanceof Error && e.name === 'ArchiveRefused')) console.error('not done', e);
     return Response.json({ error: sayTrouble(e) }, { status: 422, headers });
   }
 }

@@ -4,7 +4,7 @@ import { PHOTO_LIMITS } from '@/core/record/photo';
 export const PHOTO = {
   quality: 85,
   /** Pixels a picture may have: a small file can unfold into more than memory holds. */
-  mostPixels: 120_000_000,
+  mostPixels: 60_000_000,
 } as const;
 
 const READ = new Set(['jpeg', 'png', 'webp', 'avif', 'heif', 'tiff']);
@@ -17,7 +17,16 @@ export type CleanPicture =
  * A photograph as it is kept: turned upright, at most {@link PHOTO_LIMITS}.side pixels long, in sRGB, and nothing but the picture: place, time, camera
  * and thumbnail that came with it are left behind.
  */
-export async function cleanPicture(bytes: Uint8Array): Promise<CleanPicture> {
+export function cleanPicture(bytes: Uint8Array): Promise<CleanPicture> {
+  const cleaned = turn.then(() => clean(bytes));
+  turn = cleaned;
+  return cleaned;
+}
+
+/** One picture after the other: each unfolds into hundreds of megabytes. */
+let turn: Promise<unknown> = Promise.resolve();
+
+async function clean(bytes: Uint8Array): Promise<CleanPicture> {
   try {
     const picture = sharp(bytes, { limitInputPixels: PHOTO.mostPixels, failOn: 'error' });
     const { format } = await picture.metadata();

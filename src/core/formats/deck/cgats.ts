@@ -1,6 +1,6 @@
 import { readDeckTable, type Defaults, type TableRow } from './table';
 import { deckTable } from './write-table';
-import type { Deck, ReadDecks } from './deck';
+import { MOST_ROWS, nothingOf, someProblems, TOO_MANY_ROWS, type Deck, type ReadDecks } from './deck';
 
 /** CGATS.17 field names of the table's columns (ISO 28178); those the standard does not know are declared by KEYWORD. */
 const FIELDS = {
@@ -77,6 +77,7 @@ function sectionsOf(lines: readonly string[]) {
   const sets: TableRow[] = [];
   const head = new Map<string, string>();
   lines.forEach((text, i) => {
+    if (sets.length > MOST_ROWS) return;
     const words = wordsOf(text);
     const [first] = words;
     if (first === undefined) return;
@@ -95,14 +96,13 @@ function sectionsOf(lines: readonly string[]) {
   };
 }
 
-const broken = (line: number, reason: string): ReadDecks => ({ decks: [], problems: [{ line, reason }], notes: [] });
-
 /** Reads CGATS.17 text with spectra or Lab. A broken header is answered by what is missing; rows by line and reason. */
 export function readCgats(text: string, defaults: Defaults): ReadDecks {
   const lines = text.split(/\r\n|\r|\n/);
-  if (!/^CGATS/.test(lines[0] ?? '')) return broken(1, 'the first line does not begin with CGATS');
+  if (!/^CGATS/.test(lines[0] ?? '')) return nothingOf(1, 'the first line does not begin with CGATS');
   const { fields, sets, declared, about, closed } = sectionsOf(lines);
-  if (!fields) return broken(0, 'there is no list of fields between BEGIN_DATA_FORMAT and END_DATA_FORMAT');
+  if (sets.length > MOST_ROWS) return nothingOf(0, TOO_MANY_ROWS);
+  if (!fields) return nothingOf(0, 'there is no list of fields between BEGIN_DATA_FORMAT and END_DATA_FORMAT');
   const header: TableRow = { line: fields.line, cells: fields.cells.map(columnOf) };
   const short = sets.filter((s) => s.cells.length !== header.cells.length);
   const whole = sets.filter((s) => s.cells.length === header.cells.length);
@@ -117,5 +117,7 @@ export function readCgats(text: string, defaults: Defaults): ReadDecks {
       ? [{ line: 0, reason: `NUMBER_OF_SETS says ${declared}, there are ${sets.length}` }]
       : []),
   ];
-  return { ...read, problems: [...counts, ...read.problems, ...odd].sort((p, q) => p.line - q.line) };
+  const problems = someProblems();
+  for (const problem of [...counts, ...read.problems, ...odd]) problems.add(problem);
+  return { ...read, problems: problems.list(), problemCount: counts.length + odd.length + read.problemCount };
 }

@@ -29,6 +29,12 @@ export const deckColourSchema = z.strictObject({
   formula: amounts.optional(),
 });
 
+/** Most makers in one file, most rows, and most things that are told to be wrong with it. Own choice. */
+export const MOST_MAKERS = 50;
+export const MOST_ROWS = 20_000;
+export const MOST_PROBLEMS = 200;
+export const TOO_MANY_ROWS = `it has more than ${MOST_ROWS.toLocaleString('en-GB')} rows: part it into several files`;
+
 /** A deck of one maker. Version 1; its JSON Schema is docs/schemas/deck.json. */
 export const deckSchema = z.strictObject({
   format: z.literal('elm-swatch/deck'),
@@ -37,7 +43,7 @@ export const deckSchema = z.strictObject({
   maker: z.strictObject({ id: codeSchema, name: nameSchema }),
   tintSystem: codeSchema.optional(),
   bases: z.array(deckBaseSchema).max(20),
-  colours: z.array(deckColourSchema).max(20_000),
+  colours: z.array(deckColourSchema).max(MOST_ROWS),
 });
 export type Deck = z.infer<typeof deckSchema>;
 export type DeckBase = Deck['bases'][number];
@@ -49,15 +55,41 @@ export type Problem = { readonly line: number; readonly reason: string };
 export type RowLines = ReadonlyMap<string, number>;
 export const rowKey = (maker: string, kind: 'colour' | 'base', code: string): string => `${maker}\0${kind}\0${code}`;
 
-/** Most makers in one file. */
-export const MOST_MAKERS = 50;
+/** What is wrong with a file, the first of it kept and all of it counted, so that a file of millions of bad rows costs no more than a short one. */
+export type Problems = {
+  readonly add: (problem: Problem) => void;
+  readonly list: () => readonly Problem[];
+  readonly count: () => number;
+};
+export function someProblems(): Problems {
+  const kept: Problem[] = [];
+  let count = 0;
+  return {
+    add(problem) {
+      count += 1;
+      if (kept.length < MOST_PROBLEMS) kept.push(problem);
+    },
+    list: () => [...kept].sort((p, q) => p.line - q.line),
+    count: () => count,
+  };
+}
 
 export type ReadDecks = {
   readonly lines?: RowLines;
   readonly decks: readonly Deck[];
+  /** The first of what is wrong, at most {@link MOST_PROBLEMS}. */
   readonly problems: readonly Problem[];
+  /** How much is wrong in all. */
+  readonly problemCount: number;
   readonly notes: readonly string[];
 };
+/** A file that nothing can be taken of, and why. */
+export const nothingOf = (line: number, reason: string): ReadDecks => ({
+  decks: [],
+  problems: [{ line, reason }],
+  problemCount: 1,
+  notes: [],
+});
 
 export const isBaseKind = (text: string): text is BaseKind => (BASE_KINDS as readonly string[]).includes(text);
 

@@ -6,9 +6,12 @@ import {
   type Deck,
   type DeckBase,
   type DeckEntry,
-  type Problem,
   type ReadDecks,
+  MOST_ROWS,
+  nothingOf,
   rowKey,
+  someProblems,
+  TOO_MANY_ROWS,
 } from './deck';
 
 /** Columns of a deck table besides the spectral ones, which are named by their wavelength in nanometres. Required: code and a colour. */
@@ -122,11 +125,12 @@ export function readDeckTable(header: TableRow, rows: readonly TableRow[], defau
     (!known.includes('code') && 'there is no column “code”') ||
     (twice && `the column “${twice}” stands twice`) ||
     spectralProblem(wavelengths);
-  if (against) return { decks: [], problems: [{ line: header.line, reason: against }], notes: [] };
+  if (against) return nothingOf(header.line, against);
+  if (rows.length > MOST_ROWS) return nothingOf(0, TOO_MANY_ROWS);
 
   const decks = new Map<string, Found>();
   const seen = new Map<string, number>();
-  const problems: Problem[] = [];
+  const problems = someProblems();
   for (const { line, cells } of rows) {
     try {
       const named = Object.fromEntries(names.map((n, i) => [n, (cells[i] ?? '').trim()])) as Partial<Record<Column, string>>;
@@ -134,12 +138,12 @@ export function readDeckTable(header: TableRow, rows: readonly TableRow[], defau
       if (cells.length > names.length) wrong(`it has ${cells.length} cells, the head has ${names.length}`);
       takeRow(decks, seen, { ...named, spectral }, { line, defaults });
     } catch (error) {
-      problems.push({ line, reason: reasonOf(error) });
+      problems.add({ line, reason: reasonOf(error) });
     }
   }
   const ignored = names.filter((n) => n !== '' && !(DECK_COLUMNS as readonly string[]).includes(n) && !/^\d{3,4}$/.test(n));
   const notes = ignored.length > 0 ? [`Columns not used: ${ignored.join(', ')}.`] : [];
-  return { decks: [...decks.values()], problems, notes, lines: seen };
+  return { decks: [...decks.values()], problems: problems.list(), problemCount: problems.count(), notes, lines: seen };
 }
 
 type Place = { readonly line: number; readonly defaults: Defaults };

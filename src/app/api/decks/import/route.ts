@@ -1,4 +1,4 @@
-import { previewDeck, takeDeck } from '@/server/deck-files/import';
+import { deckTrouble, previewDeck, takeDeck } from '@/server/deck-files/import';
 import { bodyOf } from '@/server/http/body-of';
 import { MOST_BYTES } from '@/server/deck-files/read-file';
 
@@ -10,21 +10,22 @@ export async function PUT(request: Request) {
   if (!bytes) return Response.json({ error: TOO_LARGE }, { status: 413 });
   const name = (new URL(request.url).searchParams.get('name') ?? 'deck').slice(0, 200);
   const encoder = new TextEncoder();
+  // given up by the page, or the page is gone: reading ends
+  const gone = new AbortController();
+  request.signal.addEventListener('abort', () => gone.abort(), { once: true });
   const stream = new ReadableStream<Uint8Array>({
     async start(controller) {
       const say = (line: object) => controller.enqueue(encoder.encode(`${JSON.stringify(line)}\n`));
       try {
-        const preview = await previewDeck(bytes, name, async (done, total) => {
-          say({ done, total });
-          await new Promise((resolve) => setImmediate(resolve));
-        });
-        say({ preview });
+        const progress = async (done: number, total: number) => say({ done, total });
+        say({ preview: await previewDeck({ bytes, name }, progress, gone.signal) });
       } catch (error) {
-        console.error('deck preview failed', error);
-        say({ error: 'The file could not be read.' });
+        if (gone.signal.aborted) return;
+        say({ error: deckTrouble(error) });
       }
       controller.close();
     },
+    cancel: () => gone.abort(),
   });
   return new Response(stream, { headers: { 'content-type': 'application/x-ndjson', 'cache-control': 'no-store' } });
 }
