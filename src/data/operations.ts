@@ -1,4 +1,5 @@
 import type { Operation } from '@/core/operations/operations';
+import { insertRows } from './columns';
 import type { Sql } from './sql';
 
 type Stored = Record<'id' | 'version' | 'at' | 'write', unknown>;
@@ -7,15 +8,23 @@ type Stored = Record<'id' | 'version' | 'at' | 'write', unknown>;
 export const findOperation = async (sql: Sql, id: string): Promise<Stored | undefined> =>
   (await sql.query<Stored>(`select id, version, at, write from operation where id = $1`, [id]))[0];
 
-/** Notes an operation under its place in the journal. */
-export const insertOperation = (
-  sql: Sql,
-  { id, version, at, write }: Operation,
-  place: { visitId: string | null; seq: number },
-) =>
-  sql.query(
-    `insert into operation (id, version, name, at, write, visit_id, seq) values ($1, $2, $3, $4::timestamptz, $5::jsonb, $6, $7)`,
-    [id, version, write.name, at, JSON.stringify(write), place.visitId, place.seq],
+/** An operation with its visit and its place in the journal. */
+export type PlacedOperation = { readonly operation: Operation; readonly visitId: string | null; readonly seq: number };
+
+/** Notes operations under their places in the journal, in one statement. */
+export const insertOperations = (sql: Sql, placed: readonly PlacedOperation[]): Promise<void> =>
+  insertRows(
+    sql,
+    'operation',
+    placed.map(({ operation: { id, version, at, write }, visitId, seq }) => ({
+      id,
+      version,
+      name: write.name,
+      at,
+      write,
+      visitId,
+      seq,
+    })),
   );
 
 /** The place in the journal of the last operation of a visit; 0 before the first. */

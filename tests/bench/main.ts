@@ -1,5 +1,6 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
 import { benchJudge } from './judge';
+import { benchJournal } from './journal';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
 import { benchPage } from './page';
@@ -10,6 +11,7 @@ import { benchVisit } from './visit';
 async function main() {
   if (process.argv.includes('--visit')) return benchVisit();
   if (process.argv.includes('--papers')) return benchPapers();
+  if (process.argv.includes('--journal')) return benchJournal();
   benchLight();
   benchLimits();
   benchDeltaE();
@@ -19,6 +21,7 @@ async function main() {
   benchJudge();
   benchPlan();
   await benchPapers();
+  await benchJournal();
   if (!process.argv.includes('--core')) await benchPage();
   if (!process.argv.includes('--core')) await benchVisit();
 }

@@ -26,14 +26,16 @@ export async function* snapshot(sql: Sql): AsyncGenerator<Rows> {
   }
 }
 
+/** In this transaction what rows refer to is not asked for, and nothing is refused as append-only: they stood together before. */
+export const trustReferences = (sql: Sql) => sql.query(`set local session_replication_role = replica`);
+
 const IDENTIFIER = /^[a-z_]+$/;
 
 /** Puts rows of a snapshot into an empty table; what refers to what is not asked until all are in. */
 export async function putRows(sql: Sql, { table, rows }: Rows): Promise<void> {
   if (!IDENTIFIER.test(table)) throw new TypeError(`${table} is no table`);
-  await sql.query(`set local session_replication_role = replica`);
+  await trustReferences(sql);
   await sql.query(`insert into ${table} select * from jsonb_populate_recordset(null::${table}, $1::jsonb)`, [
     JSON.stringify(rows),
   ]);
-  await sql.query(`set local session_replication_role = origin`);
 }

@@ -12,6 +12,7 @@ export type Place = {
 /** The list of visits, and where one is started. */
 export const VISITS = '/visits';
 export const NEW_VISIT = `${VISITS}/new`;
+export const KEEPING = '/keeping';
 
 /** The address of a visit, of a room in it, of a step there: the one function that makes them. */
 export function addressOf({ visitId, roomId, step, at }: Place): `/visits/${string}` {

@@ -1,8 +1,10 @@
 'use client';
 
+import { usePathname } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
 import { localText } from '@/ui/browser-text';
 import { Button } from '@/ui/button';
+import { KEEPING } from './address';
 
 const KEY = 'elm-swatch.told';
 const listeners = new Set<() => void>();
@@ -20,7 +22,9 @@ export function ToldOnce({ name, says }: Props) {
     () => localText.get(KEY),
     () => name,
   );
-  if (says.length === 0 || told === name) return null;
+  const where = usePathname();
+  // there it stands for as long as the folder is open
+  if (says.length === 0 || told === name || where === KEEPING) return null;
   const read = () => {
     localText.set(KEY, name);
     for (const listener of listeners) listener();

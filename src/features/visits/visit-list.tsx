@@ -8,7 +8,7 @@ import type { Shelf } from '@/core/record/visit';
 import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { TextField } from '@/ui/field';
-import { NEW_VISIT } from '../session/address';
+import { KEEPING, NEW_VISIT } from '../session/address';
 import { FirstStart } from './first-start';
 import { HomeCard } from './home-card';
 
@@ -48,7 +48,7 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
           <h1 className="text-3xl font-semibold">Visits</h1>
         </div>
         <div className="flex gap-2">
-          <Link href="/keeping" className={buttonClass()}>
+          <Link href={KEEPING} className={buttonClass()}>
             Keeping
           </Link>
           <Link href="/decks" className={buttonClass()}>

@@ -1,30 +1,36 @@
-import { operationSchema } from '@/core/operations/operations';
+import type { Operation } from '@/core/operations/operations';
 import { readOperation } from '@/core/operations/upgrade';
-import { putRows } from '@/data/folder/snapshot';
+import { putRows, trustReferences } from '@/data/folder/snapshot';
 import type { PlacedLine } from '@/data/journal/journal';
 import { JournalDamaged } from '@/data/journal/scan';
 import { FolderNewer, migrate } from '@/data/migrate';
+import type { PlacedOperation } from '@/data/operations';
 import { deletePictureRows, insertPictureRow } from '@/data/photos';
 import type { Database, Sql } from '@/data/sql';
 import { storeShipped } from '../deck/load-shipped';
-import { replayInside, replayOperation } from '../operations/apply';
+import { replayOperations, visitOrNone } from '../operations/apply';
 
 /** Lines done in one transaction. Own choice: a transaction for each is twice as slow, one for all holds everything in memory. */
 const AT_ONCE = 500;
 
-async function redo(sql: Sql, { seq, entry }: PlacedLine): Promise<void> {
+function operationOf(given: unknown): Operation {
+  const read = readOperation(given);
+  if (!read.success) throw new Error(`it can not be read any more: ${read.error.issues[0]?.message ?? ''}`);
+  return read.data;
+}
+
+/** The operations a line holds, with their places; none for a line of another kind. */
+function placedIn({ seq, entry }: PlacedLine): PlacedOperation[] {
+  if (entry.kind === 'operation') return [{ operation: operationOf(entry.operation), visitId: entry.visitId, seq }];
+  if (entry.kind !== 'operations') return [];
+  return entry.operations.map((given, i) => {
+    const operation = operationOf(given);
+    return { operation, visitId: visitOrNone(operation, entry.visitId), seq: seq + i };
+  });
+}
+
+async function redo(sql: Sql, { entry }: PlacedLine): Promise<void> {
   switch (entry.kind) {
-    case 'operation': {
-      const { version, ...given } = entry.operation as { version: number } & Record<string, unknown>;
-      const read = readOperation(version === 0 ? given : entry.operation);
-      if (!read.success) throw new Error(`it can not be read any more: ${read.error.issues[0]?.message ?? ''}`);
-      return replayOperation(sql, read.data, { visitId: entry.visitId, seq });
-    }
-    case 'operations': {
-      for (const [i, operation] of entry.operations.entries())
-        await replayInside(sql, operationSchema.parse(operation), { visitId: entry.visitId, seq: seq + i });
-      return;
-    }
     case 'shipped':
       return storeShipped(sql, entry);
     case 'picture':
@@ -38,24 +44,28 @@ async function redo(sql: Sql, { seq, entry }: PlacedLine): Promise<void> {
   }
 }
 
-/** Does lines again in one transaction each few hundred. @throws JournalDamaged naming the line that can not be done again */
+/** Does one line again. @throws JournalDamaged naming the line that can not be done again */
+async function redoLine(sql: Sql, line: PlacedLine): Promise<void> {
+  try {
+    const placed = placedIn(line);
+    if (placed.length === 0) await redo(sql, line);
+    else await replayOperations(sql, placed);
+  } catch (e) {
+    throw new JournalDamaged(line.file, line.line, `it can not be done again (${e instanceof Error ? e.message : String(e)})`);
+  }
+}
+
+/** Does lines again, some hundreds in a transaction; what they refer to was there when they were written, and is not asked for. */
 async function redoAll(db: Database, lines: Iterable<PlacedLine>): Promise<number> {
   let done = 0;
   let batch: PlacedLine[] = [];
-  const flush = async () => {
-    await db.transaction(async (sql) => {
-      for (const line of batch)
-        await redo(sql, line).catch((e: unknown) => {
-          throw new JournalDamaged(
-            line.file,
-            line.line,
-            `it can not be done again (${e instanceof Error ? e.message : String(e)})`,
-          );
-        });
+  const flush = () =>
+    db.transaction(async (sql) => {
+      await trustReferences(sql);
+      for (const line of batch) await redoLine(sql, line);
+      done += batch.length;
+      batch = [];
     });
-    done += batch.length;
-    batch = [];
-  };
   for (const line of lines) {
     batch.push(line);
     if (batch.length === AT_ONCE) await flush();

@@ -5,7 +5,7 @@ import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
-import { findOperation, insertOperation, journalPosition } from '@/data/operations';
+import { findOperation, insertOperations, journalPosition, type PlacedOperation } from '@/data/operations';
 import { visitOfRoom } from '@/data/rooms';
 import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
@@ -50,11 +50,15 @@ function idOf({ id, write }: Operation): string {
   }
 }
 
-/** The rows of an operation under its place in the journal. */
-async function writeRows(sql: Sql, operation: Operation, place: { visitId: string | null; seq: number }) {
-  const { id, at, write } = operation;
-  await insertOperation(sql, operation, place);
+/** The rows an operation means, once it is noted. */
+async function writeRows(sql: Sql, { id, at, write }: Operation): Promise<void> {
   await (ROWS[write.name] as Rows<WriteName>)(sql, write as never, { id, at });
+}
+
+/** Notes an operation under its place in the journal, and writes its rows. */
+async function writeWhole(sql: Sql, placed: PlacedOperation): Promise<void> {
+  await insertOperations(sql, [placed]);
+  await writeRows(sql, placed.operation);
 }
 
 async function done(sql: Sql, given: Operation, seq: number): Promise<Journalled<Applied>> {
@@ -67,7 +71,7 @@ async function done(sql: Sql, given: Operation, seq: number): Promise<Journalled
   await admit(sql, given.write);
   const operation = await resolve(sql, given);
   const before = visitId === null ? 0 : await journalPosition(sql, visitId);
-  await writeRows(sql, operation, { visitId, seq });
+  await writeWhole(sql, { operation, visitId, seq });
   const value: Applied = { ok: true, id: idOf(operation), done: { operation, before, after: seq } };
   return { entry: { kind: 'operation', visitId, operation }, value };
 }
@@ -96,7 +100,7 @@ export async function applyOperation(db: Database, operation: Operation): Promis
 
 type InVisit = { readonly visitId: string; readonly seq: number };
 /** An operation of a deck belongs to no visit, whatever it came in with. */
-const visitOrNone = ({ write }: Operation, visitId: string) => (write.name.startsWith('deck.') ? null : visitId);
+export const visitOrNone = ({ write }: Operation, visitId: string) => (write.name.startsWith('deck.') ? null : visitId);
 
 /**
  * Does an operation that came in with others of its visit, in their transaction.
@@ -112,7 +116,7 @@ export async function doneInside(sql: Sql, operation: Operation, { visitId, seq 
     const owner = await visitOf(sql, write);
     const own = visitOrNone(operation, visitId);
     if (owner !== own) refused('it is of another visit');
-    await writeRows(sql, operation, { visitId: own, seq });
+    await writeWhole(sql, { operation, visitId: own, seq });
   } catch (e) {
     if (e instanceof ArchiveRefused) throw e;
     const refusal = e instanceof Refused ? e.refusal : refusalOf(e, write.name);
@@ -121,12 +125,11 @@ export async function doneInside(sql: Sql, operation: Operation, { visitId, seq 
   }
 }
 
-/** The same, as the journal has it: nothing is asked or refused. */
-export const replayInside = (sql: Sql, operation: Operation, { visitId, seq }: InVisit): Promise<void> =>
-  writeRows(sql, operation, { visitId: visitOrNone(operation, visitId), seq });
-
-/** Does an operation that stands in the journal again, under its place there: nothing is asked, looked up or refused. */
-export const replayOperation = writeRows;
+/** Does operations that stand in the journal again, under their places there: nothing is asked, looked up or refused. */
+export async function replayOperations(sql: Sql, placed: readonly PlacedOperation[]): Promise<void> {
+  await insertOperations(sql, placed);
+  for (const { operation } of placed) await writeRows(sql, operation);
+}
 
 /** Decks come in through their preview, where every colour is checked. */
 const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import']);

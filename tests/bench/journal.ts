@@ -1,0 +1,65 @@
+import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { seededRandom } from '@/core/base/random';
+import { filesOf } from '@/data/folder/seal';
+import { openFolder } from '@/server/folder/open-folder';
+import { storePicture } from '@/server/pictures/store-picture';
+import { randomVisit } from '../db/random-visit';
+import { PICTURE } from '../random-writes';
+import { against } from './measure';
+
+const LINES = 5000;
+const TEMPLATE = path.resolve('var/template.tar');
+
+/** Bytes of the files of a folder, and a text that changes when any of them does. */
+const stateOf = (folder: string) =>
+  Object.fromEntries(filesOf(folder).map((name) => [name, readFileSync(path.join(folder, name)).toString('base64')]));
+
+/** The journal: what a line costs, what a start with nothing new writes, and how long five thousand lines take to be done again. */
+export async function benchJournal(): Promise<void> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'elm-bench-'));
+  try {
+    const first = await openFolder(folder, { template: TEMPLATE });
+    const { db } = first;
+    await storePicture(db, PICTURE.hash, PICTURE);
+    const times: number[] = [];
+    for (let n = 0; n < 300; n++) {
+      const from = performance.now();
+      await db.journal.append({ kind: 'forget', hashes: [] });
+      times.push(performance.now() - from);
+    }
+    against('journal: one line appended and forced to the disk, median', times.sort((a, b) => a - b)[150]!, 5, 'ms');
+    const random = seededRandom(1);
+    let visit = await randomVisit(db, random);
+    for (let n = 0; db.journal.last() < LINES; n++) {
+      if (n % 400 === 399) visit = await randomVisit(db, random);
+      await visit.step();
+    }
+    const closing = performance.now();
+    await first.close();
+    against('journal: closed and sealed', (performance.now() - closing) / 1000, 2, 's');
+
+    const before = stateOf(path.join(folder, 'journal'));
+    const opening = performance.now();
+    const second = await openFolder(folder, { template: TEMPLATE });
+    against('journal: a start with nothing new', (performance.now() - opening) / 1000, 2, 's');
+    await second.close();
+    const after = stateOf(path.join(folder, 'journal'));
+    const changed = Object.keys(after).filter((name) => after[name] !== before[name]);
+    against(
+      'journal: bytes it wrote',
+      changed.reduce((sum, n) => sum + statSync(path.join(folder, 'journal', n)).size, 0),
+      0,
+      'B',
+    );
+
+    rmSync(path.join(folder, 'pg.seal'));
+    const anew = performance.now();
+    const third = await openFolder(folder, { template: TEMPLATE });
+    against(`journal: ${LINES} lines done again, the database made of them`, (performance.now() - anew) / 1000, 10, 's');
+    await third.close();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
