@@ -44,12 +44,30 @@ const freePort = () =>
     });
   });
 
-const isFree = (port) =>
+/** Why a port cannot be served on, as the system calls it; undefined when it can. */
+const against = (port) =>
   new Promise((resolve) => {
     const probe = createServer();
-    probe.once('error', () => resolve(false));
-    probe.listen(port, values.host, () => probe.close(() => resolve(true)));
+    probe.once('error', (error) => resolve(error.code ?? 'unknown'));
+    probe.listen(port, values.host, () => probe.close(() => resolve(undefined)));
   });
+/** The same words as server/folder/trouble. */
+const SAYS = {
+  EADDRINUSE: 'This port is in use. Name another with --port, or none to have a free one found.',
+  EADDRNOTAVAIL: 'This machine does not have that address. Name one it has with --host.',
+  ENOTFOUND: 'This machine does not have that address. Name one it has with --host.',
+  EACCES: 'This port is kept for the system. Name one above 1023 with --port.',
+};
+const isPort = (text) => /^\d{1,5}$/.test(text) && Number(text) > 0 && Number(text) < 65536;
+if (values.port !== undefined && !isPort(values.port)) {
+  process.stderr.write('A port is a whole number from 1 to 65535.\n');
+  process.exit(2);
+}
+const wrong = await against(values.port === undefined ? 0 : Number(values.port));
+if (wrong) {
+  process.stderr.write(`${SAYS[wrong] ?? `This address cannot be served on (${wrong}).`}\n`);
+  process.exit(4);
+}
 
 const ownFolder = () =>
   process.env.ELM_SWATCH_DATA ?? path.join(process.env.XDG_DATA_HOME ?? path.join(homedir(), '.local', 'share'), 'elm-swatch');
@@ -61,9 +79,8 @@ build();
 const remembered = path.join(folder, 'port');
 const remembers = mode === 'start' || values.keep;
 const last = remembers && existsSync(remembered) ? readFileSync(remembered, 'utf8').trim() : '';
-const isPort = /^\d{1,5}$/.test(last) && Number(last) > 0 && Number(last) < 65536;
-const port = values.port ?? (isPort && (await isFree(Number(last))) ? last : await freePort());
-if (isPort && port !== last)
+const port = values.port ?? (isPort(last) && !(await against(Number(last))) ? last : await freePort());
+if (isPort(last) && port !== last)
   process.stderr.write(
     `${values.port ? 'Another port than last time' : `Port ${last}, that of last time, is in use`}: what waits unsaved in a browser at port ${last} is sent when Elm Swatch is there again (--port ${last}).\n`,
   );

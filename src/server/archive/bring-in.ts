@@ -100,6 +100,8 @@ export async function takeVisit(db: Database, token: string, now = new Date()): 
   if (held?.token !== token) throw new ArchiveRefused('Choose the file again: another was looked at meanwhile.');
   const { file, operations, pictures } = held;
   const { visitId } = file;
+  const jpegs = [...pictures.values()].reduce((sum, b) => sum + b.length, 0);
+  db.mustHaveRoom(jpegs + 4 * JSON.stringify(file).length);
   for (const { hash, width, height, keptAt } of file.pictures)
     await storePicture(db, hash, { jpeg: pictures.get(hash)!, width, height, keptAt });
   await db.journalled(async (sql, seq) => {

@@ -4,7 +4,7 @@ import { OPERATION_VERSION } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import { database } from '../database';
 import { deckCurves } from '../deck/curves';
-import { NO_WORDS, sayTrouble } from '../folder/trouble';
+import { isOfTheDisk, NO_WORDS, sayTrouble } from '../folder/trouble';
 import { applyOperation } from '../operations/apply';
 import { checkInWorker } from './in-worker';
 import { knownOf, type Preview, type Progress } from './preview';
@@ -61,13 +61,23 @@ export function deckTrouble(error: unknown): string {
   return 'The file could not be read.';
 }
 
+/** A deck that could not be taken in for want of room; anything else is no answer. */
+export function notTaken(error: unknown): ApplyResult {
+  if (isOfTheDisk(error)) return { ok: false, reason: 'no-room', says: sayTrouble(error) };
+  console.error('deck not taken', error);
+  return { ok: false, reason: 'failed' };
+}
+
 /** Takes in the good colours of a preview, all of them or none. */
 export async function takeDeck(token: string): Promise<ApplyResult> {
   const preview = held.get(token);
   if (!preview) return { ok: false, reason: 'not-found', what: 'preview' };
   const decks = preview.decks.filter((d) => d.colours.length > 0 || d.bases.length > 0);
   if (decks.length === 0) return { ok: false, reason: 'not-found', what: 'colour to take' };
-  const result = await applyOperation(await database(), {
+  const db = await database();
+  // twice in the journal and its copy, and as rows
+  db.mustHaveRoom(4 * JSON.stringify(decks).length);
+  const result = await applyOperation(db, {
     id: v7(),
     version: OPERATION_VERSION,
     at: new Date().toISOString(),

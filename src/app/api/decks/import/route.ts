@@ -1,5 +1,5 @@
-import { deckTrouble, previewDeck, takeDeck } from '@/server/deck-files/import';
-import { bodyOf } from '@/server/http/body-of';
+import { deckTrouble, notTaken, previewDeck, takeDeck } from '@/server/deck-files/import';
+import { bodyOf, tokenOf } from '@/server/http/body-of';
 import { MOST_BYTES } from '@/server/deck-files/read-file';
 
 const TOO_LARGE = `The file is larger than ${MOST_BYTES / 1024 / 1024} MB.`;
@@ -32,7 +32,7 @@ export async function PUT(request: Request) {
 
 /** Takes in what was previewed: `{ "token": … }`. */
 export async function POST(request: Request) {
-  const body = (await request.json().catch(() => undefined)) as { token?: unknown } | undefined;
-  if (typeof body?.token !== 'string') return Response.json({ ok: false, reason: 'invalid', issues: [] }, { status: 400 });
-  return Response.json(await takeDeck(body.token));
+  const token = await tokenOf(request);
+  if (token === undefined) return Response.json({ ok: false, reason: 'invalid', issues: [] }, { status: 400 });
+  return Response.json(await takeDeck(token).catch((e: unknown) => notTaken(e)));
 }

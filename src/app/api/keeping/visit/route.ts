@@ -1,6 +1,5 @@
-import { parsedJson } from '@/core/base/parsed-json';
 import { MOST_VISIT_FILE_BYTES } from '@/server/archive/read-visit-file';
-import { bodyOf } from '@/server/http/body-of';
+import { bodyOf, tokenOf } from '@/server/http/body-of';
 import { answered } from '@/server/keeping/answers';
 import { previewFile, takeFile } from '@/server/keeping/visit-in';
 
@@ -14,9 +13,7 @@ export async function PUT(request: Request): Promise<Response> {
 
 /** Takes in what was previewed: `{ "token": … }`; answers the visit's id. */
 export async function POST(request: Request): Promise<Response> {
-  const body = await bodyOf(request, 1000);
-  const asked = parsedJson(new TextDecoder().decode(body)) as { token?: unknown } | null | undefined;
-  const token = asked?.token;
-  if (typeof token !== 'string') return Response.json({ error: 'Choose a file first.' }, { status: 400 });
+  const token = await tokenOf(request);
+  if (token === undefined) return Response.json({ error: 'Choose a file first.' }, { status: 400 });
   return answered(() => takeFile(token));
 }
