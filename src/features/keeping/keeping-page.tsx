@@ -5,6 +5,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Kept } from '@/server/keeping/kept';
 import { buttonClass } from '@/ui/button';
+import { useLive } from '@/ui/use-live';
 import { VISITS } from '../session/address';
 import { BringInVisit } from './bring-in';
 import { Devices } from './devices';
@@ -31,7 +32,7 @@ function Section({ title, children }: { readonly title: string; readonly childre
 export function KeepingPage({ kept }: { readonly kept: Kept }) {
   const { folder, copies, findings, devices } = kept;
   return (
-    <main className="mx-auto grid max-w-4xl gap-8 px-5 py-8">
+    <main data-live={useLive()} className="mx-auto grid max-w-4xl gap-8 px-5 py-8">
       <div>
         <p className="text-soft">
           <Link href={VISITS} className="inline-flex min-h-11 items-center underline underline-offset-4">

@@ -15,7 +15,7 @@ const subscribe = (listener: () => void) => {
 
 type Props = { readonly name: string; readonly says: readonly string[] };
 
-/** What was found wrong when the folder was opened: at the top of every page until the person has read it, once. */
+/** What was found wrong when the folder was opened: over the foot of every page until the person has read it, once. */
 export function ToldOnce({ name, says }: Props) {
   const told = useSyncExternalStore(
     subscribe,
@@ -30,7 +30,10 @@ export function ToldOnce({ name, says }: Props) {
     for (const listener of listeners) listener();
   };
   return (
-    <div role="alert" className="flex items-center gap-4 border-b-2 border-ink bg-raised px-4 py-2 print:hidden">
+    <div
+      role="alert"
+      className="fixed inset-x-0 bottom-0 z-40 flex items-center gap-4 border-t-2 border-ink bg-raised px-4 py-2 print:hidden"
+    >
       <div className="min-w-0 flex-1">
         {says.map((one) => (
           <p key={one}>{one}</p>

@@ -9,7 +9,7 @@ const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet
 
 /** Whether everything said and typed has been saved; what has not, with the way to it. */
 export function SavingState() {
-  const { saving, unsaved, frail, trouble } = useSessionState();
+  const { saving, unsaved } = useSessionState();
   const drafts = [...useDrafts().values()];
   const typed = drafts.length;
   useEffect(() => {
@@ -38,10 +38,6 @@ export function SavingState() {
         `${WORDS.waiting} (${unsaved.size})`
       ) : (
         WORDS[saving]
-      )}
-      {trouble && saving === 'waiting' && <b className="block text-ink">{trouble}</b>}
-      {frail && (
-        <b className="block text-ink">This browser keeps nothing now (its storage is full or off): do not close the page</b>
       )}
     </p>
   );

@@ -1,9 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { useSyncExternalStore, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
 import { useFocusBack } from '@/ui/use-keys';
+import { useLive } from '@/ui/use-live';
 import { useVisit } from '../session/visit-context';
 import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
@@ -13,13 +14,10 @@ import { KeyMap } from './key-map';
 import { EVERYWHERE, type KeyGroup } from './keys';
 import { RoomLine } from './room-line';
 import { SavingState } from './saving';
+import { SavingTrouble } from './saving-trouble';
 import { SetAside } from './set-aside';
 import { SurroundSwitch } from './surround';
 import { Undo } from './undo';
-
-const neverChanges = () => () => undefined;
-const inBrowser = () => true;
-const onServer = () => false;
 
 /** A step as the frame shows it. */
 export type ShownStep = { readonly step: Step; readonly name: string; readonly keys?: KeyGroup | undefined };
@@ -35,7 +33,7 @@ type Props = {
 export function Shell({ roomId, step, steps, children }: Props) {
   const { visit } = useVisit();
   useFocusBack();
-  const live = useSyncExternalStore(neverChanges, inBrowser, onServer);
+  const live = useLive();
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
       <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
@@ -55,6 +53,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
           <KeyMap groups={[...steps.flatMap(({ keys }) => keys ?? []), EVERYWHERE]} />
         </div>
       </header>
+      <SavingTrouble />
       <SetAside />
       <LookBar key={roomId} roomId={roomId} />
       <div className="flex min-h-0 flex-1 max-md:flex-col print:block">

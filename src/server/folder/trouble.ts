@@ -1,4 +1,4 @@
-import type { DiskFull } from '@/data/folder/room-left';
+import { KEPT_FREE, type DiskFull } from '@/data/folder/room-left';
 import type { JournalDamaged } from '@/data/journal/scan';
 import { isFatal } from '@/data/within-time';
 import type { ArchiveRefused } from '../archive/zip';
@@ -42,7 +42,7 @@ const OF_OURS: Readonly<Record<string, (e: never) => string>> = {
   FolderInUse: (e: FolderInUse) =>
     `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
   DiskFull: (e: DiskFull) =>
-    `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left. Nothing was changed. Make room on it, then try again.`,
+    `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left, and ${Math.round(KEPT_FREE / 1e6)} MB stay free. Nothing was changed. Make room on it, then try again.`,
   JournalDamaged: (e: JournalDamaged) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
   FolderDamaged: (e: FolderDamaged) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
   JournalNewer: () =>
