@@ -22,6 +22,18 @@ const PAGE = 4096;
 const here = mkdtempSync(path.join(quickFolder(), 'elm-power-'));
 afterAll(() => rmSync(here, { recursive: true, force: true }));
 
+/** Decks of a few colours: what ships is done again at each of the moments. */
+const decks = path.join(here, 'decks');
+beforeAll(() => {
+  mkdirSync(decks);
+  const deck = JSON.parse(readFileSync('demo/decks/ferrowmere.json', 'utf8')) as { colours: { code: string }[] };
+  const colours = deck.colours.filter(({ code }) => ['FR 3122', 'FR 3072', 'FR 3092'].includes(code));
+  expect(colours).toHaveLength(3);
+  writeFileSync(path.join(decks, 'few.json'), JSON.stringify({ ...deck, colours }));
+  process.env['ELM_SWATCH_DECKS'] = decks;
+});
+afterAll(() => delete process.env['ELM_SWATCH_DECKS']);
+
 const open = (folder: string) => openFolder(folder, { template: TEMPLATE });
 
 /** Pages of a file, each of before or of after. */
