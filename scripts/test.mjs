@@ -1,5 +1,5 @@
 // bin/test: installs what is missing, then everything that must hold, one stage after the other. Ends with "N passed, N failed".
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -44,22 +44,38 @@ install();
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
+// the unit tests take one core; what is checked without running, and the build, take the other meanwhile
+const jestStarted = Date.now();
+const jestRun = spawn(
+  process.execPath,
+  ['node_modules/jest/bin/jest.js', ...process.argv.slice(2), '--json', `--outputFile=${path.join(out, 'jest.json')}`],
+  {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: {
+      ...process.env,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning',
+    },
+  },
+);
+const jestEnded = new Promise((resolve) => jestRun.once('exit', (code) => resolve(code === 0)));
+
 count(node('prettier/bin/prettier.cjs', '--check', '.'));
 count(node('eslint/bin/eslint.js', '.', '--max-warnings', '0'));
 count(node('dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo'));
 count(node('next/dist/bin/next', 'typegen') && node('typescript/bin/tsc', '--noEmit'));
 count(node('typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.core.json'));
 
-const jestOk = run(process.execPath, ['node_modules/jest/bin/jest.js', '--json', `--outputFile=${path.join(out, 'jest.json')}`], {
-  NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning',
-});
+build({ force: true });
+count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
+
+const jestOk = await jestEnded;
+process.stdout.write(`  unit tests: ${((Date.now() - jestStarted) / 1000).toFixed(0)} s\n`);
 const jest = report('jest.json');
 passed += jest?.numPassedTests ?? 0;
 failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
 if (jest && !jestOk && jest.numFailedTests + jest.numRuntimeErrorTestSuites === 0) failed += 1;
-
-build({ force: true });
-count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
 
 const played = run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
   CHROMIUM: chromium(),
