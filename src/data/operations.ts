@@ -8,6 +8,10 @@ type Stored = Record<'id' | 'version' | 'at' | 'write', unknown>;
 export const findOperation = async (sql: Sql, id: string): Promise<Stored | undefined> =>
   (await sql.query<Stored>(`select id, version, at, write from operation where id = $1`, [id]))[0];
 
+/** The operations of these ids that were journalled, unchecked. */
+export const listOperations = (sql: Sql, ids: readonly string[]): Promise<Stored[]> =>
+  sql.query<Stored>(`select id, version, at, write from operation where id = any($1::uuid[])`, [ids]);
+
 /** An operation with its visit and its place in the journal. */
 export type PlacedOperation = { readonly operation: Operation; readonly visitId: string | null; readonly seq: number };
 

@@ -34,17 +34,19 @@ export function syncFile(file: string): void {
 export const PART = '.part';
 
 /**
- * Writes a whole file so that a power cut leaves the old one or the new one, never half of one: `.part`, synced, renamed, the folder synced.
+ * Writes a whole file, said piece by piece, so that a power cut leaves the old one or the new one, never half of one: `.part`, synced, renamed,
+ * the folder synced.
  *
- * @throws what the file system says (a full disk, no right); then nothing is left behind under either name that was not there before
+ * @throws what the file system says (a full disk, no right) and what `say` throws; then nothing is left behind that was not there before
  */
-export function writeDurably(file: string, bytes: Uint8Array | string): void {
+export function writeDurablyBy(file: string, say: (put: (piece: Uint8Array) => void) => void): void {
   const part = `${file}.${process.pid}${PART}`;
   try {
     const fd = openSync(part, 'w');
     try {
-      const data = typeof bytes === 'string' ? Buffer.from(bytes) : bytes;
-      for (let at = 0; at < data.length;) at += writeSync(fd, data, at);
+      say((piece) => {
+        for (let at = 0; at < piece.length;) at += writeSync(fd, piece, at);
+      });
       fsyncSync(fd);
     } finally {
       closeSync(fd);
@@ -56,3 +58,7 @@ export function writeDurably(file: string, bytes: Uint8Array | string): void {
   }
   syncFolder(path.dirname(file));
 }
+
+/** Writes a whole file durably, as {@link writeDurablyBy} does. */
+export const writeDurably = (file: string, bytes: Uint8Array | string): void =>
+  writeDurablyBy(file, (put) => put(typeof bytes === 'string' ? Buffer.from(bytes) : bytes));

@@ -5,7 +5,7 @@ import type { Deck } from '@/core/formats/deck/deck';
 import { OPERATION_VERSION, type Operation } from '@/core/operations/operations';
 import { isSameOperation } from '@/core/operations/same-operation';
 import { listBasesOfMaker, listDeckColoursById, listTintSystems } from '@/data/decks';
-import { findOperation } from '@/data/operations';
+import { listOperations } from '@/data/operations';
 import type { Database, Sql } from '@/data/sql';
 import { findVisit } from '@/data/visits';
 import { doneInside } from '../operations/apply';
@@ -37,8 +37,13 @@ const holder = globalThis as { [KEY]?: Held | undefined };
 /** What of an entry's operations is not here; one that is here with other content refuses the file. */
 async function freshOf(sql: Sql, operations: readonly Operation[]): Promise<Operation[]> {
   const fresh: Operation[] = [];
+  const here = await listOperations(
+    sql,
+    operations.map((o) => o.id),
+  );
+  const byId = new Map(here.map((stored) => [stored.id, stored]));
   for (const [i, operation] of operations.entries()) {
-    const known = await findOperation(sql, operation.id);
+    const known = byId.get(operation.id);
     if (!known) fresh.push(operation);
     else if (!isSameOperation(known, operation))
       throw new ArchiveRefused(`Entry ${i + 1} of it is here already and says something else.`);

@@ -1,7 +1,6 @@
-import { closeSync, fsyncSync, openSync, readFileSync, renameSync, rmSync, writeSync } from 'node:fs';
-import path from 'node:path';
+import { readFileSync } from 'node:fs';
 import { unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { PART, syncFolder } from '@/data/folder/durable';
+import { writeDurablyBy } from '@/data/folder/durable';
 
 /** A file of a zip: its bytes, or where they are. What is compressed already is stored as it is. */
 export type ZipEntry = { readonly name: string; readonly bytes: () => Uint8Array; readonly stored?: boolean };
@@ -31,26 +30,8 @@ export function zipOf(entries: Iterable<ZipEntry>): Uint8Array {
   return new Uint8Array(Buffer.concat(pieces));
 }
 
-/** Writes a zip so that a power cut leaves it whole or not at all: `.part`, synced, renamed, the folder synced. */
-export function writeZip(file: string, entries: Iterable<ZipEntry>): void {
-  const part = `${file}.${process.pid}${PART}`;
-  try {
-    const fd = openSync(part, 'w');
-    try {
-      zipTo(entries, (piece) => {
-        for (let at = 0; at < piece.length;) at += writeSync(fd, piece, at);
-      });
-      fsyncSync(fd);
-    } finally {
-      closeSync(fd);
-    }
-    renameSync(part, file);
-  } catch (e) {
-    rmSync(part, { force: true });
-    throw e;
-  }
-  syncFolder(path.dirname(file));
-}
+/** Writes a zip so that a power cut leaves it whole or not at all. */
+export const writeZip = (file: string, entries: Iterable<ZipEntry>): void => writeDurablyBy(file, (put) => zipTo(entries, put));
 
 /** A file that is no zip of ours, or was changed; nothing was kept of it. The message is for the person. */
 export class ArchiveRefused extends Error {
