@@ -10,10 +10,11 @@ import { toTheEnd } from '@/core/engine/steps';
 import { judgedThingSchema } from '@/core/judge/judge-request';
 import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Verdict } from '@/core/judge/reasons';
-import { SCHOOLS } from '@/core/judge/relation';
+import { SCHOOLS } from '@/core/judge/kinds';
 import { byServing } from '@/core/judge/room-advice';
 import type { Surface } from '@/core/judge/surfaces';
 import { aboutRoom, sayAdvice, sayWeakest } from '@/core/judge/say-advice';
+import { varied } from '@/core/judge/varied';
 import { WISHES } from '@/core/judge/wish';
 import { latitudeSchema, longitudeSchema } from '@/core/light/measures';
 import { roomSchema } from '@/core/light/room-description';
@@ -95,9 +96,10 @@ export function shortlist(request: Record<string, unknown>) {
   if (found.inDeck) throw new RangeError('The room has neither a window nor a lamp.');
   const rows = samples.map((sample) => ({ sample, advice: found.adviceOn(sample) }));
   // equals stand by their names, so that the order of the deck does not matter
-  const ranked = [...rows].sort(
+  const sorted = [...rows].sort(
     (p, q) => byServing(p.advice, q.advice) || q.sample.strength - p.sample.strength || (p.sample.id < q.sample.id ? -1 : 1),
   );
+  const ranked = varied(sorted, ({ sample: { lab }, advice: { verdict, behind, walls } }) => ({ lab, verdict, behind, flat: walls.flat }));
   const named = (verdict: Verdict) =>
     rows.filter((r) => r.sample.strength === 100 && r.advice.verdict === verdict).map((r) => r.sample.id);
   return {

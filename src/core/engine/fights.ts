@@ -19,7 +19,7 @@ export function* fights({ stays, wish, ...room }: FightsRequest): Steps<FightsAn
     const { cost, scene, component } = cells.kinds
       .map((kind) => cellOf(cells, kind, stay, seen))
       .reduce((p, q) => (q.cost > p.cost ? q : p));
-    const reason = conflictsWith(cells.scenes[scene]!.things[stay]![component]!, seen[scene]!)[0]?.reason;
+    const reason = conflictsWith(cells.scenes[scene]!.things[stay]!, component, seen[scene]!)[0]?.reason;
     return { verdict: verdictOf(cost), cost, reason, component: stays[stay]!.components[component]!.name };
   };
   return { ok: true, fights: fightsWish(stays, wish, judge) };

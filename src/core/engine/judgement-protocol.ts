@@ -2,7 +2,7 @@ import type { Lab } from '../colour/types';
 import type { Directions } from '../colour/directions';
 import type { Family } from '../colour/family';
 import type { Reason, Verdict } from '../judge/reasons';
-import type { School, StayKind } from '../judge/relation';
+import type { JudgedKind, School } from '../judge/kinds';
 import type { Fight, Wish } from '../judge/wish';
 import type { Flag } from '../appearance/readings';
 import type { JudgingLight } from '../room/facing';
@@ -16,7 +16,7 @@ export type JudgedComponent = Swatch & { readonly name: string; readonly share: 
 export type JudgedStay = {
   readonly id: string;
   readonly name: string;
-  readonly kind: StayKind;
+  readonly kind: JudgedKind;
   readonly school: School;
   readonly components: readonly JudgedComponent[];
 };

@@ -57,7 +57,7 @@ function cellsOf({ looks, stays, candidates }: Room, surfaces: readonly Reflecta
       stays.map((_s, s): CellSeen => {
         const { cost, scene, component } = cellOf(prepared, kind, s, seen[c]!);
         const verdict = verdictOf(cost);
-        const [conflict] = conflictsWith(prepared.scenes[scene]!.things[s]![component]!, seen[c]![scene]!);
+        const [conflict] = conflictsWith(prepared.scenes[scene]!.things[s]!, component, seen[c]![scene]!);
         return { verdict, cost, reason: verdict === 'works' || !conflict ? null : conflict.reason };
       }),
     );

@@ -55,7 +55,7 @@ export function* cells({ stays, candidates, ...room }: CellsRequest): Steps<Cell
       stays.forEach((stay, s) => {
         const { cost, scene, component } = cellOf(prepared, kind, s, seen);
         const verdict = verdictOf(cost);
-        const conflicts = conflictsWith(prepared.scenes[scene]!.things[s]![component]!, seen[scene]!);
+        const conflicts = conflictsWith(prepared.scenes[scene]!.things[s]!, component, seen[scene]!);
         const reason = verdict === 'works' ? null : (conflicts[0]?.reason ?? null);
         found.push({ candidateId: candidate.id, stayId: stay.id, light: kind.kind, verdict, reason });
       });

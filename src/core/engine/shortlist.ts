@@ -1,6 +1,7 @@
 import type { DeckCurves } from '../formats/deck-curves';
 import { saySpeaks, sayDrop, sayHowWeak, aboutRoom } from '../judge/say-advice';
-import { byServing, chanceOf, tierOf, type Advice } from '../judge/room-advice';
+import { byServing, chanceOf, type Advice } from '../judge/room-advice';
+import { varied } from '../judge/varied';
 import type { JudgingLight } from '../room/facing';
 import { weighed } from './advised-room';
 import { withoutLights } from './lit-room';
@@ -13,7 +14,7 @@ import { openingsOf } from './openings';
 import { inPart, type Steps } from './steps';
 import { surfaceStay } from './surface-stay';
 
-/** Colours that are kept in the list; what is of no use as walls is not, unless there is hardly anything else. */
+/** Colours that are kept in the list; and how many of the closest where nothing works or nearly does. */
 const MOST = 300;
 const FEW = 24;
 /** Share of the work that the judging is; the rest is asking what would have to change where nothing works. */
@@ -69,7 +70,10 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const looked: Looked = { advice: judged.advice, deck, wanted };
   const source = sourceOf(deck);
   const colours = coloursOf(looked);
-  const kept = worthShowing(colours, wanted).sort((p, q) => byServing(p.best, q.best));
+  const kept = varied(
+    worthShowing(colours, wanted).sort((p, q) => byServing(p.best, q.best)),
+    ({ places, best }) => ({ lab: source.labOf(places[0]!), verdict: best.verdict, behind: best.behind, flat: best.walls.flat }),
+  );
   const strengthOf = (place: number): FoundStrength => {
     const { verdict, behind } = judged.advice[place]!;
     return { strength: namedAt(deck, place).strength, lab: source.labOf(place), verdict, chance: chanceOf(behind, leniency) };
@@ -81,9 +85,8 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
     weakest: sayHowWeak(best, things) ?? null,
     strengths: places.map(strengthOf).sort((p, q) => q.strength - p.strength),
   });
-  const ofUse = kept.filter((c) => tierOf(c.best) < 2).length;
   const rows = kept
-    .slice(0, Math.min(MOST, Math.max(FEW, ofUse)))
+    .slice(0, kept[0]?.best.verdict === 'no' ? FEW : MOST)
     .map((c) => ({ found: foundOf(c), reflectance: source.reflectanceOf(c.places[0]!) }));
   const count = (verdict: Found['verdict']) => colours.filter((c) => c.best.verdict === verdict).length;
   const works = count('works');

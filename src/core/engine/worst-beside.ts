@@ -35,7 +35,7 @@ export function worstBeside(
     return prepared.kinds.map((kind): Worst => {
       const cells = stays.map((_, stay) => {
         const cell = cellOf(prepared, kind, stay, seen);
-        const found = conflictsWith(prepared.scenes[cell.scene]!.things[stay]![cell.component]!, seen[cell.scene]!);
+        const found = conflictsWith(prepared.scenes[cell.scene]!.things[stay]!, cell.component, seen[cell.scene]!);
         const felt = found.filter((c) => !ignores(c.reason, stay));
         // nothing ignored: as it was; otherwise what is left counts
         return { stay, cost: felt.length === found.length ? cell.cost : (felt[0]?.cost ?? 0), conflict: felt[0] };

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
 import { tagged, type Lab } from '../colour/types';
-import { SCHOOLS, STAY_KINDS } from '../judge/relation';
+import { SCHOOLS, STAY_KINDS } from '../judge/kinds';
 import { RULINGS } from '../judge/ruling';
 import { WISHES } from '../judge/wish';
 import { sayStrength } from '../paint/strength';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { prepareAffinity } from './affinity';
-import type { School, Stay } from './relation';
+import type { School } from './kinds';
+import type { Stay } from './relation';
 import { GRANTS, grants, WISHES } from './wish';
 
 const thing = (

@@ -5,12 +5,13 @@ import type { Lab } from '../colour/types';
 import { answering } from './answers';
 import { greener, hueReason } from './hue-reason';
 import { hueTouch, mostHue } from './hue-touch';
-import type { PreparedCandidate, PreparedComponent } from './prepared';
+import { ALONE, prepareCandidate, prepareComponent, type PreparedCandidate, type PreparedComponent } from './prepared';
 import type { Reason } from './reasons';
 import { tooStrongCost, tooWeakCost } from './strength-cost';
 import { datedCost, dirtyCost } from './white-cost';
+import { discordCost, loudCost } from './colour-cost';
 
-const { abs, min, sqrt } = Math;
+const { abs, max, min, sqrt } = Math;
 
 /** A conflict and its cost; 1 is "nearly", 2 is "no". */
 export type Conflict = { readonly reason: Reason; readonly cost: number };
@@ -55,25 +56,87 @@ function staysUnder(stay: PreparedComponent, candidate: PreparedCandidate, touch
   return most * most <= forHue;
 }
 
+/** What a colour costs beside a component, apart from blending with it: {@link discordCost}, {@link loudCost}. */
+function colourCosts(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs): void {
+  out.hue = discordCost(stay, candidate);
+  out.tooStrong = loudCost(stay, candidate);
+  out.tooWeak = out.dirty = out.dated = 0;
+}
+
+/** What a near-neutral costs beside a component, apart from its hue and blending; answers how far its hue counts. */
+function neutralCosts(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs): number {
+  const answer = answering(stay, candidate);
+  out.tooStrong = tooStrongCost(stay, candidate, answer);
+  out.tooWeak = out.tooStrong > 0 || candidate.chroma > stay.strongFrom ? 0 : tooWeakCost(stay, candidate);
+  out.dirty = dirtyCost(stay, candidate);
+  out.dated = datedCost(stay, candidate);
+  return hueTouch(stay, candidate, answer);
+}
+
+/** Scales every kind of cost but blending. */
+function scale(out: Costs, by: number): void {
+  out.hue *= by;
+  out.tooStrong *= by;
+  out.tooWeak *= by;
+  out.dirty *= by;
+  out.dated *= by;
+}
+
+/** What lies between the worlds costs by how far it belongs to either; `out` holds what it costs as a near-neutral. */
+function betweenWorlds(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs): void {
+  const asNeutral = sqrt(squared(out) - out.close * out.close);
+  const { neutralMost } = stay.model;
+  scale(out, (1 - candidate.chromatic) * (asNeutral > neutralMost ? neutralMost / asNeutral : 1));
+  out.hue += candidate.chromatic * discordCost(stay, candidate);
+  out.tooStrong += candidate.chromatic * loudCost(stay, candidate);
+}
+
+function oneWay(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs, above: number): number {
+  out.hue = 0;
+  out.close = 0;
+  if (candidate.chromatic === 1) {
+    colourCosts(stay, candidate, out);
+    if (above >= 0 && staysUnder(stay, candidate, 0, above * above - squared(out))) return 0;
+    addVisible(stay, candidate, 0, out);
+    return sqrt(squared(out));
+  }
+  const touch = neutralCosts(stay, candidate, out);
+  if (above >= 0 && candidate.chromatic === 0 && staysUnder(stay, candidate, touch, above * above - squared(out))) return 0;
+  addVisible(stay, candidate, touch, out);
+  if (candidate.chromatic > 0) betweenWorlds(stay, candidate, out);
+  return sqrt(squared(out));
+}
+
+const BACK = noCosts();
+
+/** How far a contrast of two paints of one job is meant, by the deeper of them, 0–1. */
+const onPurpose = ({ model: m, lab }: PreparedComponent, candidate: Lab): number =>
+  ramp(min(lab.l, candidate.l), m.meantFromL, m.meantFullL);
+
+/**
+ * Two paints of one job are judged the same both ways round: the worse of the two for their hues and strength, the yellower of two whites
+ * looks dirty whichever it is, and nothing is dated or washed out. A deep one contrasts on purpose.
+ */
+function bothWays(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs): number {
+  const { model: m } = stay;
+  oneWay(stay, candidate, out, -1);
+  oneWay(prepareComponent(candidate.lab, m, { ...ALONE, kind: 'painted' }), prepareCandidate(stay.lab, m), BACK, -1);
+  const meant = 1 - onPurpose(stay, candidate.lab);
+  out.hue = meant * max(out.hue, BACK.hue);
+  out.tooStrong = max(out.tooStrong, BACK.tooStrong);
+  out.tooWeak = 0;
+  out.dated = BACK.dirty;
+  return sqrt(squared(out));
+}
+
 /**
  * What a candidate costs beside one component: writes each kind into `out` and answers all of them together, which add like the parts of a
  * colour difference. Colours that cannot be told apart only ever blend.
  *
  * @param above answers 0, and leaves `out` unfinished, when the cost is surely not above this
  */
-export function costsBeside(stay: PreparedComponent, candidate: PreparedCandidate, out: Costs, above = -1): number {
-  const answer = answering(stay, candidate);
-  out.hue = 0;
-  out.close = 0;
-  out.tooStrong = tooStrongCost(stay, candidate, answer);
-  out.tooWeak = out.tooStrong > 0 || candidate.chroma > stay.strongFrom ? 0 : tooWeakCost(stay, candidate);
-  out.dirty = dirtyCost(stay, candidate);
-  out.dated = datedCost(stay, candidate);
-  const touch = hueTouch(stay, candidate, answer);
-  if (above >= 0 && staysUnder(stay, candidate, touch, above * above - squared(out))) return 0;
-  addVisible(stay, candidate, touch, out);
-  return sqrt(squared(out));
-}
+export const costsBeside = (stay: PreparedComponent, candidate: PreparedCandidate, out: Costs, above = -1): number =>
+  stay.kind === 'painted' ? bothWays(stay, candidate, out) : oneWay(stay, candidate, out, above);
 
 /**
  * What blending with a large component costs: neither the same nor visibly another colour. Two colours that differ in depth alone are a near
@@ -100,7 +163,7 @@ function addVisible(stay: PreparedComponent, candidate: PreparedCandidate, touch
   const apart = sqrt(dl * dl + dc * dc + dh * dh + rT * dc * dh); // CIEDE2000 eq. 22
   const besidePink = stay.pink === 0 ? 1 : 1 + (m.greenBesidePink - 1) * stay.pink * greener(stay.lab, candidate.lab);
   const visible = min(1, apart / m.closeBelow);
-  out.hue = atLeast((abs(dh) / m.hueStep) * besidePink * touch * visible);
+  out.hue = atLeast((out.hue + (abs(dh) / m.hueStep) * besidePink * touch) * visible);
   out.tooStrong = atLeast(out.tooStrong * visible);
   out.tooWeak = atLeast(out.tooWeak * visible);
   out.dirty = atLeast(out.dirty * visible);

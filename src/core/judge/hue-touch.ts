@@ -19,14 +19,15 @@ function sharing(stay: PreparedComponent, candidate: Lab): number {
  */
 export function hueTouch(
   stay: PreparedComponent,
-  { lab, chroma: c, committed, committedOnGround }: PreparedCandidate,
+  { lab, chroma: c, committed, committedOnGround, cool, pastel }: PreparedCandidate,
   answer = 0,
 ): number {
   const m = stay.model;
   const hues = stay.committed * (stay.furnishing ? committedOnGround : committed) * (1 - answer);
   if (hues === 0) return 0;
   const touch = nearness(lab.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
-  return hues * touch * stay.hueEasiness * (1 - m.sharedRelief * sharing(stay, lab));
+  const answersBrown = 1 - (1 - m.woodAnswered) * max(stay.wood, stay.brown * (1 - pastel)) * cool;
+  return hues * touch * stay.hueEasiness * answersBrown * (1 - m.sharedRelief * sharing(stay, lab));
 }
 
 const POW25_7 = 25 ** 7;

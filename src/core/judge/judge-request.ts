@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { labTupleSchema } from '../colour/colour-schema';
-import { SCHOOLS, STAY_KINDS } from './relation';
+import { SCHOOLS, STAY_KINDS } from './kinds';
 
 const componentSchema = z.object({
   name: z.string().max(80).default('colour'),

@@ -1,8 +1,123 @@
+/** Which world a colour lies in: near-neutrals, where undertone rules, or colours. C*ab, degrees; BRIEF figures are common practice, no source. */
+const WORLDS = {
+  /** Hue (degrees) toward which a near-neutral may hold most chroma: orange-yellow. */
+  neutralAxisDeg: 80,
+  /** Chroma up to which a colour is a near-neutral that way, and the other way, toward blue. */
+  neutralWarm: 20,
+  neutralCool: 7,
+  /** Chroma up to which it is one across that, toward green and toward red-violet, at the widest of the ellipse. */
+  neutralWide: 7,
+  /** Size of the ellipse, as a multiple, up to which a colour is wholly a near-neutral, and from which wholly a colour. */
+  neutralTo: 0.88,
+  colourFrom: 1.3,
+  /** The most that what is said of near-neutrals counts for what is only partly one: without it the ramp between the worlds would be a cliff. */
+  neutralMost: 3.5,
+} as const;
+
+/** Colours: strength in steps of Munsell chroma (`colour/nuance`), blackness 0–1, hues in degrees. */
+const COLOURS = {
+  /** Strength up to which a colour is a considered one on any ground, from mid depth on, and how much stronger a deep one may be. */
+  loudFrom: 9.6,
+  loudMoreDeep: 4,
+  loudDeepL: 50,
+  loudDeepestL: 25,
+  /** Strength beyond that which costs one. */
+  loudStep: 1.1,
+  /** Hues up to so far apart are shared; from the second on they are two. */
+  sharedDeg: 30,
+  betweenDeg: 65,
+  /** Hues from so far apart begin to answer each other, and wholly do. */
+  acrossFromDeg: 115,
+  acrossFullDeg: 155,
+  /** What is left of a discord between two that answer: where sharing is wanted, and beside a fixed finish. */
+  acrossSharing: 0.5,
+  acrossFixed: 0.6,
+  /** Product of the two strengths at which hues in between cost one, at equal depth. */
+  discordSteps: 4.8,
+  /** Lightness difference at which a discord counts half. */
+  discordDepth: 25,
+  /** Two deep colours are easy together: what is left of a discord where the lighter of them is this deep, and from which L* it counts wholly. */
+  deepLeft: 0.3,
+  deepL: 30,
+  deepGoneL: 55,
+  /** Blackness up to which a colour is clear, and from which it is muted, with the strength from which it is a clear colour at all. */
+  clearTo: 0.14,
+  clearGone: 0.23,
+  clearFromSteps: 1.8,
+  clearFullSteps: 3,
+  mutedFrom: 0.22,
+  mutedFull: 0.34,
+  /** Strength from which something is so much of a colour that clear and muted jar, and wholly. */
+  jarFromSteps: 1.6,
+  jarFullSteps: 2.6,
+  /** What a clear colour beside a muted one of another hue costs. */
+  jar: 1.8,
+  /** Earth: a brown, brick, terracotta or wood lies within so many degrees of this hue, wholly and not at all. */
+  earthHueDeg: 60,
+  earthWithin: 26,
+  earthNoMore: 36,
+  /** Strength from which it is earth at all, and wholly; and the blackness, so that peach and butter are none. */
+  earthFromSteps: 1.6,
+  earthFullSteps: 2.6,
+  earthFromBlack: 0.12,
+  earthFullBlack: 0.2,
+  /** Hues that answer earth: greens to blues, wholly between the inner two. */
+  coolFromDeg: 85,
+  coolFullDeg: 100,
+  coolToDeg: 278,
+  coolGoneDeg: 292,
+  /** L* from which what is cool is too pale to answer brick and terracotta, and wholly. */
+  pastelFromL: 72,
+  pastelFullL: 84,
+  /** Hues that are hard beside wood: cool mauves and violets, wholly between the inner two. */
+  mauveFromDeg: 284,
+  mauveFullDeg: 298,
+  mauveToDeg: 338,
+  mauveGoneDeg: 356,
+  /** What they cost, from which strength, and up to which L* they are deep enough to be none. */
+  mauve: 1.6,
+  mauveFromSteps: 0.9,
+  mauveFullSteps: 2,
+  mauveDeepL: 28,
+  mauveFullL: 45,
+  /** A neutral that leans, by its chroma, resists tints from the other side: from so many degrees, wholly from the second. */
+  leanFrom: 1.5,
+  leanFull: 6,
+  opposedFromDeg: 112,
+  opposedFullDeg: 145,
+  /** A pink lean resists green ones, wholly between the inner two hues. */
+  greenFromDeg: 92,
+  greenFullDeg: 115,
+  greenToDeg: 185,
+  greenGoneDeg: 210,
+  /** Tints are light: not at all up to the first L*, wholly from the second. */
+  tintFromL: 62,
+  tintFullL: 78,
+  /** Strength of a tint that costs one beside a neutral that wholly leans away from it. */
+  opposedStep: 0.6,
+  /** ΔE00 up to which a colour is one of a patterned thing's own, and from which it is none of them. */
+  ownUpTo: 4,
+  ownNoMore: 8,
+  /** The most a patterned thing holds against what is nearly one of its own colours. */
+  ownMost: 4,
+  /** Chroma up to which a furnishing is a neutral that refuses nothing, and from which it may refuse; the most it then costs. */
+  neutralFurnishing: 3.5,
+  hueFurnishing: 6,
+  furnishingMost: 1.9,
+  /** Of two paints of one job a contrast is meant from this L* of the deeper one, and wholly from the second: a deep trim. */
+  meantFromL: 66,
+  meantFullL: 50,
+  /** What a picture's conflicts count beside a furnishing's. */
+  artwork: 0.6,
+} as const;
+
 /**
  * The parameters of the relation model, each with its meaning. Fitted by hand to trade cases (common practice, no published source);
  * docs/relation-model.md explains them. Costs are in units of "one nearly": 1 makes a pair nearly, 2 makes it no.
  */
 export const RELATION = {
+  ...WORLDS,
+  ...COLOURS,
   /** Hue difference (ΔH′/SH, just-noticeable steps) that costs one. */
   hueStep: 2,
   /** Chroma of the stay from which it has a hue to conflict with, and from which that counts fully. */
@@ -64,6 +179,8 @@ export const RELATION = {
    * many degrees of this hue, from a chroma and up to an L* at which it counts wholly.
    */
   woodRelief: 0.45,
+  /** What is left of a conflict of hue between wood and a near-neutral of green or blue, which answer it: wood is a dark orange. */
+  woodAnswered: 0.12,
   woodHueDeg: 70,
   woodHueWithin: 8,
   woodHueNoMore: 16,
@@ -71,6 +188,9 @@ export const RELATION = {
   woodFullChroma: 20.5,
   woodGoneL: 75,
   woodFullL: 70,
+  /** Chroma from which what is called wood looks like it at all, and wholly: pale limed oak has the colour of stone. */
+  namedWoodFrom: 4,
+  namedWoodFull: 8,
   /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than that. */
   dirtyFrom: 1.35,
   dirtyStep: 3,
@@ -115,6 +235,9 @@ export const RELATION = {
   /** Share of a thing under which a part without a hue of its own is a joint or a speck: it asks no more than the whole thing does. */
   speckBelow: 0.3,
   speckFull: 0.2,
+  /** Share of the largest part's chroma under which such a part is a joint whose hue is not met, and wholly. */
+  jointFrom: 0.45,
+  jointFull: 0.25,
   /** A furnishing may be replaced: its conflicts count this much; and a wall is never too weak beside it. */
   furnishing: 0.7,
   /** Chroma from which a furnishing can answer from across the hue circle, and does so wholly; and the same of the hue distance (degrees). */

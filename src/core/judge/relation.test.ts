@@ -7,7 +7,8 @@ import { deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import { RELATION, type RelationModel } from './model';
 import { REASONS, type Reason } from './reasons';
-import { relation, type School, type Stay } from './relation';
+import type { School } from './kinds';
+import { relation, type Stay } from './relation';
 
 const lab = ([l, a, b]: readonly number[]): Lab => ({ l: l!, a: a!, b: b! });
 type Case = {

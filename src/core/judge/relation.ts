@@ -4,6 +4,7 @@ import { directions, type Directions } from '../colour/directions';
 import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { conflictsOf, costsBeside, noCosts, type Conflict } from './component-relation';
+import type { JudgedKind, School } from './kinds';
 import {
   cleannessOf,
   hasHue,
@@ -15,12 +16,7 @@ import {
 } from './prepared';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
-
-export const STAY_KINDS = ['fixed', 'furnishing'] as const;
-export type StayKind = (typeof STAY_KINDS)[number];
-/** Furnishings may share the undertone (calm) or answer it from across the hue circle (lively); fixed finishes always share. */
-export const SCHOOLS = ['share', 'answer'] as const;
-export type School = (typeof SCHOOLS)[number];
+import { isWoodByName } from './wood';
 
 export type Component = {
   readonly name: string;
@@ -29,7 +25,7 @@ export type Component = {
   /** In the deck, where `lab` is how it stands in another light: what a thing is made of does not change with the light. */
   readonly deck?: Lab;
 };
-export type Stay = { readonly name: string; readonly kind: StayKind; readonly components: readonly Component[] };
+export type Stay = { readonly name: string; readonly kind: JudgedKind; readonly components: readonly Component[] };
 
 export type ComponentRelation = {
   readonly component: string;
@@ -50,11 +46,21 @@ export type Relation = {
   readonly components: readonly ComponentRelation[];
 };
 
-/** A component in a room, ready for many candidates. */
-export type PreparedStay = {
+/** A component of a thing, ready for many candidates. */
+type PreparedPart = {
   readonly component: PreparedComponent;
   /** How much its conflicts count. */
   readonly weight: number;
+  /** The most it may cost: a neutral furnishing refuses nothing. */
+  readonly most: number;
+};
+
+/** A thing that stays, ready for many candidates. */
+export type PreparedThing = {
+  readonly parts: readonly PreparedPart[];
+  /** Its own colours, welcome on the wall: of cloth and pictures of several. */
+  readonly own: readonly Lab[];
+  readonly model: RelationModel;
 };
 
 type SharedPart = { readonly lab: Lab; readonly share: number };
@@ -70,48 +76,76 @@ function wholeOf(parts: readonly SharedPart[], model: RelationModel, furnishing:
 const alikeTo = (lab: Lab, parts: readonly SharedPart[], { alikeUpTo, alikeNoMore }: RelationModel): number =>
   parts.reduce((s, p) => s + p.share * (p.lab === lab ? 1 : ramp(deltaE00(p.lab, lab), alikeNoMore, alikeUpTo)), 0);
 
-/** The components of a thing that stays, ready for many candidates. Shares count by their part of the sum. */
-export function prepareStay(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedStay[] {
+/** How much the conflicts of a thing count, by what it is. */
+const weightOf = (kind: JudgedKind, { furnishing, artwork }: RelationModel): number =>
+  kind === 'furnishing' ? furnishing : kind === 'artwork' ? furnishing * artwork : 1;
+
+/** A thing that stays, ready for many candidates. Shares count by their part of the sum. */
+export function prepareThing(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedThing {
+  const { kind, name } = stay;
   const sum = stay.components.reduce((s, c) => s + c.share, 0);
   const parts = stay.components.map(({ lab, share, deck }) => ({ lab, share: share / sum, deck }));
   const largest = Math.max(...parts.map((c) => c.share));
-  const furnishing = stay.kind === 'furnishing';
-  const whole = wholeOf(parts, model, furnishing);
-  return parts.map(({ lab, share, deck }) => {
-    const speck = ramp(share, model.speckBelow, model.speckFull) * (1 - hasHue(chroma(lab), model));
-    const inThing = {
-      furnishing,
-      mayAnswer: furnishing && school === 'answer',
-      alike: alikeTo(lab, parts, model),
-      speck,
-      whole,
-      deck,
-    };
+  const soft = kind === 'furnishing' || kind === 'artwork';
+  const whole = wholeOf(parts, model, soft);
+  const ofLargest = chroma(parts.find((p) => p.share === largest)!.lab);
+  const ofWood = isWoodByName(name);
+  const weight = weightOf(kind, model);
+  const prepared = parts.map(({ lab, share, deck }): PreparedPart => {
+    const c = chroma(lab);
+    const small = ramp(share, model.speckBelow, model.speckFull);
+    const joint = small * ramp(c / Math.max(ofLargest, 1), model.jointFrom, model.jointFull);
+    const speck = Math.max(joint, small * (1 - hasHue(c, model)));
+    const mayAnswer = kind === 'furnishing' && school === 'answer';
+    const inThing = { kind, mayAnswer, alike: alikeTo(lab, parts, model), speck, joint, whole, ofWood, deck, weight };
     return {
       component: prepareComponent(lab, model, inThing),
-      weight: (share / largest) ** model.sharePower * (furnishing ? model.furnishing : 1),
+      weight: (share / largest) ** model.sharePower * weight,
+      most: soft ? model.furnishingMost + MORE * ramp(c, model.neutralFurnishing, model.hueFurnishing) : Infinity,
     };
   });
+  return { parts: prepared, own: soft && parts.length > 1 ? parts.map((p) => p.lab) : [], model };
 }
+/** More than any furnishing costs. */
+const MORE = 20;
 
 const SCRATCH = noCosts();
 
-/**
- * The weighted cost of a candidate beside one component.
- *
- * @param above 0 may stand for any cost that is not above this
- */
-export function costOf(against: PreparedStay, candidate: PreparedCandidate, above = -1): number {
-  const { component, weight } = against;
-  return weight * costsBeside(component, candidate, SCRATCH, above / weight);
+/** The weighted cost of a candidate beside one part of a thing; 0 may stand for any that is not above `above`. */
+const costOf = ({ component, weight, most }: PreparedPart, candidate: PreparedCandidate, above: number): number =>
+  Math.min(most, weight * costsBeside(component, candidate, SCRATCH, above / weight));
+
+/** What is left of the cost beside a thing of a candidate that is one of its own colours. */
+function welcomed(cost: number, { own, model: m }: PreparedThing, { lab }: PreparedCandidate): number {
+  if (cost === 0 || own.length === 0) return cost;
+  const nearest = own.reduce((least, c) => Math.min(least, deltaE00(c, lab)), Infinity);
+  const share = ramp(nearest, m.ownNoMore, m.ownUpTo);
+  return share === 0 ? cost : (1 - share) * Math.min(cost, m.ownMost);
 }
 
-/** The conflicts behind {@link costOf}, weighted, strongest first. */
-export function conflictsWith(against: PreparedStay, candidate: PreparedCandidate): Conflict[] {
-  const { component, weight } = against;
+/** What a candidate costs beside a thing, and the part that decides: the weakest link, small parts less but able to veto. */
+export function costBeside(thing: PreparedThing, candidate: PreparedCandidate): { readonly cost: number; readonly part: number } {
+  let [cost, part] = [0, 0];
+  for (let k = 0; k < thing.parts.length; k++) {
+    const found = costOf(thing.parts[k]!, candidate, cost);
+    if (found > cost) [cost, part] = [found, k];
+  }
+  FOUND.cost = welcomed(cost, thing, candidate);
+  FOUND.part = part;
+  return FOUND;
+}
+/** Millions of pairs are met: nothing is allocated for one. What is found holds until the next is asked for. */
+const FOUND = { cost: 0, part: 0 };
+
+/** The conflicts with one part of a thing, as much as they count, strongest first. */
+export function conflictsWith(thing: PreparedThing, part: number, candidate: PreparedCandidate): Conflict[] {
+  const { component, weight, most } = thing.parts[part]!;
   const costs = noCosts();
-  costsBeside(component, candidate, costs);
-  return conflictsOf(component, candidate, costs).map(({ reason, cost }) => ({ reason, cost: cost * weight }));
+  const all = weight * costsBeside(component, candidate, costs);
+  const counts = all === 0 ? 0 : welcomed(Math.min(most, all), thing, candidate) / all;
+  return conflictsOf(component, candidate, costs)
+    .map(({ reason, cost }) => ({ reason, cost: cost * weight * counts }))
+    .filter((c) => c.cost > 0);
 }
 
 /** The verdict of a cost. */
@@ -128,20 +162,17 @@ export const verdictOf = (cost: number, model: RelationModel = RELATION): Verdic
 export function relation(stay: Stay, candidate: Lab, school: School = 'share', model: RelationModel = RELATION): Relation {
   if (stay.components.length === 0) throw new RangeError('a thing that stays needs at least one component');
   const prepared = prepareCandidate(candidate, model);
-  const found = prepareStay(stay, school, model).map((beside, i) => ({
-    name: stay.components[i]!.name,
-    lab: stay.components[i]!.lab,
-    cost: costOf(beside, prepared),
-    conflicts: conflictsWith(beside, prepared),
-  }));
-  const worst = found.reduce((p, q) => (q.cost > p.cost ? q : p));
-  const verdict = verdictOf(worst.cost, model);
+  const thing = prepareThing(stay, school, model);
+  const { cost: total, part: decides } = costBeside(thing, prepared);
+  const found = stay.components.map(({ name, lab }, k) => ({ name, lab, conflicts: conflictsWith(thing, k, prepared) }));
+  const worst = found[decides]!;
+  const verdict = verdictOf(total, model);
   const others = found.filter((c) => c !== worst).flatMap((c) => c.conflicts.filter((k) => k.cost >= model.nearlyFrom));
   const felt = verdict === 'works' ? [] : [...worst.conflicts, ...others.sort((p, q) => q.cost - p.cost)];
   return {
     verdict,
     reasons: [...new Set(felt.map((c) => c.reason))],
-    cost: worst.cost,
+    cost: total,
     link: worst.name,
     components: found.map(({ name, lab, conflicts }) => ({
       component: name,

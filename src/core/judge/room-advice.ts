@@ -4,7 +4,7 @@ import { deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import type { PreparedCandidate } from './prepared';
 import { conflictsWith, verdictOf } from './relation';
-import type { Reason, Verdict } from './reasons';
+import { VERDICTS, type Reason, type Verdict } from './reasons';
 import {
   cellOf,
   prepareCells,
@@ -34,8 +34,6 @@ export const ADVICE = {
   turnedStep: 6,
   /** A cost in the light a room is used in most from which a colour is hopeless. */
   hopeless: 3,
-  /** Behind by more than this a colour is of no use as walls here, whatever its verdict. */
-  ofNoUse: 3.4,
 } as const;
 
 /** Where a colour is weakest: beside a component of a thing in a light, or as the walls of such a room at all. */
@@ -68,10 +66,6 @@ export type AdviceRoom<Kind extends string> = Omit<WallsOf, 'stays' | 'lights'> 
   readonly lights: readonly WeighedLight<Kind>[];
 };
 
-/** Rows of a list before others: what works, then what nearly does, then what is of no use as walls. */
-export const tierOf = ({ verdict, behind }: Pick<Advice, 'verdict' | 'behind'>): number =>
-  behind > ADVICE.ofNoUse || verdict === 'no' ? 2 : verdict === 'works' ? 0 : 1;
-
 /**
  * Chance that a colour so far behind serves as the walls, 0–1.
  *
@@ -80,8 +74,9 @@ export const tierOf = ({ verdict, behind }: Pick<Advice, 'verdict' | 'behind'>):
 export const chanceOf = (behind: number, leniency = 0): number =>
   1 / (1 + Math.exp(ADVICE.steep * (behind - ADVICE.evenAt) - leniency));
 
-/** Best first. */
-export const byServing = (p: Advice, q: Advice): number => tierOf(p) - tierOf(q) || p.behind - q.behind;
+/** Best first: what works stands above what nearly does, always. */
+export const byServing = (p: Advice, q: Advice): number =>
+  VERDICTS.indexOf(p.verdict) - VERDICTS.indexOf(q.verdict) || p.behind - q.behind;
 
 type Met = {
   readonly stay: number;
@@ -111,10 +106,18 @@ const turnedBy = ({ lights }: PreparedCells, deck: Lab, seen: readonly PreparedC
   seen.reduce((s, { lab }, k) => s + lights[k]!.weight * Math.max(0, deltaE00(deck, lab) - ADVICE.turnedFrom), 0);
 
 /** What is against a colour as the walls of such a room at all, in the units of a conflict. */
-function against({ refused, tooDark, tooLight }: WallCosts): { cost: number; reason: Reason | null; flag: Flag | null } {
-  const cost = Math.max(refused, tooDark, tooLight);
-  if (cost === refused) return { cost, reason: null, flag: 'dingy' };
-  return { cost, reason: cost === tooDark ? 'too-dark' : 'too-light', flag: null };
+export function againstWalls(lab: Lab, walls: WallCosts) {
+  const { refused, tooDark, tooLight, tooStrong, tooWeak, tooCool } = walls;
+  const of: readonly (readonly [number, Reason | null, Flag | null])[] = [
+    [refused, null, 'dingy'],
+    [tooDark, 'too-dark', null],
+    [tooLight, 'too-light', null],
+    [tooStrong, 'too-strong', null],
+    [tooWeak, 'too-weak', null],
+    [tooCool, lab.a < 0 ? 'too-green' : 'too-violet', null],
+  ];
+  const [cost, reason, flag] = of.reduce((p, q) => (q[0] > p[0] ? q : p));
+  return { cost, reason, flag };
 }
 
 /**
@@ -150,7 +153,7 @@ export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (can
   return (candidate) => {
     const { worst, soft, seen, seenIn } = meetAll(candidate.reflectance);
     const walls = wallsOf(candidate.lab);
-    const room = against(walls);
+    const room = againstWalls(candidate.lab, walls);
     const cost = Math.max(room.cost, worst?.cost ?? 0);
     const verdict = verdictOf(cost);
     const held = verdict === 'no' ? ADVICE.no : verdict === 'nearly' ? ADVICE.nearly : 0;
@@ -162,7 +165,7 @@ export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (can
       if (cost === 0) return undefined;
       if (!worst || cost > worst.cost) return { stay: null, component: null, kind: null, reason: room.reason, flag: room.flag };
       const { stay, component, scene } = worst;
-      const reason = conflictsWith(cells.scenes[scene]!.things[stay]![component]!, seenIn(scene))[0]?.reason;
+      const reason = conflictsWith(cells.scenes[scene]!.things[stay]!, component, seenIn(scene))[0]?.reason;
       return reason && { stay, component, kind: cells.kinds[worst.kind]!.kind, reason, flag: null };
     };
     return { verdict, cost, chance, behind, walls, turned, weakest: link() };

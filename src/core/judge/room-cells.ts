@@ -3,7 +3,7 @@ import { correspondingIn } from '../colour/corresponding';
 import type { Lab } from '../colour/types';
 import { RELATION } from './model';
 import { prepareCandidate, type PreparedCandidate } from './prepared';
-import { costOf, prepareStay, type PreparedStay } from './relation';
+import { costBeside, prepareThing, type PreparedThing } from './relation';
 import type { SurfaceStay } from './surfaces';
 
 /** A light a room is used in: the kind of light it is an instance of, and its share of the use. */
@@ -21,8 +21,7 @@ export type RoomCell = { readonly cost: number; readonly scene: number; readonly
 
 type PreparedScene = {
   readonly see: (reflectance: ArrayLike<number>) => Lab;
-  /** By thing, then component. */
-  readonly things: readonly (readonly PreparedStay[])[];
+  readonly things: readonly PreparedThing[];
 };
 
 /** The scenes of one kind of light, with their shares of it. */
@@ -69,7 +68,7 @@ export function prepareCells<Kind extends string>(
   const scenes = lights.map(({ scene }): PreparedScene => {
     const see = correspondingIn(scene.power);
     const things = stays.map(({ school, ...stay }) =>
-      prepareStay({ ...stay, components: stay.components.map((c) => ({ ...c, lab: see(c.reflectance), deck: c.lab })) }, school),
+      prepareThing({ ...stay, components: stay.components.map((c) => ({ ...c, lab: see(c.reflectance), deck: c.lab })) }, school),
     );
     return { see, things };
   });
@@ -101,24 +100,11 @@ export function worstInScene(cells: PreparedCells, scene: number, seen: Prepared
   const { things } = cells.scenes[scene]!;
   let worst = { stay: 0, component: 0, cost: 0 };
   for (let stay = 0; stay < things.length; stay++) {
-    const component = worstOf(things[stay]!, seen);
-    if (SCRATCH.cost > worst.cost) worst = { stay, component, cost: SCRATCH.cost };
+    const { cost, part } = costBeside(things[stay]!, seen);
+    if (cost > worst.cost) worst = { stay, component: part, cost };
   }
   return worst;
 }
-
-/** The component of a thing that costs a candidate most; its cost is left in {@link SCRATCH}. */
-function worstOf(components: readonly PreparedStay[], candidate: PreparedCandidate): number {
-  let [cost, component] = [0, 0];
-  for (let k = 0; k < components.length; k++) {
-    const found = costOf(components[k]!, candidate, cost);
-    if (found > cost) [cost, component] = [found, k];
-  }
-  SCRATCH.cost = cost;
-  return component;
-}
-/** Millions of pairs are met: nothing is allocated for one. */
-const SCRATCH = { cost: 0 };
 
 /** What a candidate costs beside one thing in one kind of light: what is reached or passed in at least half of it. */
 export function cellOf(
@@ -130,8 +116,9 @@ export function cellOf(
   const { scenes, shares, costs, components } = kind;
   for (let k = 0; k < scenes.length; k++) {
     const scene = scenes[k]!;
-    components[k] = worstOf(cells.scenes[scene]!.things[stay]!, seen[scene]!);
-    costs[k] = SCRATCH.cost;
+    const { cost, part } = costBeside(cells.scenes[scene]!.things[stay]!, seen[scene]!);
+    costs[k] = cost;
+    components[k] = part;
   }
   let share = 0;
   for (let left = scenes.length; ; left--) {

@@ -3,6 +3,7 @@ import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
 import { lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { REASON_WORDS, sayBeside } from './reasons';
+import { stepsOf } from './affinity';
 import type { Advice } from './room-advice';
 import type { RoomLight } from './walls';
 import { WISH_WORDS, type Wish } from './wish';
@@ -34,32 +35,48 @@ export function sayDrop({ weakest, ...advice }: Pick<Advice<JudgingLight>, 'weak
   return sayWeakest({ ...advice, weakest: weakest && { ...weakest, component: null, kind: null } }, things);
 }
 
-/** Share of a wish that is granted plainly, and of an undertone that is shared plainly, as costs. */
-const PLAINLY = { wish: 0.5, undertone: 0.2, quiet: 0.3, turned: 0.15 } as const;
+/** Costs up to which a wish is plainly granted, walls are quiet and the lights leave a colour alone; and steps from which a wish is visibly missed. */
+const PLAINLY = { wish: 0.5, missedHalf: 1, missedSteps: 2, undertone: 0.2, quiet: 0.3, turned: 0.15, flat: 0.5 } as const;
+/** A cost under which nothing is said to fight a colour. */
+const SLIGHT = 0.3;
+/** Strength (steps of Munsell chroma) from which a colour on four walls is a matter of dose. Common practice, no source; the figure is own choice. */
+const STRONG_DOSE = 5.5;
 
 const listed = new Intl.ListFormat('en-GB');
 
 /** Lights that a room is judged in, in words. */
 export const sayLights = (lights: readonly JudgingLight[]): string => listed.format(lights.map((l) => LIGHT_NAMES[l]));
 
-/** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same. */
-export function sayHowWeak(advice: Pick<Advice<JudgingLight>, 'weakest' | 'verdict'>, things: ThingNames): string | undefined {
-  const weak = sayWeakest(advice, things);
+/** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same; undefined where it is slight. */
+export function sayHowWeak(
+  advice: Pick<Advice<JudgingLight>, 'weakest' | 'verdict' | 'cost'>,
+  things: ThingNames,
+): string | undefined {
+  const weak = advice.cost < SLIGHT ? undefined : sayWeakest(advice, things);
   if (!weak || advice.verdict !== 'works') return weak;
   return `${weak.startsWith('too ') ? 'a little' : 'almost'} ${weak}`;
 }
 
 type InRoom = { readonly wish: Wish | null; readonly things: ThingNames };
 
+const TIE_WORDS = { undertone: 'shares the undertone of', hue: 'shares the hue of', answers: 'answers' } as const;
+
+/** What is said of a wish: granted, visibly missed, or nothing. */
+function sayWish(wish: Wish, { wish: cost, wishMissed }: Advice['walls']): string[] {
+  if (cost < PLAINLY.wish) return [`${WISH_WORDS[wish]} as wanted`];
+  return cost >= PLAINLY.missedHalf && wishMissed >= PLAINLY.missedSteps ? [`less of “${WISH_WORDS[wish]}” than wanted`] : [];
+}
+
 /** What speaks for a colour, and what the lights do to it, from the model's own figures. */
 export function saySpeaks(lab: Lab, { walls, turned }: Advice<JudgingLight>, { wish, things }: InRoom): string {
   const parts: string[] = [];
-  if (walls.sharesWith !== undefined) parts.push(`shares the undertone of ${things[walls.sharesWith]!.name}`);
-  else if (walls.undertone < PLAINLY.undertone) parts.push('shares the undertone of what stays');
-  if (wish) parts.push(walls.wish < PLAINLY.wish ? `${WISH_WORDS[wish]} as wanted` : `less of “${WISH_WORDS[wish]}” than wanted`);
+  if (walls.tie) parts.push(`${TIE_WORDS[walls.tie.how]} ${things[walls.tie.stay]!.name}`);
+  if (wish) parts.push(...sayWish(wish, walls));
   if (walls.prior < PLAINLY.quiet && wish !== 'more-colour' && wish !== 'deeper') {
     parts.push(lrvOf(lab) >= 50 ? 'quiet, and light enough for four walls' : 'quiet');
   }
+  if (walls.flat > PLAINLY.flat) parts.push('a grey without a lean: goes flat and cold');
+  if (stepsOf(lab) > STRONG_DOSE) parts.push('strong on four walls: perhaps on one');
   if (turned > PLAINLY.turned) parts.push('the lights turn it');
   return parts.join(', ') || 'little speaks for it';
 }

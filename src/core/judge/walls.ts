@@ -1,11 +1,14 @@
 import { ramp } from '../base/ramp';
-import { chroma, lrvOf } from '../colour/lab';
+import { chroma, hueDeg, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import type { RoomKind, RoomUse } from '../room/use';
-import { prepareAffinity } from './affinity';
+import { prepareAffinity, stepsOf, type Tie } from './affinity';
+import { coolOf } from './hues';
 import type { LightSchools } from './light-schools';
-import type { School, Stay } from './relation';
-import { coolness, warmthOf, wished, type Ground, type Wish } from './wish';
+import type { School } from './kinds';
+import { RELATION } from './model';
+import type { Stay } from './relation';
+import { coolness as coolGround, warmthOf, wished, type Ground, type Wish } from './wish';
 
 const { abs, max, min } = Math;
 
@@ -39,13 +42,23 @@ export const WALLS = {
   quietStep: 5,
   /** Where depth is wished for: LRV between which it is deep, the points over and under that cost one, and chroma from which it is loud. */
   deep: { lrv: [5, 20], overStep: 10, underStep: 6, quietTo: 25, loudStep: 10 },
-  /** Where colour is wished for: LRV and chroma between which it is a colour for walls, with the steps that cost one. */
-  colour: { lrv: [36, 78], chroma: [12, 32], darkStep: 22, lightStep: 12, weakStep: 5, loudStep: 8 },
+  /** Where colour is wished for: LRV and strength (steps of Munsell chroma) between which it is a colour for walls, with what costs one. */
+  colour: { lrv: [26, 70], steps: [2.3, 6.2], darkStep: 18, lightStep: 12, weakStep: 0.9, loudStep: 2 },
   /** What sharing no undertone costs, and going against the wish. */
   undertone: 0.6,
   wish: 2,
   /** A warm colour in a bedroom or bath: calm cool ones suit them. */
   warmWhereCool: 0.3,
+  /** A grey without a lean goes flat and cold: chroma from which it does not, and up to which it does, LRV up to which it is a black, and what it costs. */
+  flat: { fades: 1.6, gone: 1, blackTo: 4, blackNoMore: 8, whiteFrom: 82, whiteFull: 88, costs: 0.8 },
+  /** Where calm is wished for: strength (steps of Munsell chroma) from which a colour is too strong, and so much more that costs one. */
+  tooStrongForCalm: { over: 5, step: 2 },
+  /** LRV under which four walls are dark though nobody wished for depth, so much less that costs one, and the most it costs: a wish, not a default. */
+  darkUnwished: { under: 54, step: 12, most: 1.6 },
+  /** What a plainly cool colour costs where warmth is wished for, and the chroma from which it is one, and wholly. */
+  tooCool: { costs: 1.3, from: 3, full: 6 },
+  /** Strength (steps of Munsell chroma) under which a colour is too weak where colour is wished for, and so much less that costs one. */
+  tooWeak: { under: 1.7, step: 0.7 },
   /** What a wholly dim room costs a colour without warmth, or without chroma, by the school. */
   dimAsks: 1.1,
   dimWarmth: [1, 12],
@@ -57,8 +70,11 @@ export const WALLS = {
   abundance: 1.2,
   heldByWhite: 0.4,
   /** What the school costs a white it refuses in a dim room: a cool one, any, or one of little chroma. LRV from which a colour is a white. */
-  dimWhite: 2.2,
-  whiteLrv: 70,
+  dimWhite: 2.4,
+  whiteLrv: [66, 70],
+  /** Share of the use by little daylight from which a school's word on whites holds at all, and wholly: what is said of a dim room, holds there. */
+  dimWhiteFrom: 0.25,
+  dimWhiteFull: 0.5,
   /** LRV at which a colour begins to be too light where depth is wished for, and the points over it that cost one. */
   tooLight: { over: 24, step: 12 },
   /** LRV at which it begins to be too dark where lighter is wished for, and where nothing of the kind is and the room is dim. */
@@ -100,8 +116,15 @@ export type WallCosts = {
   readonly refused: number;
   readonly tooDark: number;
   readonly tooLight: number;
-  /** Index of the thing whose undertone it plainly shares. */
-  readonly sharesWith: number | undefined;
+  readonly tooStrong: number;
+  readonly tooWeak: number;
+  readonly tooCool: number;
+  /** How far it is a grey without any lean, which goes flat and cold, 0–1; counted in `prior`. */
+  readonly flat: number;
+  /** Just-noticeable steps by which the wish is missed; 0 where it is granted or nothing is wished for. */
+  readonly wishMissed: number;
+  /** What it plainly shares with a thing, or how it answers one. */
+  readonly tie: Tie | undefined;
 };
 
 /** The fixed finishes that are no whites; undefined without any. */
@@ -126,7 +149,7 @@ function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number)
     return outside(lrv, m.deep.lrv, m.deep.underStep, m.deep.overStep) + over(c, m.deep.quietTo, m.deep.loudStep);
   if (wish === 'more-colour') {
     const k = m.colour;
-    return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(c, k.chroma, k.weakStep, k.loudStep);
+    return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(stepsOf(lab), k.steps, k.weakStep, k.loudStep);
   }
   const lighter = wish === 'lighter';
   const usual = lighter ? m.darkUnderIfLighter : kind === 'hall' ? m.darkUnderInHall : m.darkUnder;
@@ -143,19 +166,43 @@ function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number)
 const refusedBy: Readonly<Record<LightSchools['dimWhite'], (lab: Lab) => number>> = {
   never: () => 1,
   'warm-only': (lab) => ramp(warmthOf(lab), 3.5, 1),
-  'more-chroma': (lab) => ramp(chroma(lab), 6, 3),
+  'more-chroma': (lab) => ramp(chroma(lab), 6, 4),
 };
 
 /** How far a colour has what a dim room asks for, 0–1: warmth, or chroma where the school goes by that. */
 const holdsInDim = (lab: Lab, { dimWhite }: LightSchools): number =>
   dimWhite === 'more-chroma' ? ramp(chroma(lab), ...WALLS.dimChroma) : ramp(warmthOf(lab), ...WALLS.dimWarmth);
 
-/** Too dark, or too light, for what is wished or for a dim room: in the same units as a conflict. */
-function depthConflict(lrv: number, { wish, light: { dim } }: WallsOf): { tooDark: number; tooLight: number } {
-  const { tooDark: d, tooLight: l } = WALLS;
-  if (wish === 'deeper') return { tooDark: 0, tooLight: over(lrv, l.over, l.step) };
-  if (wish === 'lighter') return { tooDark: over(d.underIfLighter, lrv, d.stepIfLighter), tooLight: 0 };
-  return { tooDark: dim * over(d.underInDim, lrv, d.stepInDim), tooLight: 0 };
+type Against = Pick<WallCosts, 'tooDark' | 'tooLight' | 'tooStrong' | 'tooWeak' | 'tooCool'>;
+
+/** Too dark, too light or too strong for what is wished or for a dim room: in the same units as a conflict. */
+function againstWish(lab: Lab, lrv: number, { wish, windDown, light: { dim } }: WallsOf): Against {
+  const { tooDark: d, tooLight: l, tooStrongForCalm: s, darkUnwished: u } = WALLS;
+  const none = { tooDark: 0, tooLight: 0, tooStrong: 0, tooWeak: 0, tooCool: 0 };
+  if (wish === 'deeper') return { ...none, tooLight: over(lrv, l.over, l.step) };
+  if (wish === 'lighter') return { ...none, tooDark: over(d.underIfLighter, lrv, d.stepIfLighter) };
+  const inDim = dim * over(d.underInDim, lrv, d.stepInDim);
+  const unwished = min(u.most, over(u.under - windDown * WALLS.darkLessToWindDown, lrv, u.step));
+  const tooDark = max(inDim, unwished);
+  if (wish === 'calmer') return { ...none, tooDark, tooStrong: over(stepsOf(lab), s.over, s.step) };
+  if (wish === 'more-colour') return { ...none, tooDark: inDim, tooWeak: over(WALLS.tooWeak.under, stepsOf(lab), WALLS.tooWeak.step) };
+  return { ...none, tooDark, tooCool: wish === 'warmer' ? coolness(lab) : 0 };
+}
+
+/** What a green, blue or violet costs where warmth is wished for. */
+function coolness(lab: Lab): number {
+  const { costs, from, full } = WALLS.tooCool;
+  const hue = hueDeg(lab);
+  const round = hue < 60 ? hue + 360 : hue;
+  // a pink without yellow is cool too
+  const cool = max(coolOf(hue, RELATION), ramp(round, 275, 285) * ramp(round, 383, 362));
+  return costs * cool * ramp(chroma(lab), from, full);
+}
+
+/** How far a colour is a grey without any lean, 0–1; whites are fresh and blacks deep without one. */
+function flatness(lab: Lab, lrv: number): number {
+  const { fades, gone, blackTo, blackNoMore, whiteFrom, whiteFull } = WALLS.flat;
+  return ramp(chroma(lab), fades, gone) * ramp(lrv, blackTo, blackNoMore) * ramp(lrv, whiteFull, whiteFrom);
 }
 
 /** Makes ready what a room asks of its walls. Lab as in the deck (D65, 10°). */
@@ -170,22 +217,27 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
   const jumpOf = (lrv: number) =>
     wish === 'deeper' || depths.length === 0 ? 0 : over(min(...depths.map((d) => abs(lrv - d))), m.jumpFrom, m.jumpStep);
   const grantedBy = wished(wish, ground);
+  const school = ramp(light.dim, m.dimWhiteFrom, m.dimWhiteFull);
   // who wants warmth beside a cool floor does not want its undertone
-  const shares = m.undertone * (wish === 'warmer' && ground ? 1 - coolness(ground) : 1);
+  const shares = m.undertone * (wish === 'warmer' && ground ? 1 - coolGround(ground) : 1);
   return (lab) => {
     const lrv = lrvOf(lab);
-    const { undertone, sharesWith } = affinityOf(lab);
+    const { undertone, tie } = affinityOf(lab);
+    const flat = flatness(lab, lrv);
+    const granted = grantedBy(lab);
     const weak = ramp(lrv, 55, 65) * ramp(lrv, 88, 82) * ramp(chroma(lab), 12, 6);
     return {
-      prior: priorOf(lab, room, ground?.lrv ?? 0) + jumpOf(lrv),
-      wish: m.wish * (1 - grantedBy(lab)),
+      prior: priorOf(lab, room, ground?.lrv ?? 0) + jumpOf(lrv) + m.flat.costs * flat,
+      wish: m.wish * (1 - granted.share),
       undertone: shares * (1 - undertone),
       light:
         light.dim * m.dimAsks * (1 - holdsInDim(lab, schools)) +
         m.abundance * (1 - light.bright * (1 - weak * (partner ? 1 - m.heldByWhite : 1))),
-      refused: light.dim * m.dimWhite * ramp(lrv, m.whiteLrv, m.whiteLrv + 5) * refusedBy[schools.dimWhite](lab),
-      ...depthConflict(lrv, room),
-      sharesWith,
+      refused: school * m.dimWhite * ramp(lrv, ...m.whiteLrv) * refusedBy[schools.dimWhite](lab),
+      ...againstWish(lab, lrv, room),
+      flat,
+      wishMissed: granted.missedBy,
+      tie,
     };
   };
 }

@@ -3,7 +3,8 @@ import { chroma } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { ramp } from '../base/ramp';
 import type { Reason, Verdict } from './reasons';
-import { relation, verdictOf, type School, type Stay } from './relation';
+import type { School } from './kinds';
+import { relation, verdictOf, type Stay } from './relation';
 
 /** What a client wants of a room. */
 export const WISHES = ['warmer', 'calmer', 'lighter', 'deeper', 'more-colour'] as const;
@@ -56,18 +57,35 @@ export const GRANTS: Readonly<Record<Wish, readonly Lab[]>> = {
   ],
 };
 
-/** How far a wall colour grants each wish, 0–1. Lab (D65, 10°); own choice of figures, so that every one of {@link GRANTS} plainly does. */
-const DEGREES: Readonly<Record<Wish, (lab: Lab) => number>> = {
-  warmer: ({ a, b }) => ramp(b + a / 2, 2, 9),
+/** Units of Lab that are about a just-noticeable step, in lightness and in chroma at the strengths of walls. CIEDE2000 weights, rounded. */
+const STEP = { lightness: 1.3, chroma: 1.4 } as const;
+
+/** How far a colour grants a wish, 0–1, and by how many just-noticeable steps it misses granting it wholly. */
+export type Granted = { readonly share: number; readonly missedBy: number };
+const WHOLLY: Granted = { share: 1, missedBy: 0 };
+
+/** A wish that is granted along a straight way from nothing to wholly; `step` is what is noticed of it. */
+function along(value: number, [from, to]: readonly [number, number], step: number): Granted {
+  const share = ramp(value, from, to);
+  return { share, missedBy: ((1 - share) * Math.abs(to - from)) / step };
+}
+
+/** How far a wall colour grants each wish. Lab (D65, 10°); own choice of figures, so that every one of {@link GRANTS} plainly does. */
+const DEGREES: Readonly<Record<Wish, (lab: Lab) => Granted>> = {
+  warmer: ({ a, b }) => along(b + a / 2, [2, 9], STEP.chroma),
   // green, blue-green and blue, and not loud
-  calmer: (lab) => ramp(-lab.a - lab.b / 4, -1, 1.5) * ramp(chroma(lab), 20, 8),
-  lighter: ({ l }) => ramp(l, 78, 90),
-  deeper: ({ l }) => ramp(l, 62, 40),
-  'more-colour': (lab) => ramp(chroma(lab), 5, 14),
+  calmer: (lab) => {
+    const cool = along(-lab.a - lab.b / 4, [-1, 1.5], STEP.chroma);
+    const quiet = along(chroma(lab), [20, 8], STEP.chroma);
+    return { share: cool.share * quiet.share, missedBy: Math.max(cool.missedBy, quiet.missedBy) };
+  },
+  lighter: ({ l }) => along(l, [78, 90], STEP.lightness),
+  deeper: ({ l }) => along(l, [62, 40], STEP.lightness),
+  'more-colour': (lab) => along(chroma(lab), [5, 14], STEP.chroma),
 };
 
 /** How far a wall colour grants a wish, 0–1. */
-export const grants = (wish: Wish, lab: Lab): number => DEGREES[wish](lab);
+export const grants = (wish: Wish, lab: Lab): number => DEGREES[wish](lab).share;
 
 /** How warm a colour looks: its yellow, and half of its pink. */
 export const warmthOf = ({ a, b }: Lab): number => b + a / 2;
@@ -90,17 +108,17 @@ export type Ground = { readonly lrv: number; readonly chroma: number; readonly w
 /** How far fixed finishes are cool, 0–1. */
 export const coolness = ({ warmth }: Ground): number => ramp(warmth, 1, -2);
 
-/** How far a colour grants the wish of a room, 0–1; 1 where nothing is wished for. */
-export function wished(wish: Wish | null, ground: Ground | undefined): (lab: Lab) => number {
-  if (!wish) return () => 1;
-  if (wish !== 'warmer') return (lab) => grants(wish, lab);
+/** How far a colour grants the wish of a room; wholly where nothing is wished for. */
+export function wished(wish: Wish | null, ground: Ground | undefined): (lab: Lab) => Granted {
+  if (!wish) return () => WHOLLY;
+  if (wish !== 'warmer') return DEGREES[wish];
   const { from, full, fromInCool, fullInCool, ofFinishes } = WARMER;
-  if (!ground) return (lab) => ramp(warmthOf(lab), from, full);
+  if (!ground) return (lab) => along(warmthOf(lab), [from, full], STEP.chroma);
   const cool = coolness(ground);
   const start = from + cool * (fromInCool - from);
   const usual = Math.max(full, ofFinishes * ground.chroma);
   const end = usual + cool * (fullInCool - usual);
-  return (lab) => ramp(warmthOf(lab), start, end);
+  return (lab) => along(warmthOf(lab), [start, end], STEP.chroma);
 }
 
 /** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { EACH_ONCE, eachOnce, finite, idSchema, int32Schema, nameSchema } from '../base/fields';
-import { SCHOOLS, STAY_KINDS } from '../judge/relation';
+import { SCHOOLS, STAY_KINDS } from '../judge/kinds';
 import { componentSchema } from './recorded-colour';
 
 export const STAY_FACES = ['floor', 'ceiling', 'walls'] as const;
