@@ -99,7 +99,12 @@ export function shortlist(request: Record<string, unknown>) {
   const sorted = [...rows].sort(
     (p, q) => byServing(p.advice, q.advice) || q.sample.strength - p.sample.strength || (p.sample.id < q.sample.id ? -1 : 1),
   );
-  const ranked = varied(sorted, ({ sample: { lab }, advice: { verdict, behind, walls } }) => ({ lab, verdict, behind, flat: walls.flat }));
+  const ranked = varied(sorted, ({ sample: { lab }, advice: { verdict, behind, walls } }) => ({
+    lab,
+    verdict,
+    behind,
+    flat: walls.flat,
+  }));
   const named = (verdict: Verdict) =>
     rows.filter((r) => r.sample.strength === 100 && r.advice.verdict === verdict).map((r) => r.sample.id);
   return {

@@ -15,10 +15,10 @@ const curves = new Float32Array(paints.length * GRID.count);
 paints.forEach(({ reflectance }, k) => curves.set(reflectance!, GRID.count * k));
 const deck = { ids: demo.colours.map((c) => c.code), makers: demo.colours.map(() => 'F'), strengths: [100], labs, curves };
 
-const thing = (name: string, lab: Lab): JudgedStay => ({
+const thing = (name: string, lab: Lab, kind: JudgedStay['kind'] = 'fixed'): JudgedStay => ({
   id: name,
   name,
-  kind: 'fixed',
+  kind,
   school: 'share',
   components: [{ id: name, name, share: 1, lab }],
 });
@@ -45,7 +45,7 @@ const WALLS = {
 
 const ask = (stays: readonly JudgedStay[], wall: Lab | null, ways: readonly Way[] = []) =>
   toTheEnd(
-    surfaceWays({ lit, stays, wall: wall && thing('the wall', wall), ways, mayBlend: 'but-with-wall', findWhite: true }, deck),
+    surfaceWays({ lit, stays, wall: wall && thing('the wall', wall, 'painted'), ways, on: 'trim', findWhite: true }, deck),
   ) as WaysAnswer;
 
 describe('a white for a wall, in every light of a room (BRIEF of the trade; common practice, no source)', () => {
@@ -100,19 +100,19 @@ test('a colour is judged beside the wall where it is to stand beside it, and not
 test('trim may blend with a finish, not with the wall; a ceiling with either', () => {
   const skirting = thing('skirting', { l: 94, a: 0, b: 3 });
   const near = { key: 'near', swatch: { id: 'near', lab: { l: 93, a: 0.2, b: 3.4 } }, besideWall: true };
-  const judged = (mayBlend: 'anywhere' | 'but-with-wall', stays: JudgedStay[], wall: Lab) =>
+  const judged = (on: 'ceiling' | 'trim', stays: JudgedStay[], wall: Lab) =>
     (
       toTheEnd(
-        surfaceWays({ lit, stays, wall: thing('the wall', wall), ways: [near], mayBlend, findWhite: false }, deck),
+        surfaceWays({ lit, stays, wall: thing('the wall', wall, 'painted'), ways: [near], on, findWhite: false }, deck),
       ) as WaysAnswer
     ).ways[0]!;
-  expect(judged('but-with-wall', [skirting], WALLS.taupe)).toMatchObject({ verdict: 'works' });
-  expect(judged('but-with-wall', [], { l: 94, a: 0, b: 3 })).toMatchObject({
+  expect(judged('trim', [skirting], WALLS.taupe)).toMatchObject({ verdict: 'works' });
+  expect(judged('trim', [], { l: 94, a: 0, b: 3 })).toMatchObject({
     verdict: 'nearly',
     reason: 'too-close',
     beside: 'the wall',
   });
-  expect(judged('anywhere', [], { l: 94, a: 0, b: 3 })).toMatchObject({ verdict: 'works' });
+  expect(judged('ceiling', [], { l: 94, a: 0, b: 3 })).toMatchObject({ verdict: 'works' });
 });
 
 test('a room with no wall decided, or nothing that stays, is answered too', () => {
@@ -121,8 +121,6 @@ test('a room with no wall decided, or nothing that stays, is answered too', () =
 
 test('a room that cannot be says so', () => {
   const wrong = { ...lit, day: { ...lit.day, room: { ...lit.day.room, windows: [{ ...lit.day.room.windows[0]!, widthM: 9 }] } } };
-  const answer = toTheEnd(
-    surfaceWays({ lit: wrong, stays: [OAK], wall: null, ways: [], mayBlend: 'anywhere', findWhite: false }, deck),
-  );
+  const answer = toTheEnd(surfaceWays({ lit: wrong, stays: [OAK], wall: null, ways: [], on: 'ceiling', findWhite: false }, deck));
   expect(answer).toMatchObject({ ok: false, reason: 'cannot-be' });
 });

@@ -21,8 +21,8 @@ export type WaysRequest = {
   /** The wall as it is decided; null while it is open. */
   readonly wall: JudgedStay | null;
   readonly ways: readonly Way[];
-  /** Where blending in is no fault: of a ceiling anywhere, of trim and doors anywhere but with the wall. */
-  readonly mayBlend: 'anywhere' | 'but-with-wall';
+  /** What is painted: a ceiling may blend with anything, trim and doors with anything but the wall; neither ceiling nor trim asks the furnishings. */
+  readonly on: 'trim' | 'ceiling' | 'other';
   /** Whether a clean white is looked for in the deck. */
   readonly findWhite: boolean;
 };
@@ -85,13 +85,16 @@ function* whiteFor(
 
 /** How colours would stand on a surface of a room, beside its walls and what stays, in every light it is used in; and a white that does. */
 export function* surfaceWays(
-  { lit, stays, wall, ways, mayBlend, findWhite }: WaysRequest,
+  { lit, stays: all, wall, ways, on, findWhite }: WaysRequest,
   deck: DeckCurves,
 ): Steps<WaysAnswer | NoAnswer> {
   const lights = yield* inPart(lightsOrDeck(lit), 0, 0.4);
   if ('ok' in lights) return lights;
+  const stays = on === 'other' ? all : all.filter((s) => s.kind !== 'furnishing' && s.kind !== 'artwork');
   const withWall = wall ? [...stays, wall] : stays;
-  const blends: Ignores = (reason, stay) => reason === 'too-close' && (mayBlend === 'anywhere' || stay < stays.length);
+  // trim and ceiling are no walls: nothing washes them out
+  const blends: Ignores = (reason, stay) =>
+    reason === 'too-close' ? on === 'ceiling' || stay < stays.length : reason === 'too-weak' && on !== 'other';
   const judges = {
     alone: worstBeside(stays, weighed(lights), blends),
     beside: worstBeside(withWall, weighed(lights), blends),

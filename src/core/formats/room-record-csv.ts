@@ -1,5 +1,6 @@
 import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
+import { STAY_KIND_WORDS } from '../judge/kinds';
 import { REASON_WORDS } from '../judge/reasons';
 import { clockText, wallClock } from '../light/time-zone';
 import { sayStrength } from '../paint/strength';
@@ -53,7 +54,6 @@ function colourCells(visit: Visit, room: Room, row: CandidateRow) {
   };
 }
 
-const KIND_SAYS = { fixed: 'fixed finish', furnishing: 'furnishing' } as const;
 const VERDICT_SAYS = { works: 'works', nearly: 'nearly', no: 'does not work' } as const;
 const SKY_SAYS = { clear: 'clear sky', broken: 'sun and clouds', overcast: 'overcast sky' } as const;
 
@@ -89,7 +89,7 @@ function verdictCells(v: VerdictEvent, room: Room, zone: string) {
     ...UNSEEN,
     beside: stay?.name ?? '(taken out)',
     kind: stay?.kind ?? '',
-    kind_says: stay ? KIND_SAYS[stay.kind] : '',
+    kind_says: stay ? STAY_KIND_WORDS[stay.kind] : '',
     light: LIGHT_NAMES[v.light],
     who: v.person,
     verdict: v.verdict,

@@ -1,6 +1,7 @@
 import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
 import { screenColour } from '../colour/srgb';
+import { STAY_KIND_WORDS } from '../judge/kinds';
 import { REASON_WORDS } from '../judge/reasons';
 import { sayStrength } from '../paint/strength';
 import { sayLooked } from '../record/coverage';
@@ -81,7 +82,7 @@ export function recordPaper(visit: Visit, room: Room): RecordPaper {
     brief: brief.filter(([, words]) => words !== '').map(([title, words]) => ({ title, words })),
     stays: room.stays.map(({ name, kind, components }) => ({
       name,
-      kind: kind === 'fixed' ? 'fixed finish' : 'furnishing',
+      kind: STAY_KIND_WORDS[kind],
       parts: components.map((c) => ({
         hex: screenColour(c.colour.lab).hex,
         says: `${c.name}, ${Math.round(c.share * 100)} %: ${describeColour(c.colour.lab)}, LRV ${Math.round(lrvOf(c.colour.lab))} (${SOURCES[c.colour.source.kind]})`,

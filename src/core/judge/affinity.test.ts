@@ -33,17 +33,17 @@ const colour = fc.record({
 describe('what speaks for a colour (common practice, no source)', () => {
   test('the best match shares the undertone of what stays, and the thing is named', () => {
     const of = prepareAffinity([slate, travertine]);
-    expect(of(pinkBeige).sharesWith).toBe(1);
-    expect(of(blueGrey).sharesWith).toBe(0);
+    expect(of(pinkBeige).tie).toEqual({ stay: 1, how: 'undertone' });
+    expect(of(blueGrey).tie).toEqual({ stay: 0, how: 'undertone' });
     expect(prepareAffinity([travertine])(pinkBeige).undertone).toBeGreaterThan(0.95);
     expect(prepareAffinity([travertine])(blueGrey).undertone).toBeLessThan(0.05);
   });
 
   test('a grey or a black without a lean shares nothing, though nothing speaks against it', () => {
     for (const lean of [offBlack, plainGrey]) {
-      const { undertone, sharesWith } = prepareAffinity([travertine, slate])(lean);
+      const { undertone, tie } = prepareAffinity([travertine, slate])(lean);
       expect(undertone).toBeLessThan(0.05);
-      expect(sharesWith).toBeUndefined();
+      expect(tie).toBeUndefined();
     }
   });
 
@@ -63,9 +63,9 @@ describe('what speaks for a colour (common practice, no source)', () => {
   test('a furnishing may be answered from across the hue circle, a fixed finish may not', () => {
     const charcoal = { l: 46, a: 4, b: 3 };
     const teal = (kind: Stay['kind'], school: School) => prepareAffinity([thing('teal', kind, school, [1, 42, -22, -14])]);
-    expect(teal('furnishing', 'answer')(charcoal).sharesWith).toBe(0);
-    expect(teal('furnishing', 'share')(charcoal).sharesWith).toBeUndefined();
-    expect(teal('fixed', 'answer')(charcoal).sharesWith).toBeUndefined();
+    expect(teal('furnishing', 'answer')(charcoal).tie).toEqual({ stay: 0, how: 'answers' });
+    expect(teal('furnishing', 'share')(charcoal).tie).toBeUndefined();
+    expect(teal('fixed', 'answer')(charcoal).tie).toBeUndefined();
   });
 
   test('what is shared is between none and all', () => {

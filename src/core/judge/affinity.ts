@@ -82,7 +82,7 @@ function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Lean
         const c = chroma(lab);
         const hue = hueDeg(lab);
         const colour = chromatic(lab, RELATION);
-        const earth = earthOf(lab, c, huedOf(lab, c, hue, RELATION), RELATION);
+        const earth = earthOf(lab, c, huedOf({ lab, chroma: c, hueDeg: hue }, RELATION), RELATION);
         return {
           stay,
           hueDeg: hue,
@@ -99,7 +99,9 @@ function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Lean
 
 /** Share of the fixed finishes that leans, 0–1: they rule, and are no ground for any colour. Whites and greys are; so is what can be replaced. */
 function leanShare(stays: readonly (Stay & { readonly school: School })[]): number {
-  const parts = stays.filter((s) => s.kind === 'fixed').flatMap((s) => s.components.filter((c) => c.lab.l < AFFINITY.shares.whiteFrom));
+  const parts = stays
+    .filter((s) => s.kind === 'fixed')
+    .flatMap((s) => s.components.filter((c) => c.lab.l < AFFINITY.shares.whiteFrom));
   const sum = parts.reduce((s, p) => s + p.share, 0);
   return sum === 0 ? 0 : parts.reduce((s, p) => s + p.share * shareable(p.lab, chroma(p.lab)), 0) / sum;
 }
@@ -125,7 +127,8 @@ export function prepareAffinity(stays: readonly (Stay & { readonly school: Schoo
     let tie: Tie | undefined;
     for (const part of leaning) {
       const same = visible * nearHue(hue, part.hueDeg);
-      const answered = visible * max(part.wood * cool, part.earth * pales * cool, part.answers ? nearHue(hue, part.hueDeg + 180) : 0);
+      const answered =
+        visible * max(part.wood * cool, part.earth * pales * cool, part.answers ? nearHue(hue, part.hueDeg + 180) : 0);
       const near = max(same, answered);
       shared += (part.weight / all) * near;
       if (near <= most) continue;

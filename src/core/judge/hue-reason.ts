@@ -1,4 +1,5 @@
 import { ramp } from '../base/ramp';
+import { ciede2000Terms } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import type { Reason } from './reasons';
 
@@ -17,12 +18,18 @@ export const greener = (stay: Lab, candidate: Lab): number => ramp(atOneChroma(s
 
 /**
  * The word for a hue difference, by its larger part. A weaker colour is compared with the stay at its own chroma, so that being weaker is not
- * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet.
+ * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet: pinker, and not yellower.
  */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
   const word = byOneChroma(stay, candidate);
-  return agrees(word, stay, candidate) ? word : (IN_TURN.find((other) => agrees(other, stay, candidate)) ?? word);
+  if (agrees(word, stay, candidate)) return word;
+  // violet only for its want of yellow: it is seen as the weaker one
+  if (word === 'too-violet' && isWeaker(stay, candidate)) return 'too-weak';
+  return IN_TURN.find((other) => agrees(other, stay, candidate)) ?? word;
 }
+
+/** Whether a candidate is the weaker of two, as the bars say it. */
+const isWeaker = (stay: Lab, candidate: Lab): boolean => ciede2000Terms(stay, candidate).deltaC < 0;
 
 /** Words of hue where the first one says what the bars do not. */
 const IN_TURN = ['too-violet', 'too-yellow', 'too-pink', 'too-green'] as const;
@@ -33,7 +40,7 @@ function agrees(word: Reason, stay: Lab, candidate: Lab): boolean {
   const yellower = candidate.b - stay.b;
   if (word === 'too-green') return pinker <= 0;
   if (word === 'too-pink') return pinker >= 0;
-  return word === 'too-yellow' ? yellower >= 0 : pinker >= yellower;
+  return word === 'too-yellow' ? yellower >= 0 : pinker >= 0 && yellower <= 0;
 }
 
 function byOneChroma(stay: Lab, candidate: Lab): Reason {

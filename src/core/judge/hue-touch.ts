@@ -27,7 +27,8 @@ export function hueTouch(
   if (hues === 0) return 0;
   const touch = nearness(lab.l - stay.lab.l, m.hueDepth) * nearness(c - stay.chroma, m.hueChroma);
   const answersBrown = 1 - (1 - m.woodAnswered) * max(stay.wood, stay.brown * (1 - pastel)) * cool;
-  return hues * touch * stay.hueEasiness * answersBrown * (1 - m.sharedRelief * sharing(stay, lab));
+  const ground = 1 - (1 - m.groundLeft) * stay.ground;
+  return hues * touch * ground * stay.hueEasiness * answersBrown * (1 - m.sharedRelief * sharing(stay, lab));
 }
 
 const POW25_7 = 25 ** 7;

@@ -12,7 +12,7 @@ export function hueApart(p: number, q: number): number {
 }
 
 /** 1 between the inner two of four hues in rising order, 0 outside the outer two. */
-const between = (hue: number, from: number, full: number, to: number, gone: number) =>
+const between = (hue: number, [from, full, to, gone]: readonly [number, number, number, number]) =>
   min(ramp(hue, from, full), ramp(hue, gone, to));
 
 /** What a colour is as a colour, apart from what it stands beside. */
@@ -27,7 +27,7 @@ export type Hued = {
 };
 
 /** Strength, clearness and mutedness of a colour. Lab, D65 and 10°, or corresponding. */
-export function huedOf(lab: Lab, chroma: number, hueDeg: number, m: RelationModel): Hued {
+export function huedOf({ lab, chroma, hueDeg }: { lab: Lab; chroma: number; hueDeg: number }, m: RelationModel): Hued {
   const steps = strengthSteps(chroma, hueDeg);
   const black = blackness(lab, chroma, hueDeg);
   return {
@@ -46,14 +46,14 @@ export const earthOf = (lab: Lab, chroma: number, { hueDeg, steps }: Hued, m: Re
 
 /** How far a hue is one that answers earth: a green to a blue, 0–1. */
 export const coolOf = (hueDeg: number, m: RelationModel): number =>
-  between(hueDeg, m.coolFromDeg, m.coolFullDeg, m.coolToDeg, m.coolGoneDeg);
+  between(hueDeg, [m.coolFromDeg, m.coolFullDeg, m.coolToDeg, m.coolGoneDeg]);
 
 /** How far a hue is a green, which a pink lean resists, 0–1. */
 export const greenOf = (hueDeg: number, m: RelationModel): number =>
-  between(hueDeg, m.greenFromDeg, m.greenFullDeg, m.greenToDeg, m.greenGoneDeg);
+  between(hueDeg, [m.greenFromDeg, m.greenFullDeg, m.greenToDeg, m.greenGoneDeg]);
 
 /** How far a colour is a mauve or violet that is hard beside wood, 0–1: deep ones are not. */
 export const mauveOf = (l: number, { hueDeg, steps }: Hued, m: RelationModel): number =>
-  between(hueDeg, m.mauveFromDeg, m.mauveFullDeg, m.mauveToDeg, m.mauveGoneDeg) *
+  between(hueDeg, [m.mauveFromDeg, m.mauveFullDeg, m.mauveToDeg, m.mauveGoneDeg]) *
   ramp(steps, m.mauveFromSteps, m.mauveFullSteps) *
   ramp(l, m.mauveDeepL, m.mauveFullL);

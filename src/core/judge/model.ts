@@ -1,17 +1,25 @@
 /** Which world a colour lies in: near-neutrals, where undertone rules, or colours. C*ab, degrees; BRIEF figures are common practice, no source. */
 const WORLDS = {
   /** Hue (degrees) toward which a near-neutral may hold most chroma: orange-yellow. */
-  neutralAxisDeg: 80,
+  neutralAxisDeg: 75,
   /** Chroma up to which a colour is a near-neutral that way, and the other way, toward blue. */
   neutralWarm: 20,
   neutralCool: 7,
-  /** Chroma up to which it is one across that, toward green and toward red-violet, at the widest of the ellipse. */
-  neutralWide: 7,
+  /** Chroma up to which it is one across that, toward green and toward violet, at the widest of the ellipse. */
+  neutralGreen: 7,
+  /** The same toward yellow-green, where tans lie, and the warmth from which it begins to be so and wholly is. */
+  neutralTan: 11,
+  tanFromWarmth: 8,
+  tanFullWarmth: 16,
+  neutralViolet: 7,
+  /** The same toward pink, where the ellipse is pinched: a blush is a colour, a pink beige is none; and the warmth from which it is wholly so. */
+  neutralPink: 4.5,
+  pinkFromWarmth: 8,
   /** Size of the ellipse, as a multiple, up to which a colour is wholly a near-neutral, and from which wholly a colour. */
   neutralTo: 0.88,
   colourFrom: 1.3,
   /** The most that what is said of near-neutrals counts for what is only partly one: without it the ramp between the worlds would be a cliff. */
-  neutralMost: 3.5,
+  neutralMost: 4,
 } as const;
 
 /** Colours: strength in steps of Munsell chroma (`colour/nuance`), blackness 0–1, hues in degrees. */
@@ -23,6 +31,8 @@ const COLOURS = {
   loudDeepestL: 25,
   /** Strength beyond that which costs one. */
   loudStep: 1.1,
+  /** Chroma (C′ of CIEDE2000) by which it must be stronger than what it stands beside to count wholly as the louder one. */
+  loudBeyond: 8,
   /** Hues up to so far apart are shared; from the second on they are two. */
   sharedDeg: 30,
   betweenDeg: 65,
@@ -31,15 +41,22 @@ const COLOURS = {
   acrossFullDeg: 155,
   /** What is left of a discord between two that answer: where sharing is wanted, and beside a fixed finish. */
   acrossSharing: 0.5,
-  acrossFixed: 0.6,
+  acrossFixed: 0.4,
   /** Product of the two strengths at which hues in between cost one, at equal depth. */
   discordSteps: 4.8,
   /** Lightness difference at which a discord counts half. */
   discordDepth: 25,
-  /** Two deep colours are easy together: what is left of a discord where the lighter of them is this deep, and from which L* it counts wholly. */
+  /** Deep colours are easy: what is left of a discord with one of this L*, and from which it counts wholly. */
   deepLeft: 0.3,
-  deepL: 30,
-  deepGoneL: 55,
+  deepL: 24,
+  deepGoneL: 46,
+  /** What is left of a discord between greens and blues: they are met together everywhere. */
+  coolsLeft: 0.5,
+  /** What is left of a discord where an earth comes beside a green or blue, unless that is answered outright. */
+  earthLeft: 0.4,
+  /** Strength up to which a green or blue answers earth, and from which it does not: muted and deep ones do. */
+  answersToSteps: 5.5,
+  answersNoMoreSteps: 8,
   /** Blackness up to which a colour is clear, and from which it is muted, with the strength from which it is a clear colour at all. */
   clearTo: 0.14,
   clearGone: 0.23,
@@ -82,9 +99,18 @@ const COLOURS = {
   mauveFullL: 45,
   /** A neutral that leans, by its chroma, resists tints from the other side: from so many degrees, wholly from the second. */
   leanFrom: 1.5,
-  leanFull: 6,
+  leanFull: 3.6,
   opposedFromDeg: 112,
   opposedFullDeg: 145,
+  /** Tints of any other hue it resists so much, from so many degrees and wholly from the second: pale ones lean apart as near-neutrals do. */
+  tintsApart: 0.8,
+  tintsFromDeg: 45,
+  tintsFullDeg: 80,
+  /** How much of that a furnishing does, but against yellow: grey sofas take warm walls that are not yellow. */
+  tintsFurnishing: 0.45,
+  yellowDeg: 88,
+  yellowWithin: 18,
+  yellowNoMore: 34,
   /** A pink lean resists green ones, wholly between the inner two hues. */
   greenFromDeg: 92,
   greenFullDeg: 115,
@@ -94,10 +120,13 @@ const COLOURS = {
   tintFromL: 62,
   tintFullL: 78,
   /** Strength of a tint that costs one beside a neutral that wholly leans away from it. */
-  opposedStep: 0.6,
+  opposedStep: 1.2,
   /** ΔE00 up to which a colour is one of a patterned thing's own, and from which it is none of them. */
   ownUpTo: 4,
   ownNoMore: 8,
+  /** ΔE00 between its colours from which cloth or a picture is patterned at all, and wholly: a weave of like threads is one colour. */
+  patternFrom: 10,
+  patternFull: 18,
   /** The most a patterned thing holds against what is nearly one of its own colours. */
   ownMost: 4,
   /** Chroma up to which a furnishing is a neutral that refuses nothing, and from which it may refuse; the most it then costs. */
@@ -139,6 +168,8 @@ export const RELATION = {
   sharedRelief: 0.4,
   /** Lightness difference at which a hue conflict counts half. */
   hueDepth: 25,
+  /** What is left of a hue conflict of a near-neutral with a finish that is wholly a colour: it is the ground of it. */
+  groundLeft: 0.45,
   /** Hue conflict toward green costs this much more beside a pink stay: green-leaning tans are refused by pink veining. */
   greenBesidePink: 1.1,
   /** Chroma a candidate may hold: allowance + growth × the stay's chroma, before it is too strong. */

@@ -31,7 +31,7 @@ describe('how two stand to each other in so many lux', () => {
 
   test('colour grows with the light, and with it what two hold against each other', () => {
     const power = lightOfTemperature(6500);
-    const green = surface(78, -3, 12);
+    const green = surface(78, -1.2, 12.5);
     const lux = [5, 50, 500, 5000];
     const chromas = lux.map((lx) =>
       Math.hypot(besideIn({ power, lux: lx })(green.reflectance).a, besideIn({ power, lux: lx })(green.reflectance).b),

@@ -1,5 +1,8 @@
 import fc from 'fast-check';
+import colours from '../../../tests/golden/casebook-colour.json';
 import golden from '../../../tests/golden/casebook.json';
+import later from '../../../tests/golden/colour-pairs-later.json';
+import own from '../../../tests/golden/colour-pairs.json';
 import further from '../../../tests/golden/pair-cases.json';
 import rules from '../../../tests/golden/trade-rules.json';
 import { seededRandom } from '../base/random';
@@ -12,6 +15,7 @@ import { relation, type Stay } from './relation';
 
 const lab = ([l, a, b]: readonly number[]): Lab => ({ l: l!, a: a!, b: b! });
 type Case = {
+  readonly set?: string;
   readonly id: string;
   readonly stays: {
     readonly name: string;
@@ -24,6 +28,9 @@ type Case = {
   readonly school?: string;
 };
 
+/** One file says the reason in other words. */
+const asHere = (reason: string) => (reason === 'looks-dirty' ? 'reads-dirty' : reason);
+
 /** What the model says of a trade case, and whether a good consultant could have said so: the verdict, and with its strongest reason. */
 function tried(entry: Case, model: RelationModel = RELATION) {
   const components = entry.stays.components.map((c) => ({ ...c, lab: lab(c.lab) }));
@@ -31,7 +38,12 @@ function tried(entry: Case, model: RelationModel = RELATION) {
   const found = relation(stay, lab(entry.candidate.lab), (entry.school as School | undefined) ?? 'share', model);
   const verdict = entry.accept.includes(found.verdict);
   const free = found.verdict === 'works' || entry.reasons.length === 0;
-  return { id: entry.id, found, verdict, reason: verdict && (free || entry.reasons.includes(found.reasons[0] ?? '')) };
+  return {
+    id: entry.id,
+    found,
+    verdict,
+    reason: verdict && (free || entry.reasons.map(asHere).includes(found.reasons[0] ?? '')),
+  };
 }
 
 function agreement(cases: readonly Case[], model: RelationModel = RELATION) {
@@ -50,11 +62,25 @@ function say(title: string, { lines, verdicts, reasons }: ReturnType<typeof agre
   );
 }
 
+const OWN = own.relation as Case[];
+const ALL = [
+  ...golden.relation,
+  ...rules.relation,
+  ...further.relation,
+  ...colours.relation,
+  ...OWN,
+  ...later.relation,
+] as Case[];
+
 describe('relation, against trade cases (common practice, no published source)', () => {
   test.each([
     ['casebook', golden.relation as Case[], { verdicts: 32, reasons: 32 }],
     ['rules of the trade', rules.relation as Case[], { verdicts: 52, reasons: 52 }],
     ['further cases', further.relation as Case[], { verdicts: 59, reasons: 59 }],
+    ['casebook of colour', colours.relation as Case[], { verdicts: 32, reasons: 32 }],
+    ['pairs of colour', OWN.filter((c) => c.set === 'fit'), { verdicts: 58, reasons: 58 }],
+    ['pairs of colour, held back', OWN.filter((c) => c.set === 'kept'), { verdicts: 30, reasons: 30 }],
+    ['pairs of colour, later', later.relation as Case[], { verdicts: 195, reasons: 195 }],
   ])('agrees with the %s', (title, cases, wanted) => {
     const found = agreement(cases);
     say(title, found);
@@ -67,9 +93,8 @@ describe('relation, against trade cases (common practice, no published source)',
   const bothWays = (Object.keys(RELATION) as (keyof RelationModel)[]).flatMap((key) => [[key, 1] as const, [key, -1] as const]);
 
   test.each(bothWays)('does not hang on the exact value of %s (%d)', (key, by) => {
-    const all = [...golden.relation, ...rules.relation, ...further.relation] as Case[];
-    const found = agreement(all, { ...RELATION, [key]: moved(key, by) });
-    expect(agreement(all).reasons - found.reasons).toBeLessThanOrEqual(5);
+    const found = agreement(ALL, { ...RELATION, [key]: moved(key, by) });
+    expect(agreement(ALL).reasons - found.reasons).toBeLessThanOrEqual(ALL.length / 40);
   });
 
   const colour = fc.record({
@@ -122,7 +147,8 @@ describe('relation, against trade cases (common practice, no published source)',
 
   test('words and bars never contradict each other, over 20,000 random pairs', () => {
     const random = seededRandom(12);
-    const any = (): Lab => ({ l: 15 + 82 * random(), a: 40 * random() - 15, b: 55 * random() - 20 });
+    const wide = (): Lab => ({ l: 15 + 82 * random(), a: 110 * random() - 50, b: 110 * random() - 45 });
+    const any = (): Lab => (random() < 0.3 ? wide() : { l: 15 + 82 * random(), a: 40 * random() - 15, b: 55 * random() - 20 });
     const said = new Map<string, number>();
     for (let n = 0; n < 20_000; n++) {
       const near = any();
@@ -142,6 +168,7 @@ describe('relation, against trade cases (common practice, no published source)',
         'too-pink': -pinkGreen,
         'too-green': pinkGreen,
         'too-yellow': -yellowBlue,
+        'too-violet': Math.max(-pinkGreen, yellowBlue),
         'reads-dirty': -yellowBlue,
         'dates-it': yellowBlue,
       };
@@ -155,8 +182,8 @@ describe('relation, against trade cases (common practice, no published source)',
           );
       }
     }
-    for (const reason of ['too-weak', 'too-strong', 'too-pink', 'too-green', 'too-yellow'])
-      expect(said.get(reason) ?? 0).toBeGreaterThan(100);
+    for (const reason of ['too-weak', 'too-strong', 'too-pink', 'too-green', 'too-yellow', 'too-violet'])
+      expect(said.get(reason) ?? 0).toBeGreaterThan(60);
   });
 
   test('one more component never weakens what those with a hue of their own hold against a colour', () => {

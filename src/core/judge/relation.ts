@@ -5,15 +5,9 @@ import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { conflictsOf, costsBeside, noCosts, type Conflict } from './component-relation';
 import type { JudgedKind, School } from './kinds';
-import {
-  cleannessOf,
-  hasHue,
-  prepareCandidate,
-  prepareComponent,
-  strongFromOf,
-  type PreparedCandidate,
-  type PreparedComponent,
-} from './prepared';
+import { prepareCandidate } from './prepare-candidate';
+import { prepareComponent } from './prepare-component';
+import { cleannessOf, hasHue, strongFromOf, type PreparedCandidate, type PreparedComponent } from './prepared';
 import { RELATION, type RelationModel } from './model';
 import type { Reason, Verdict } from './reasons';
 import { isWoodByName } from './wood';
@@ -58,8 +52,9 @@ type PreparedPart = {
 /** A thing that stays, ready for many candidates. */
 export type PreparedThing = {
   readonly parts: readonly PreparedPart[];
-  /** Its own colours, welcome on the wall: of cloth and pictures of several. */
+  /** Its own colours, welcome on the wall, of cloth and pictures; and how far it is patterned rather than woven of like threads, 0–1. */
   readonly own: readonly Lab[];
+  readonly patterned: number;
   readonly model: RelationModel;
 };
 
@@ -75,6 +70,10 @@ function wholeOf(parts: readonly SharedPart[], model: RelationModel, furnishing:
 /** Share of a thing that is alike to one of its parts, the part itself included, 0–1. */
 const alikeTo = (lab: Lab, parts: readonly SharedPart[], { alikeUpTo, alikeNoMore }: RelationModel): number =>
   parts.reduce((s, p) => s + p.share * (p.lab === lab ? 1 : ramp(deltaE00(p.lab, lab), alikeNoMore, alikeUpTo)), 0);
+
+/** The largest ΔE00 between two colours of a thing; 0 of one. */
+const widest = (labs: readonly Lab[]): number =>
+  labs.reduce((most, p) => labs.reduce((m, q) => Math.max(m, deltaE00(p, q)), most), 0);
 
 /** How much the conflicts of a thing count, by what it is. */
 const weightOf = (kind: JudgedKind, { furnishing, artwork }: RelationModel): number =>
@@ -104,7 +103,8 @@ export function prepareThing(stay: Stay, school: School = 'share', model: Relati
       most: soft ? model.furnishingMost + MORE * ramp(c, model.neutralFurnishing, model.hueFurnishing) : Infinity,
     };
   });
-  return { parts: prepared, own: soft && parts.length > 1 ? parts.map((p) => p.lab) : [], model };
+  const own = soft && parts.length > 1 ? parts.map((p) => p.lab) : [];
+  return { parts: prepared, own, patterned: ramp(widest(own), model.patternFrom, model.patternFull), model };
 }
 /** More than any furnishing costs. */
 const MORE = 20;
@@ -116,10 +116,10 @@ const costOf = ({ component, weight, most }: PreparedPart, candidate: PreparedCa
   Math.min(most, weight * costsBeside(component, candidate, SCRATCH, above / weight));
 
 /** What is left of the cost beside a thing of a candidate that is one of its own colours. */
-function welcomed(cost: number, { own, model: m }: PreparedThing, { lab }: PreparedCandidate): number {
-  if (cost === 0 || own.length === 0) return cost;
+function welcomed(cost: number, { own, patterned, model: m }: PreparedThing, { lab }: PreparedCandidate): number {
+  if (cost === 0 || patterned === 0) return cost;
   const nearest = own.reduce((least, c) => Math.min(least, deltaE00(c, lab)), Infinity);
-  const share = ramp(nearest, m.ownNoMore, m.ownUpTo);
+  const share = patterned * ramp(nearest, m.ownNoMore, m.ownUpTo);
   return share === 0 ? cost : (1 - share) * Math.min(cost, m.ownMost);
 }
 

@@ -4,7 +4,8 @@ import { illuminant, lightOfTemperature } from '../colour/illuminant';
 import { reflectanceFromLab } from '../colour/reflectance';
 import type { Lab } from '../colour/types';
 import { DEFAULT_SCHOOLS } from './light-schools';
-import { ADVICE, byServing, prepareAdvice, tierOf, type AdviceRoom } from './room-advice';
+import { VERDICTS } from './reasons';
+import { ADVICE, byServing, prepareAdvice, type AdviceRoom } from './room-advice';
 import { prepareCells, type WeighedLight } from './room-cells';
 import { relation } from './relation';
 import type { Surface, SurfaceStay } from './surfaces';
@@ -61,13 +62,13 @@ const black = of(22, 0, -0.5);
 const greenTan = of(78, -0.6, 13.5);
 
 describe('a colour as the walls of a room', () => {
-  test('in a room where nothing fights a quiet colour works and leads a near-black, which works too', () => {
+  test('in a room where nothing fights a quiet colour works and leads a near-black, which is a wish and no default', () => {
     const advise = room();
     expect(advise(greige)).toMatchObject({ verdict: 'works' });
     expect(byServing(advise(greige), advise(black))).toBeLessThan(0);
     expect(advise(greige).chance).toBeGreaterThan(0.8);
     expect(advise(black).chance).toBeLessThan(0.3);
-    expect(tierOf(advise(black))).toBe(2);
+    expect(advise(black)).toMatchObject({ verdict: 'nearly', weakest: { stay: null, reason: 'too-dark' } });
   });
 
   test('the weakest link names thing, part, kind of light and reason', () => {
@@ -221,6 +222,7 @@ describe('properties of the advice', () => {
     const found = Array.from({ length: 400 }, (_, i) =>
       advise(surface({ l: 55 + (i % 20) * 2, a: ((i * 7) % 11) - 3, b: ((i * 13) % 19) - 2 })),
     ).sort(byServing);
+    const tierOf = ({ verdict }: (typeof found)[number]) => VERDICTS.indexOf(verdict);
     const tiers = found.map(tierOf);
     expect([...tiers].sort((p, q) => p - q)).toEqual(tiers);
     expect(new Set(tiers).size).toBe(3);
@@ -231,7 +233,7 @@ describe('properties of the advice', () => {
     expect(
       all(
         found.filter((f) => tierOf(f) === 0),
-        (f) => f.verdict === 'works' && f.chance > 0.6,
+        (f) => f.verdict === 'works' && f.chance > 0.3,
       ),
     ).toBe(true);
   });

@@ -27,8 +27,8 @@ export const ADVICE = {
   nearly: 0.6,
   no: 2,
   /** Log odds that a colour serves as the walls: even at this much behind, and so steep. Fitted by likelihood to the rooms of tests/golden. */
-  evenAt: 3.9,
-  steep: 0.95,
+  evenAt: 3.45,
+  steep: 1.3,
   /** What it costs to be turned by the lights, beyond what they do to a white beside it: from so many ΔE00 on, each that many more. */
   turnedFrom: 1.5,
   turnedStep: 6,

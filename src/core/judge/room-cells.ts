@@ -2,7 +2,8 @@ import type { SceneLight } from '../appearance/scene';
 import { correspondingIn } from '../colour/corresponding';
 import type { Lab } from '../colour/types';
 import { RELATION } from './model';
-import { prepareCandidate, type PreparedCandidate } from './prepared';
+import { prepareCandidate } from './prepare-candidate';
+import type { PreparedCandidate } from './prepared';
 import { costBeside, prepareThing, type PreparedThing } from './relation';
 import type { SurfaceStay } from './surfaces';
 

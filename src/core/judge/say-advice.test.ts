@@ -6,12 +6,27 @@ const things = [
   { name: 'Travertine', components: [{ name: 'field' }, { name: 'band' }] },
   { name: 'Trim', components: [{ name: 'paint' }] },
 ];
+const NOTHING: Advice['walls'] = {
+  prior: 0,
+  wish: 0,
+  undertone: 0,
+  light: 0,
+  refused: 0,
+  tooDark: 0,
+  tooLight: 0,
+  tooStrong: 0,
+  tooWeak: 0,
+  tooCool: 0,
+  flat: 0,
+  wishMissed: 0,
+  tie: undefined,
+};
 const advice = (more: Partial<Advice<JudgingLight>> = {}): Advice<JudgingLight> => ({
   verdict: 'works',
   cost: 0.4,
   chance: 0.8,
   behind: 0.6,
-  walls: { prior: 0, wish: 0.2, undertone: 0.05, light: 0, refused: 0, tooDark: 0, tooLight: 0, sharesWith: 0 },
+  walls: { ...NOTHING, wish: 0.2, undertone: 0.05, tie: { stay: 0, how: 'undertone' } },
   turned: 0,
   weakest: { stay: 1, component: 0, kind: 'lamps', reason: 'too-close', flag: null },
   ...more,
@@ -22,9 +37,9 @@ test('why a colour leads, from its own figures', () => {
   expect(sayAdvice(quiet, advice(), { wish: 'warmer', things })).toBe(
     'shares the undertone of Travertine, warmer as wanted, quiet, and light enough for four walls; weakest: a little too close, blends beside Trim, under the lamps',
   );
-  const plain = advice({ weakest: undefined, walls: { ...advice().walls, sharesWith: undefined, wish: 1.6 } });
+  const plain = advice({ weakest: undefined, walls: { ...NOTHING, wish: 1.6, wishMissed: 5 } });
   expect(sayAdvice(quiet, plain, { wish: 'warmer', things })).toBe(
-    'shares the undertone of what stays, less of “warmer” than wanted, quiet, and light enough for four walls; nothing fights it',
+    'less of “warmer” than wanted, quiet, and light enough for four walls; nothing fights it',
   );
 });
 
@@ -40,10 +55,10 @@ test('the weakest link: the part where there are several, the room itself, a whi
 
 test('what works all the same is weak only a little, or almost', () => {
   const dated = { stay: 0, component: 0, kind: 'lamps', reason: 'dates-it', flag: null } as const;
-  expect(sayHowWeak({ verdict: 'works', weakest: dated }, things)).toBe(
+  expect(sayHowWeak({ verdict: 'works', cost: 0.5, weakest: dated }, things)).toBe(
     'almost makes Travertine (field) look dirty or dated, under the lamps',
   );
-  expect(sayHowWeak({ verdict: 'nearly', weakest: dated }, things)).toMatch(/^makes Travertine/);
+  expect(sayHowWeak({ verdict: 'nearly', cost: 1.4, weakest: dated }, things)).toMatch(/^makes Travertine/);
 });
 
 test('a drop is counted by thing and reason alone', () => {

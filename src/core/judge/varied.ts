@@ -44,7 +44,9 @@ export function varied<T>(rows: readonly T[], of: (row: T) => ToVary): T[] {
   if (!first) return [];
   const { verdict, behind } = of(first);
   const last = rows.findIndex((r) => of(r).verdict !== verdict || of(r).behind > behind + VARIED.within);
-  const pool = rows.slice(0, last < 0 ? rows.length : last).map((row) => ({ row, as: of(row), place: placeOf(of(row).lab), crowd: 0 }));
+  const pool = rows
+    .slice(0, last < 0 ? rows.length : last)
+    .map((row) => ({ row, as: of(row), place: placeOf(of(row).lab), crowd: 0 }));
   const head: T[] = [];
   while (pool.length > 0 && head.length < min(VARIED.head, rows.length)) {
     const lively = head.length === 0 ? pool.findIndex((p) => p.as.flat < 0.5) : -1;

@@ -43,9 +43,10 @@ export const WALLS = {
   /** Where depth is wished for: LRV between which it is deep, the points over and under that cost one, and chroma from which it is loud. */
   deep: { lrv: [5, 20], overStep: 10, underStep: 6, quietTo: 25, loudStep: 10 },
   /** Where colour is wished for: LRV and strength (steps of Munsell chroma) between which it is a colour for walls, with what costs one. */
-  colour: { lrv: [26, 70], steps: [2.3, 6.2], darkStep: 18, lightStep: 12, weakStep: 0.9, loudStep: 2 },
-  /** What sharing no undertone costs, and going against the wish. */
+  colour: { lrv: [33, 66], steps: [2.3, 6.2], darkStep: 18, lightStep: 12, weakStep: 0.9, loudStep: 2 },
+  /** What sharing no undertone costs, and going against the wish; and how much of the first is left where colour is wished for. */
   undertone: 0.6,
+  undertoneIfColour: 0.4,
   wish: 2,
   /** A warm colour in a bedroom or bath: calm cool ones suit them. */
   warmWhereCool: 0.3,
@@ -185,7 +186,8 @@ function againstWish(lab: Lab, lrv: number, { wish, windDown, light: { dim } }: 
   const unwished = min(u.most, over(u.under - windDown * WALLS.darkLessToWindDown, lrv, u.step));
   const tooDark = max(inDim, unwished);
   if (wish === 'calmer') return { ...none, tooDark, tooStrong: over(stepsOf(lab), s.over, s.step) };
-  if (wish === 'more-colour') return { ...none, tooDark: inDim, tooWeak: over(WALLS.tooWeak.under, stepsOf(lab), WALLS.tooWeak.step) };
+  if (wish === 'more-colour')
+    return { ...none, tooDark: inDim, tooWeak: over(WALLS.tooWeak.under, stepsOf(lab), WALLS.tooWeak.step) };
   return { ...none, tooDark, tooCool: wish === 'warmer' ? coolness(lab) : 0 };
 }
 
@@ -195,7 +197,7 @@ function coolness(lab: Lab): number {
   const hue = hueDeg(lab);
   const round = hue < 60 ? hue + 360 : hue;
   // a pink without yellow is cool too
-  const cool = max(coolOf(hue, RELATION), ramp(round, 275, 285) * ramp(round, 383, 362));
+  const cool = max(coolOf(hue, RELATION), ramp(round, 275, 285) * ramp(round, 397, 375));
   return costs * cool * ramp(chroma(lab), from, full);
 }
 
@@ -219,7 +221,8 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
   const grantedBy = wished(wish, ground);
   const school = ramp(light.dim, m.dimWhiteFrom, m.dimWhiteFull);
   // who wants warmth beside a cool floor does not want its undertone
-  const shares = m.undertone * (wish === 'warmer' && ground ? 1 - coolGround(ground) : 1);
+  const cooler = wish === 'warmer' && ground ? 1 - coolGround(ground) : 1;
+  const shares = m.undertone * (wish === 'more-colour' ? m.undertoneIfColour : cooler);
   return (lab) => {
     const lrv = lrvOf(lab);
     const { undertone, tie } = affinityOf(lab);

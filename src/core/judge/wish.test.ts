@@ -44,14 +44,16 @@ describe('a wish in a room (own choice)', () => {
   const beige = { l: 80, a: 3, b: 13 };
 
   test('beside cool finishes a soft off-white is warm already, beside strong warm ones it is not', () => {
-    expect(at('warmer', -4, 4)(soft)).toBeGreaterThan(0.8);
-    expect(at('warmer', 15, 15)(soft)).toBeLessThan(0.4);
-    expect(at('warmer', 15, 15)(beige)).toBe(1);
+    expect(at('warmer', -4, 4)(soft).share).toBeGreaterThan(0.8);
+    expect(at('warmer', 15, 15)(soft).share).toBeLessThan(0.4);
+    expect(at('warmer', 15, 15)(beige).share).toBe(1);
   });
 
   test('where nothing is wished for everything is granted; where nothing stays the wish is measured as it is', () => {
-    expect(wished(null, undefined)(soft)).toBe(1);
-    expect(wished('warmer', undefined)(beige)).toBe(1);
-    expect(wished('deeper', undefined)(beige)).toBe(0);
+    expect(wished(null, undefined)(soft)).toEqual({ share: 1, missedBy: 0 });
+    expect(wished('warmer', undefined)(beige).share).toBe(1);
+    expect(wished('deeper', undefined)(beige).share).toBe(0);
+    // L* 80 of the 40 that is deep, in steps of 1.3
+    expect(wished('deeper', undefined)({ l: 60, a: 0, b: 0 }).missedBy).toBeCloseTo(20 / 1.3, 6);
   });
 });

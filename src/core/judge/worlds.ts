@@ -6,13 +6,17 @@ const { cos, sin, sqrt, PI } = Math;
 
 /**
  * How far out a colour lies of the ellipse of near-neutrals in a* b*: 1 on its border. The ellipse reaches farther toward orange-yellow than
- * toward green, blue and violet, as beiges, tans and creams do. Common practice, no source.
+ * toward green, blue and violet, as beiges, tans and creams do, is wider
+ * toward yellow-green, and pinched toward pink. Common practice, no source.
  */
 export function neutralDistance({ a, b }: Pick<Lab, 'a' | 'b'>, m: RelationModel): number {
   const axis = (m.neutralAxisDeg * PI) / 180;
-  const along = a * cos(axis) + b * sin(axis) - (m.neutralWarm - m.neutralCool) / 2;
+  const warmth = a * cos(axis) + b * sin(axis);
+  const along = warmth - (m.neutralWarm - m.neutralCool) / 2;
   const across = b * cos(axis) - a * sin(axis);
-  const [length, width] = [(m.neutralWarm + m.neutralCool) / 2, m.neutralWide];
+  const greenWidth = m.neutralGreen + (m.neutralTan - m.neutralGreen) * ramp(warmth, m.tanFromWarmth, m.tanFullWarmth);
+  const pinkWidth = m.neutralViolet + (m.neutralPink - m.neutralViolet) * ramp(warmth, 0, m.pinkFromWarmth);
+  const [length, width] = [(m.neutralWarm + m.neutralCool) / 2, across > 0 ? greenWidth : pinkWidth];
   return sqrt((along / length) ** 2 + (across / width) ** 2);
 }
 

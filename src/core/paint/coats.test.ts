@@ -10,6 +10,8 @@ const [WHITE_WALL, DARK_WALL] = [
   { l: 93, a: 0, b: 3 },
   { l: 25, a: 10, b: 12 },
 ];
+const BLACK = { l: 10, a: 0, b: 0 };
+const DEEP_RED = { l: 30, a: 45, b: 25 };
 const paints = deck.colours.map((c) => paint(c.code));
 const known = ({ lab, base }: Paint): Paint => ({
   lab,
@@ -50,10 +52,31 @@ describe('coats of paints whose K and S are known', () => {
     );
   });
 
-  test('a deep base over a light wall has a grey undercoat, however well it hides; over a dark one it has none', () => {
-    const deep = paints.filter((p) => hidesByColourant(p.base) && lrvOf(p.lab) < 20);
-    expect(all(deep, (p) => coatsOver(p, 100, WHITE_WALL).undercoat === 'grey')).toBe(true);
-    expect(coatsOver(deep[0]!, 100, deep[0]!.lab)).toMatchObject({ coats: 2, undercoat: 'none' });
+  test('no undercoat is sold where the computed film hides, thin spots included', () => {
+    for (const code of ['FR 3215', 'FR 3246']) {
+      expect(hidesByColourant(paint(code).base)).toBe(true);
+      expect(coatsOver(paint(code), 100, WHITE_WALL)).toMatchObject({ coats: 2, undercoat: 'none' });
+    }
+    const hides = paints.filter((p) => coatsOver(p, 100, WHITE_WALL).showsThrough! < 1);
+    expect(all(hides, (p) => coatsOver(p, 100, WHITE_WALL).undercoat === 'none')).toBe(true);
+  });
+
+  test('thin spots count: a white over black or deep red takes three coats, or an undercoat', () => {
+    const whites = paints.filter((p) => lrvOf(p.lab) >= 84);
+    for (const under of [BLACK, DEEP_RED])
+      expect(all(whites, (p) => coatsOver(p, 100, under).coats === 3 || coatsOver(p, 100, under).undercoat !== 'none')).toBe(
+        true,
+      );
+    expect(coatsOver(paint('FR 3314'), 100, BLACK)).toMatchObject({ coats: 3, undercoat: 'none' });
+    expect(coatsOver(paint('FR 3314'), 100, DEEP_RED)).toMatchObject({ coats: 3, undercoat: 'none' });
+  });
+
+  test('what does not hide has the undercoat that leaves least: a tenth of a deep base, by what it does', () => {
+    const thinned = paints.filter((p) => hidesByColourant(p.base)).map((p) => ({ p, advice: coatsOver(p, 10, BLACK) }));
+    const under = thinned.filter(({ advice }) => advice.undercoat !== 'none');
+    expect(under.length).toBeGreaterThan(3);
+    for (const { p, advice } of under)
+      expect([p.lab, advice.undercoat, advice.why.length > 20]).toEqual([p.lab, advice.undercoat, true]);
   });
 
   test('thinned to a tenth a deep base hides less, and says by how much', () => {
@@ -73,9 +96,13 @@ describe('coats by the trade’s rules, where K and S are not known (common prac
     expect(coatsOver(light, 100, null).why).toContain('not recorded');
   });
 
-  test('a deep base over a light ground, or over nobody knows what: a grey undercoat', () => {
+  test('a deep base over a light ground, or over nobody knows what: the undercoat its hue asks for', () => {
     const deep = known(paints.find((p) => p.base.kind === 'deep')!);
-    expect(coatsOver(deep, 100, WHITE_WALL).undercoat).toBe('grey');
-    expect(coatsOver(deep, 100, null).undercoat).toBe('grey');
+    const of = (l: number, a: number, b: number, under: typeof WHITE_WALL | null = WHITE_WALL) =>
+      coatsOver({ ...deep, lab: { l, a, b } }, 100, under).undercoat;
+    // blues, greens, greys; clear yellows and oranges; deep reds
+    expect([of(24, 2, -20), of(30, -12, 8), of(28, 0, -1), of(24, 2, -20, null)]).toEqual(['grey', 'grey', 'grey', 'grey']);
+    expect([of(62, 10, 55), of(56, 35, 45)]).toEqual(['white', 'white']);
+    expect(of(32, 42, 24)).toBe('tinted');
   });
 });

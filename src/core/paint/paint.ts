@@ -47,6 +47,9 @@ function curveOf(lab: Lab, measured: Reflectance | undefined): Reflectance {
   return solved.value;
 }
 
+/** A colour as its maker gives it. */
+const itself = (lab: Lab) => ({ lab, lrv: lrvOf(lab) });
+
 const described = (reflectance: Reflectance, how: PaintAtStrength['how']): PaintAtStrength => {
   const xyz = tristimulus(reflectance, D65_10);
   return { reflectance, lab: labFromXyz(xyz), lrv: xyz.y, how };
@@ -60,13 +63,13 @@ const described = (reflectance: Reflectance, how: PaintAtStrength['how']): Paint
  */
 export function paintAtStrength(paint: Paint, percent: number): PaintAtStrength {
   const { base, tint } = paint;
-  if (tint && base.optical)
-    return described(
-      opaqueReflectance(mix(tint.system, base.optical, tint.formula, percent / 100), tint.system.surface),
-      'colourants',
-    );
+  if (tint && base.optical) {
+    const mixed = opaqueReflectance(mix(tint.system, base.optical, tint.formula, percent / 100), tint.system.surface);
+    // at full strength it is the colour itself: what the formula computes to differs from it by the rounding of a file
+    return percent === 100 ? { ...described(mixed, 'colourants'), ...itself(paint.lab) } : described(mixed, 'colourants');
+  }
   const full = curveOf(paint.lab, paint.reflectance);
-  if (percent === 100) return { ...described(full, 'one-constant'), lab: paint.lab };
+  if (percent === 100) return { ...described(full, 'one-constant'), ...itself(paint.lab) };
   const mixed = atStrength(full, curveOf(base.lab, base.reflectance), percent / 100);
   if (!mixed.ok && mixed.reason === 'lighter-than-base') throw new RangeError(`${percent} %: ${LIGHTER_THAN_BASE}`);
   if (!mixed.ok) throw new RangeError(`${percent} % of this colour needs less absorption than none at ${mixed.nanometres} nm`);

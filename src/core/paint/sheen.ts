@@ -1,5 +1,6 @@
 import type { Lab } from '../colour/types';
 import { lightnessOfLrv, lrvOf } from '../colour/lab';
+import type { RoomKind } from '../room/use';
 
 /** Sheen grades by their 60° gloss, in gloss units (ISO 2813); bounds as trade guides give them, from memory. */
 export const SHEENS = [
@@ -56,9 +57,19 @@ const ADVICE: Readonly<Record<PaintedSurface, SheenAdvice>> = {
 /** LRV below which a wall counts as dark for its sheen. */
 const DARK_WALL = 20;
 
-/** Which sheen for which surface, and why. Common practice, no source. */
-export function sheenFor(surface: PaintedSurface, lrv: number): SheenAdvice {
-  return surface === 'wall' && lrv < DARK_WALL ? ADVICE['feature-wall'] : ADVICE[surface];
+/** Rooms of steam and splashes. */
+const STEAMY: readonly RoomKind[] = ['bath', 'kitchen'];
+/** What they ask of surfaces that would be matte or eggshell elsewhere; a dark wall keeps as little sheen as washes. */
+const IN_STEAM: Readonly<Partial<Record<PaintedSurface, SheenAdvice>>> = {
+  wall: { sheen: 'satin', why: 'steam and splashes: it is washed often' },
+  'feature-wall': { sheen: 'eggshell', why: 'dark, so little sheen; but steam and washing ask for more than matte' },
+  ceiling: { sheen: 'eggshell', why: 'steam spots a matte ceiling' },
+};
+
+/** Which sheen for which surface of which room, and why. Common practice, no source. */
+export function sheenFor(surface: PaintedSurface, lrv: number, room: RoomKind = 'other'): SheenAdvice {
+  const on = surface === 'wall' && lrv < DARK_WALL ? 'feature-wall' : surface;
+  return (STEAMY.includes(room) ? IN_STEAM[on] : undefined) ?? ADVICE[on];
 }
 
 /** Test pots come in eggshell only: what to say when another sheen is chosen. Common practice, no source. */

@@ -87,6 +87,12 @@ describe('sheen', () => {
     expect(sheenFor('wall', 65).sheen).toBe('eggshell');
     expect(sheenFor('trim-in-wall-colour', 65).sheen).toBe('semi-gloss');
     for (const surface of ['door', 'cabinet'] as const) expect(sheenFor(surface, 50).sheen).toBe('satin');
+    for (const room of ['bath', 'kitchen'] as const) {
+      expect(sheenFor('wall', 65, room)).toMatchObject({ sheen: 'satin', why: expect.stringContaining('steam') });
+      expect(sheenFor('ceiling', 85, room).sheen).not.toBe('matte');
+      expect(sheenFor('wall', 10, room).sheen).toBe('eggshell');
+      expect(sheenFor('trim', 85, room)).toEqual(sheenFor('trim', 85));
+    }
     expect(potCaution('eggshell')).toBeUndefined();
     expect(potCaution('matte')).toContain('less shiny than its test');
   });

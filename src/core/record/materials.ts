@@ -1,3 +1,4 @@
+import type { StayKind } from '../judge/kinds';
 import type { StayFace } from './stay';
 
 /** Kinds of thing that stay, as they are met in a home. */
@@ -12,10 +13,11 @@ export const THING_KINDS = [
   { id: 'sofa', name: 'Sofa', kind: 'furnishing', lies: null, cover: 1 },
   { id: 'rug', name: 'Rug', kind: 'furnishing', lies: 'floor', cover: 0.3 },
   { id: 'curtains', name: 'Curtains', kind: 'furnishing', lies: null, cover: 1 },
+  { id: 'art', name: 'Picture', kind: 'artwork', lies: null, cover: 1 },
 ] as const satisfies readonly {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'fixed' | 'furnishing';
+  readonly kind: StayKind;
   readonly lies: StayFace | null;
   readonly cover: number;
 }[];
@@ -114,6 +116,12 @@ export const MATERIALS: readonly Material[] = [
   { of: 'curtains', id: 'curtain-stripe', name: 'Blue and white stripe', components: [['white stripe', 60, 89, 0, 3], ['blue stripe', 40, 45, 0, -20]] },
   { of: 'curtains', id: 'curtain-ochre', name: 'Ochre', components: [['cloth', 100, 62, 12, 44]] },
   { of: 'curtains', id: 'curtain-grey', name: 'Grey', components: [['cloth', 100, 60, 0, 0]] },
+  { of: 'art', id: 'art-seascape', name: 'Seascape', components: [['sea', 50, 58, -9, -15], ['sand and cloud', 30, 80, 3, 14], ['depth', 20, 30, -6, -14]] },
+  { of: 'art', id: 'art-landscape', name: 'Landscape, greens', components: [['field', 45, 52, -12, 24], ['sky', 35, 80, -3, -7], ['trees', 20, 30, -9, 10]] },
+  { of: 'art', id: 'art-warm', name: 'Abstract, reds and ochre', components: [['red', 45, 46, 42, 28], ['ochre', 30, 66, 10, 44], ['ground', 25, 86, 2, 12]] },
+  { of: 'art', id: 'art-brown', name: 'Old portrait, browns', components: [['ground', 60, 28, 8, 12], ['flesh', 20, 66, 11, 18], ['cloth', 20, 34, 18, 8]] },
+  { of: 'art', id: 'art-flowers', name: 'Flowers, pink and green', components: [['ground', 50, 82, 1, 8], ['pink', 30, 66, 28, 6], ['leaves', 20, 48, -14, 16]] },
+  { of: 'art', id: 'art-print', name: 'Print, black on white', components: [['paper', 75, 93, 0, 3], ['ink', 25, 20, 0, 0]] },
   { of: 'fittings', id: 'sanitary-white', name: 'White bathroom suite', components: [['glaze', 100, 95, -1, 1]] },
   { of: 'fittings', id: 'sanitary-cream', name: 'Cream bathroom suite', components: [['glaze', 100, 88, 1, 12]] },
   { of: 'fittings', id: 'bath-pink', name: 'Pink bathroom suite', components: [['glaze', 100, 75, 13, 7]] },

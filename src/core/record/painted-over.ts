@@ -23,4 +23,8 @@ export const paintedKinds = ({ painted }: Pick<DecidedRoom, 'painted'>): readonl
 export const stayingWith = <T extends { readonly name: string }>(
   stays: readonly T[],
   kinds: readonly SurfaceKind[],
-): readonly T[] => stays.filter((s) => !kinds.some((kind) => PAINTED_OVER[kind]?.test(s.name)));
+): readonly T[] => stays.filter((s) => !nowPaintedAs(s.name, kinds));
+
+/** The kind of surface, among some, that a thing is painted over with; undefined where it stays as it is. */
+export const nowPaintedAs = (name: string, kinds: readonly SurfaceKind[]): SurfaceKind | undefined =>
+  kinds.find((kind) => PAINTED_OVER[kind]?.test(name));

@@ -40,12 +40,10 @@ const asStay = (c: Candidate, kind: Stay['kind']): Stay => ({
   components: [{ name: c.name, share: 1, lab: c.lab }],
 });
 
-/** The trim meets the wall as it meets a fixed finish; the wall is the ground of an accent, which may answer it from across the hue circle. */
+/** Trim and wall are two paints of one job, judged the same both ways round; the wall is the ground of an accent, which may answer it from across the hue circle. */
 function betweenPaints(wall: Candidate, part: SchemePart, other: Candidate): SchemeLink {
   const { verdict, reasons } =
-    part === 'accent'
-      ? relation(asStay(other, 'furnishing'), wall.lab, 'answer')
-      : relation(asStay(wall, 'fixed'), other.lab, 'share');
+    part === 'accent' ? relation(asStay(other, 'furnishing'), wall.lab, 'answer') : relation(asStay(wall, 'painted'), other.lab);
   return { part, candidate: other, beside: 'the wall', light: null, verdict, reason: reasons[0] ?? null };
 }
 

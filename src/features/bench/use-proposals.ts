@@ -11,7 +11,7 @@ import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import { knownColour, useDeck, type DeckColour } from '../entry/deck-data';
 import { useNextSamples } from '../light-client/judgements';
-import { judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
 import { latest } from '../light-client/light-worker';
 import { useAdvisedRoom } from '../light-client/room-day';
 
@@ -82,10 +82,11 @@ export function useProposals(room: Room) {
     [choices, name],
   );
   const advised = useAdvisedRoom(room.id);
+  const things = judgedThings(room);
   const request = useMemo(() => {
     if (!advised || said.length === 0 || choices.length === 0) return undefined;
-    return { ...advised, samples, stays: room.stays.map(judgedStay), said };
-  }, [advised, said, choices, samples, room.stays]);
+    return { ...advised, samples, stays: things, said };
+  }, [advised, said, choices, samples, things]);
   const answered = useNextSamples(name, request);
   const answer = latest(answered);
   const tried = useMemo(

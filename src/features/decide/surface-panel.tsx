@@ -77,7 +77,7 @@ function usePanel({ room, decided, surfaces, ways }: Pick<Props, 'room' | 'decid
   const adviceOn = (deckColourId: string, strength: number) => facts.of(asked({ deckColourId, strength }, under))?.coats;
   const raked = kind === 'wall' && surfaces.some((s) => isRaked(room, s.wall));
   const advisedSheen = (lab: Lab, deckColourId: string) => {
-    const { sheen, why } = sheenOf(kind, lab, wall?.deckColourId === deckColourId);
+    const { sheen, why } = sheenOf(kind, lab, { room, inWallColour: wall?.deckColourId === deckColourId });
     return { sheen, why: raked && sheen !== 'matte' ? `${why}; ${RAKED}` : why };
   };
   const usual = {

@@ -2,11 +2,11 @@
 
 import { useMemo } from 'react';
 import { withoutLights } from '@/core/engine/lit-room';
-import { judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
 import type { WaysAnswer, WaysRequest } from '@/core/engine/surface-ways';
 import type { DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
-import { paintedKinds, stayingWith } from '@/core/record/painted-over';
+import { stayingWith } from '@/core/record/painted-over';
 import type { Room } from '@/core/record/room';
 import { useDeck } from '../entry/deck-data';
 import { asKey } from '../light-client/as-key';
@@ -39,13 +39,13 @@ export function useWays(room: Room, decided: DecidedRoom, surfaces: readonly Pai
     if (!lit || (toJudge.length === 0 && !findWhite)) return undefined;
     return {
       lit,
-      stays: stayingWith(room.stays, [kind, ...paintedKinds(decided)]).map(judgedStay),
+      stays: stayingWith(judgedThings(room), [kind]),
       wall: wallAsThing(decided),
       ways: toJudge.map((w) => ({ key: w.key, swatch: w.swatch, besideWall: w.asks === 'beside-wall' })),
-      mayBlend: kind === 'ceiling' ? 'anywhere' : 'but-with-wall',
+      on: kind === 'trim' || kind === 'ceiling' ? kind : 'other',
       findWhite,
     };
-  }, [lit, ways, findWhite, kind, room.stays, decided]);
+  }, [lit, ways, findWhite, kind, room, decided]);
   const key = asKey('ways', request && { ...request, lit: withoutLights(request.lit) });
   const answer = useJob<WaysAnswer>(key, (w, id) => w.ways(id, request!));
   const judged = latest(answer);

@@ -116,10 +116,12 @@ test('the white that was found says by how many points it is lighter; of walls t
 });
 
 test('sheen goes by surface: a dark wall matte, doors and cabinets satin, trim in the wall’s colour set off by it', () => {
-  expect(sheenOf('wall', { l: 25, a: 0, b: 0 }, false)).toMatchObject({ sheen: 'matte' });
-  expect(sheenOf('wall', { l: 85, a: 0, b: 0 }, false)).toMatchObject({ sheen: 'eggshell' });
-  expect(sheenOf('cabinets', { l: 85, a: 0, b: 0 }, false).sheen).toBe('satin');
-  expect(sheenOf('trim', { l: 85, a: 0, b: 0 }, true).why).toContain('only the sheen');
+  const inLiving = { room: { kind: 'living' }, inWallColour: false } as const;
+  expect(sheenOf('wall', { l: 25, a: 0, b: 0 }, inLiving)).toMatchObject({ sheen: 'matte' });
+  expect(sheenOf('wall', { l: 85, a: 0, b: 0 }, inLiving)).toMatchObject({ sheen: 'eggshell' });
+  expect(sheenOf('cabinets', { l: 85, a: 0, b: 0 }, inLiving).sheen).toBe('satin');
+  expect(sheenOf('trim', { l: 85, a: 0, b: 0 }, { ...inLiving, inWallColour: true }).why).toContain('only the sheen');
+  expect(sheenOf('wall', { l: 85, a: 0, b: 0 }, { ...inLiving, room: { kind: 'bath' } }).sheen).toBe('satin');
 });
 
 test('the worst of a judged way is told with its light and its thing', () => {

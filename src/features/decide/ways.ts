@@ -2,6 +2,7 @@ import { sayTowards } from '@/core/judge/say-towards';
 import { directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
 import type { Lab } from '@/core/colour/types';
+import { coloursOf, paintedThing, type ColourByArea } from '@/core/engine/judged-things';
 import type { JudgedStay } from '@/core/engine/judgement-protocol';
 import type { Swatch } from '@/core/engine/light-protocol';
 import type { FoundWhite, JudgedWay } from '@/core/engine/surface-ways';
@@ -59,9 +60,13 @@ export const isRaked = ({ windows }: Pick<Room, 'windows'>, wall: number | null)
 export const RAKED = 'a window’s light runs along it: matte if the plaster is not smooth';
 
 /** The sheen a surface is advised, and why; trim in the wall's own colour is set off by it alone. */
-export function sheenOf(kind: SurfaceKind, lab: Lab, inWallColour: boolean) {
+export function sheenOf(
+  kind: SurfaceKind,
+  lab: Lab,
+  { room, inWallColour }: { room: Pick<Room, 'kind'>; inWallColour: boolean },
+) {
   const surface = kind === 'trim' && inWallColour ? 'trim-in-wall-colour' : PAINTED[kind];
-  return sheenFor(surface, lrvOf(lab));
+  return sheenFor(surface, lrvOf(lab), room.kind);
 }
 
 const known = ({ deckColourId, maker, code, name, baseKind, sharedName, lab }: Candidate): KnownColour => ({
@@ -75,33 +80,11 @@ const known = ({ deckColourId, maker, code, name, baseKind, sharedName, lab }: C
 });
 
 /** The colours of the walls by the area they have, largest first. */
-export function wallColours({ surfaces }: DecidedRoom): readonly { readonly candidate: Candidate; readonly areaM2: number }[] {
-  const areas = new Map<string, { candidate: Candidate; areaM2: number }>();
-  for (const { surface, candidate } of surfaces) {
-    if (surface.kind !== 'wall' || !candidate) continue;
-    const before = areas.get(candidate.id)?.areaM2 ?? 0;
-    areas.set(candidate.id, { candidate, areaM2: before + surface.areaM2 });
-  }
-  return [...areas.values()].sort((p, q) => q.areaM2 - p.areaM2);
-}
+export const wallColours = (decided: DecidedRoom): readonly ColourByArea[] => coloursOf(decided, 'wall');
 
-/** The decided walls as a thing that stays; null while they are open. */
-export function wallAsThing(decided: DecidedRoom): JudgedStay | null {
-  const colours = wallColours(decided);
-  const total = colours.reduce((sum, c) => sum + c.areaM2, 0);
-  if (total <= 0) return null;
-  return {
-    id: 'walls',
-    name: 'the wall',
-    kind: 'fixed',
-    school: 'share',
-    components: colours.map(({ candidate, areaM2 }) => ({
-      ...candidateSwatch(candidate),
-      name: candidate.name,
-      share: areaM2 / total,
-    })),
-  };
-}
+/** The decided walls as what is painted with the rest; null while they are open. */
+export const wallAsThing = (decided: DecidedRoom): JudgedStay | null =>
+  paintedThing(decided, 'wall', { id: 'walls', name: 'the wall' });
 
 type Asked = {
   readonly room: Room;
@@ -122,10 +105,10 @@ const ORDER: readonly CandidateRow['ruling'][] = ['works', 'nearly', 'open', 'un
 
 function option(
   kind: SurfaceKind,
-  at: { candidate: Candidate; own?: boolean },
+  at: { room: Pick<Room, 'kind'>; candidate: Candidate; own?: boolean },
   more: Partial<WayOption> & Pick<WayOption, 'key' | 'title'>,
 ): WayOption {
-  const { sheen, why } = sheenOf(kind, at.candidate.lab, at.own ?? false);
+  const { sheen, why } = sheenOf(kind, at.candidate.lab, { room: at.room, inWallColour: at.own ?? false });
   return {
     says: '',
     colour: known(at.candidate),
@@ -156,7 +139,7 @@ function fromRoom({ room, decided, surfaces }: Asked, kind: SurfaceKind): WayOpt
       const says = [RULED[ruling], kind !== 'wall' && (unused ? 'not used yet' : 'used in this room')].filter(Boolean).join(', ');
       return option(
         kind,
-        { candidate },
+        { room, candidate },
         {
           key: candidate.id,
           title: `${candidate.name} ${candidate.strength} %`,
@@ -168,7 +151,7 @@ function fromRoom({ room, decided, surfaces }: Asked, kind: SurfaceKind): WayOpt
     });
 }
 
-function deeper({ deck }: Asked, wall: Candidate, kind: SurfaceKind): WayOption[] {
+function deeper({ room, deck }: Asked, wall: Candidate, kind: SurfaceKind): WayOption[] {
   const own = deck?.find((c) => c.id === wall.deckColourId);
   const found = own && deck && (alongStrip(deck, own, 2) ?? alongStrip(deck, own, 1));
   if (!found) return [];
@@ -181,11 +164,11 @@ function deeper({ deck }: Asked, wall: Candidate, kind: SurfaceKind): WayOption[
     offered: [],
   };
   const says = `${found.name}, ${sayTowards(directions(wall.lab, found.lab))}: it frames the wall`;
-  return [option(kind, { candidate }, { key: 'deeper', title: 'Two depths darker', says, asks: 'beside-wall' })];
+  return [option(kind, { room, candidate }, { key: 'deeper', title: 'Two depths darker', says, asks: 'beside-wall' })];
 }
 
 /** The wall's colour at the next weaker strength that is offered: a ceiling that belongs to its walls. Common practice, no source. */
-function weaker(wall: Candidate): WayOption[] {
+function weaker({ room }: Asked, wall: Candidate): WayOption[] {
   const [offered] = [...wall.offered].filter((o) => o.strength <= wall.strength / 2).sort((p, q) => q.strength - p.strength);
   if (!offered) return [];
   const candidate: Candidate = {
@@ -198,7 +181,7 @@ function weaker(wall: Candidate): WayOption[] {
   return [
     option(
       'ceiling',
-      { candidate },
+      { room, candidate },
       {
         key: 'weaker',
         title: 'The wall’s colour, weaker',
@@ -216,10 +199,10 @@ const OWN_SAYS: Readonly<Partial<Record<SurfaceKind, (wall: Sheen, own: Sheen) =
 };
 
 /** The wall's own colour on another surface. */
-function ownColour({ decided }: Asked, wall: Candidate, kind: SurfaceKind): WayOption {
+function ownColour({ room, decided }: Asked, wall: Candidate, kind: SurfaceKind): WayOption {
   const wallSheen =
     decided.surfaces.find((s) => s.surface.kind === 'wall' && s.candidate?.id === wall.id)?.choice?.sheen ?? 'eggshell';
-  const made = option(kind, { candidate: wall, own: true }, { key: 'own', title: '' });
+  const made = option(kind, { room, candidate: wall, own: true }, { key: 'own', title: '' });
   return {
     ...made,
     title: kind === 'trim' ? 'The wall’s own colour, more sheen' : 'The wall’s own colour',
@@ -235,7 +218,7 @@ export function waysFor(asked: Asked): readonly WayOption[] {
   const wall = wallColours(asked.decided)[0]?.candidate;
   const others = own.filter((o) => o.key !== wall?.id);
   if (!wall) return others;
-  const ready = [ownColour(asked, wall, kind), ...(kind === 'ceiling' ? weaker(wall) : deeper(asked, wall, kind))];
+  const ready = [ownColour(asked, wall, kind), ...(kind === 'ceiling' ? weaker(asked, wall) : deeper(asked, wall, kind))];
   return kind === 'trim' || kind === 'ceiling' ? [...ready, ...others] : [...others, ...ready];
 }
 
@@ -261,7 +244,7 @@ export function whiteWay(asked: Asked, white: FoundWhite | null): WayOption | un
   const says = points === undefined ? found.says : `${found.name}: ${points} points of LRV lighter, ${found.says}`;
   return option(
     kind,
-    { candidate },
+    { room: asked.room, candidate },
     { key: 'white', title: whiteTitle(white.verdict, wall !== undefined), says, asks: 'beside-wall' },
   );
 }

@@ -16,6 +16,7 @@ const SURFACE_WORDS: Readonly<Record<PaintedSurface, string>> = {
 
 /** What each sheen does toward the window, and which sheen goes where. */
 export function Sheens({ lab }: { readonly lab: Lab }) {
+  const steam = sheenFor('wall', lrvOf(lab), 'bath');
   return (
     <section>
       <h3 className="mb-1 text-lg font-semibold">Sheen, seen toward the window</h3>
@@ -43,6 +44,9 @@ export function Sheens({ lab }: { readonly lab: Lab }) {
             </li>
           );
         })}
+        <li>
+          <b>Kitchens and bathrooms</b>: {steam.sheen} walls, {steam.why}; {sheenFor('ceiling', 80, 'bath').sheen} ceilings.
+        </li>
         <li className="mt-1 text-soft">{potCaution('matte')}</li>
       </ul>
     </section>

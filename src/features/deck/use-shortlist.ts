@@ -7,7 +7,7 @@ import { leniency } from '@/core/record/leniency';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { withoutLights } from '@/core/engine/lit-room';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
-import { judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
 import { localText } from '@/ui/browser-text';
 import { useAdvisedRoom } from '../light-client/room-day';
 import { asKey } from '../light-client/as-key';
@@ -52,13 +52,12 @@ export function useShortlist(roomId: string, deckName: string) {
   const advised = useAdvisedRoom(roomId);
   const [filter, setFilter] = useState(() => keptFilter(roomId));
   const [given, setGiven] = useState(false);
-  const { stays } = room;
+  const things = judgedThings(room);
   const { rooms } = useVisit().visit;
   const kinder = useMemo(() => leniency(rooms), [rooms]);
   const request = useMemo(
-    () =>
-      advised && stays.length > 0 ? { ...advised, stays: stays.map(judgedStay), wanted: filter, leniency: kinder } : undefined,
-    [advised, stays, filter, kinder],
+    () => (advised && things.length > 0 ? { ...advised, stays: things, wanted: filter, leniency: kinder } : undefined),
+    [advised, things, filter, kinder],
   );
   const found = useJob<ShortlistAnswer>(
     given ? undefined : request && asKey(`shortlist ${deckName}`, withoutLights(request)),

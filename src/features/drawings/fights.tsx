@@ -2,17 +2,13 @@
 
 import { sayBeside, type Verdict } from '@/core/judge/reasons';
 import { WISH_WORDS, type Fight, type Wish } from '@/core/judge/wish';
+import { sayChange } from '@/core/record/say-change';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Patch } from '@/ui/patch';
 import { useFights } from '../light-client/judgements';
 import { latest } from '../light-client/light-worker';
 import { hexOf, sayColour } from '../words/say-colour';
-
-const CHANGE: Readonly<Record<RecordedStay['kind'], string>> = {
-  fixed: 'change it: floors are the dearest, cabinets can be painted',
-  furnishing: 'change it: a furnishing can be moved, covered or replaced',
-};
 
 const SOFT: Readonly<Record<Verdict, string>> = {
   works: 'stay soft and light: that works',
@@ -38,7 +34,7 @@ function Warning({ fight, stay, wish }: { readonly fight: Fight; readonly stay: 
         <p className="text-sm">
           {hard ? 'Everything' : 'Nearly everything'} that plainly is {WISH_WORDS[wish]} is{' '}
           {reasons.map((r) => sayBeside(r, 'it')).join(', or ')}. Ways out: {SOFT[waysOut.soft.verdict]} · go with it: it is{' '}
-          {waysOut.goWith} · {CHANGE[stay.kind]}.
+          {waysOut.goWith} · change it: {sayChange(stay)}.
         </p>
       </div>
     </li>

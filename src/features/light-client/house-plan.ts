@@ -2,7 +2,8 @@
 
 import { useMemo } from 'react';
 import type { HousePlan, PlanRequest, RoomToPlan } from '@/core/engine/plan-protocol';
-import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
+import { candidateSwatch } from '@/core/engine/swatches';
 import { instantOf } from '@/core/light/day-moments';
 import type { Look } from '@/core/record/look';
 import { samplesDryAt } from '@/core/record/sample-drying';
@@ -32,7 +33,7 @@ function toPlan(room: Room, lit: RoomToPlan['lit']): RoomToPlan {
     roomId: room.id,
     lit,
     candidates: inQuestion(room).map((c) => ({ ...candidateSwatch(c), name: `${c.name} ${c.strength} %` })),
-    stays: room.stays.map(judgedStay),
+    stays: judgedThings(room),
     kept: room.looks.filter((l) => l.state !== 'dropped').map(decided),
     dropped: room.looks.filter((l) => l.state === 'dropped').map(decided),
   };

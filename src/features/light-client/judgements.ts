@@ -8,17 +8,20 @@ import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { asKey } from './as-key';
 import { useJob } from './light-worker';
-import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
+import { candidateSwatch } from '@/core/engine/swatches';
 import { useAdvisedRoom, useDayRequest, useRoomLights, useLookIn, useScale } from './room-day';
 import { useRoom } from '../session/visit-context';
 
 /** A candidate beside one thing through the day; nothing is asked while one is missing. */
 export function usePairThroughDay(roomId: string, candidate: Candidate | undefined, stay: RecordedStay | undefined) {
   const { request: day } = useDayRequest(roomId);
-  const lookIn = useLookIn(useRoom(roomId), useScale(roomId));
+  const room = useRoom(roomId);
+  const lookIn = useLookIn(room, useScale(roomId));
+  const thing = judgedThings(room).find((t) => t.id === stay?.id);
   const request = useMemo(
-    () => (candidate && stay ? { day, lookIn, stay: judgedStay(stay), candidate: candidateSwatch(candidate) } : undefined),
-    [day, lookIn, candidate, stay],
+    () => (candidate && thing ? { day, lookIn, stay: thing, candidate: candidateSwatch(candidate) } : undefined),
+    [day, lookIn, candidate, thing],
   );
   return useJob<PairAnswer>(asKey('pair', request), (w, id) => w.pair(id, request!));
 }
@@ -27,20 +30,22 @@ export function usePairThroughDay(roomId: string, candidate: Candidate | undefin
 export function useCells(roomId: string) {
   const room = useRoom(roomId);
   const lit = useRoomLights(roomId);
+  const things = judgedThings(room);
   const request = useMemo(() => {
-    if (!lit || room.stays.length === 0 || room.candidates.length === 0) return undefined;
-    return { ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) };
-  }, [lit, room.stays, room.candidates]);
+    if (!lit || things.length === 0 || room.candidates.length === 0) return undefined;
+    return { ...lit, stays: things, candidates: room.candidates.map(candidateSwatch) };
+  }, [lit, things, room.candidates]);
   return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!));
 }
 
 /** What stays and fights what is wanted of a room; nothing is asked without a wish, or without anything that stays. */
 export function useFights(room: Room) {
   const advised = useAdvisedRoom(room.id);
-  const { wish, stays } = room;
+  const { wish } = room;
+  const things = judgedThings(room);
   const request = useMemo(
-    () => (advised && wish && stays.length > 0 ? { ...advised, wish, stays: stays.map(judgedStay) } : undefined),
-    [advised, wish, stays],
+    () => (advised && wish && things.length > 0 ? { ...advised, wish, stays: things } : undefined),
+    [advised, wish, things],
   );
   return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!));
 }

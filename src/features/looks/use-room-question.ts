@@ -4,7 +4,8 @@ import { useMemo } from 'react';
 import type { LampAdvice, LampAdviceRequest, OthersAnswer, SeasonAnswer } from '@/core/engine/plan-protocol';
 import type { Swatch } from '@/core/engine/light-protocol';
 import { withoutLights } from '@/core/engine/lit-room';
-import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
+import { candidateSwatch } from '@/core/engine/swatches';
 import { asKey } from '../light-client/as-key';
 import { inQuestion } from '../light-client/house-plan';
 import { useJob } from '../light-client/light-worker';
@@ -18,7 +19,7 @@ function useRoomQuestion(roomId: string, asked: boolean): LampAdviceRequest | un
   return useMemo(() => {
     if (!asked || !lit) return undefined;
     const candidates = inQuestion(room).map((c) => ({ ...candidateSwatch(c), name: `${c.name} ${c.strength} %` }));
-    return { lit, stays: room.stays.map(judgedStay), candidates };
+    return { lit, stays: judgedThings(room), candidates };
   }, [asked, lit, room]);
 }
 const keyOf = (name: string, request: LampAdviceRequest | undefined) =>

@@ -55,6 +55,7 @@ const NOUNS: Readonly<Record<ThingKind, string>> = {
   sofa: 'sofa',
   rug: 'rug',
   curtains: 'curtains',
+  art: '',
 };
 /** "Travertine floor" of a material: its first words, and what the thing is. */
 const nameOf = (material: Material): string => [material.name.split(',')[0], NOUNS[material.of]].filter(Boolean).join(' ');

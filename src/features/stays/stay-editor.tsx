@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { NO_NUDGES, nudged } from '@/core/colour/nudge';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
+import { STAY_KINDS, STAY_KIND_WORDS } from '@/core/judge/kinds';
 import type { Room } from '@/core/record/room';
 import { withoutPart, withPart, withShare } from '@/core/record/shares';
 import { STAY_FACES, type RecordedStay, type StayFace } from '@/core/record/stay';
@@ -166,10 +167,7 @@ function Nature({ stay, room, change }: { readonly stay: RecordedStay; readonly 
         label="Kind"
         value={stay.kind}
         onChange={(kind) => change({ kind })}
-        options={[
-          { value: 'fixed', label: 'fixed finish' },
-          { value: 'furnishing', label: 'furnishing' },
-        ]}
+        options={STAY_KINDS.map((kind) => ({ value: kind, label: STAY_KIND_WORDS[kind] }))}
       />
       {stay.kind === 'furnishing' && (
         <ChoiceRow

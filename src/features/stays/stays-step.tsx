@@ -2,6 +2,7 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { STAY_KIND_WORDS } from '@/core/judge/kinds';
 import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
@@ -17,8 +18,6 @@ import { NewStayChoice } from './new-stay';
 import { RunsOn } from './runs-on';
 import { StayEditor } from './stay-editor';
 import { useNewStay } from './use-save-stay';
-
-const KIND_WORDS = { fixed: 'fixed finish', furnishing: 'furnishing' } as const;
 
 function StayCard({
   room,
@@ -38,7 +37,7 @@ function StayCard({
         <div>
           <h2 className="text-lg font-semibold break-words">{stay.name}</h2>
           <p className="text-sm text-soft">
-            {KIND_WORDS[stay.kind]}
+            {STAY_KIND_WORDS[stay.kind]}
             {stay.kind === 'furnishing' && `, ${stay.school === 'share' ? 'share its undertone' : 'answer it'}`}
           </p>
         </div>

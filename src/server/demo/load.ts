@@ -3,7 +3,8 @@ import { devices } from '../devices/devices';
 import { recordLights, cells, type RecordLight } from '@/core/engine/record-cells';
 import { toTheEnd } from '@/core/engine/steps';
 import { judgingLightOfLook } from '@/core/plan/look-light';
-import { candidateSwatch, judgedStay } from '@/core/engine/swatches';
+import { judgedThings } from '@/core/engine/judged-things';
+import { candidateSwatch } from '@/core/engine/swatches';
 import type { Reason } from '@/core/judge/reasons';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
 import { decidedRoom, toSign } from '@/core/record/decided';
@@ -196,7 +197,7 @@ async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
     lookIn: { position, lampsOn: false, scale: 1 },
     usedFor: { use: room.use, skies: await devices().skyService.skyShares(DATE) },
   };
-  const found = toTheEnd(cells({ ...lit, stays: room.stays.map(judgedStay), candidates: room.candidates.map(candidateSwatch) }));
+  const found = toTheEnd(cells({ ...lit, stays: judgedThings(room), candidates: room.candidates.map(candidateSwatch) }));
   if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
   return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
 }
