@@ -4,7 +4,7 @@ import type { LightSchools } from '../judge/light-schools';
 import { prepareAdvice, type Advice } from '../judge/room-advice';
 import type { WeighedLight } from '../judge/room-cells';
 import type { Surface, SurfaceStay } from '../judge/surfaces';
-import { toWindDown, type RoomLight } from '../judge/walls';
+import { toWindDown, type RoomLight, type WallsOf } from '../judge/walls';
 import type { Wish } from '../judge/wish';
 import type { JudgingLight } from '../room/facing';
 import type { RoomKind } from '../room/use';
@@ -68,19 +68,27 @@ export function* lights(room: LitRoom): Steps<LightsAnswer | NoAnswer> {
   return 'ok' in found ? found : { ok: true, lights: found };
 }
 
+/** What of a room decides what belongs on its walls, in lights that are known. */
+export function wallsOf(
+  { kind, schools, wish, usedFor, day }: AdvisedRoom,
+  lights: readonly UsedLight[],
+  stays: readonly SurfaceStay[],
+): WallsOf {
+  const windDown = toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM });
+  return { stays, light: roomLightOf(lights), kind, windDown, schools, wish };
+}
+
 /** Makes a room ready to say how any colour serves as its walls. The one way to it: search, prior and early warning all go by it. */
 export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Steps<RoomToAdvise | NoAnswer> {
   const found = yield* lightsOrDeck(room);
   if ('ok' in found) return found;
-  const { kind, schools, wish, usedFor, day } = room;
-  const windDown = toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM });
-  const light = roomLightOf(found);
+  const of = wallsOf(room, found, stays);
   const lux = found.filter((l) => l.judging !== 'lamps').map((l) => l.scene.lux);
   return {
     ok: true,
-    adviceOn: prepareAdvice({ stays, lights: weighed(found), light, kind, windDown, schools, wish }),
+    adviceOn: prepareAdvice({ ...of, stays, lights: weighed(found) }),
     lights: found,
-    light,
+    light: of.light,
     dayLux: middleOf(lux.filter((v) => v >= SCENE.tooDarkLux)),
     inDeck: found[0] === IN_DECK,
   };

@@ -86,9 +86,11 @@ describe('a pair through the day', () => {
   });
 });
 
+const plain = { day, lookIn, usedFor, kind: 'other', wish: null, schools: DEFAULT_SCHOOLS } as const;
+
 describe('cells of the record', () => {
   test('every candidate beside every thing in every light there is', () => {
-    const found = answerOf(cells({ day, lookIn, usedFor, stays: [travertine], candidates: [beige, greenTan] })).cells;
+    const found = answerOf(cells({ ...plain, stays: [travertine], candidates: [beige, greenTan] })).cells;
     expect(found).toHaveLength(6);
     expect(
       all(
@@ -104,9 +106,26 @@ describe('cells of the record', () => {
     ).toBe(true);
   });
 
+  test('a school that refuses whites in a dim room is heard in the record too, and the record says so once a colour', () => {
+    const dim = { ...day, room: { ...day.room, windows: day.room.windows.map((w) => ({ ...w, widthM: 0.3, heightM: 0.4 })) } };
+    const white: Swatch = { id: 'white', lab: { l: 94, a: -0.5, b: 0 } };
+    const ask = (dimWhite: 'never' | 'more-chroma' | 'warm-only', in_: typeof day, candidate: Swatch) =>
+      answerOf(
+        cells({ ...plain, day: in_, schools: { ...DEFAULT_SCHOOLS, dimWhite }, stays: [travertine], candidates: [candidate] }),
+      ).asWalls;
+    for (const school of ['never', 'more-chroma', 'warm-only'] as const)
+      expect(ask(school, dim, white)).toEqual([{ candidateId: 'white', verdict: 'no', says: expect.stringContaining('dingy') }]);
+    expect(ask('never', day, white)).toEqual([]);
+    const creamy: Swatch = { id: 'creamy', lab: { l: 90, a: 1, b: 9 } };
+    expect(ask('warm-only', dim, creamy)).toEqual([]);
+    expect(ask('more-chroma', dim, creamy)).toEqual([]);
+    // its word: nothing of LRV 70 and more under chroma 4
+    expect(ask('more-chroma', dim, { id: 'weak', lab: { l: 87.5, a: 0.5, b: 3.8 } })[0]).toMatchObject({ verdict: 'no' });
+  });
+
   test('a room without lamps has no cells by lamplight', () => {
     const dark = { ...day, room: { ...day.room, lamps: [] } };
-    const found = answerOf(cells({ day: dark, lookIn, usedFor, stays: [travertine], candidates: [beige] })).cells;
+    const found = answerOf(cells({ ...plain, day: dark, stays: [travertine], candidates: [beige] })).cells;
     expect(found.map((c) => c.light)).toEqual(['window-day', 'overcast']);
   });
 });
@@ -253,13 +272,14 @@ describe('no two places disagree about a colour', () => {
     spectrum: Array.from(deck.curves.subarray(GRID.count * place, GRID.count * (place + 1))),
   });
   const places = [0, 1, 2, 3, 4, 5, 6, 7];
-  const lit = { day, lookIn, usedFor };
-  const record = answerOf(cells({ ...lit, stays: [travertine], candidates: places.map(swatch) })).cells;
+  const record = answerOf(cells({ ...plain, stays: [travertine], candidates: places.map(swatch) }));
   const answer = search();
 
   test('the record and the search: the worst cell of the record is what the search says', () => {
     const worst = (place: number) =>
-      ['no', 'nearly', 'works'].find((v) => record.some((c) => c.candidateId === `c${place}` && c.verdict === v));
+      (['no', 'nearly'] as const).find((v) =>
+        [...record.cells, ...record.asWalls].some((c) => c.candidateId === `c${place}` && c.verdict === v),
+      ) ?? 'works';
     const verdict = (cost: number) => (cost >= 2 ? 'no' : cost >= 1 ? 'nearly' : 'works');
     for (const place of places) expect(`${place} ${verdict(answer.costs[place]!)}`).toBe(`${place} ${worst(place)}`);
   });

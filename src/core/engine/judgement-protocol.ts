@@ -44,7 +44,7 @@ export type PairLook = {
 /** By moment of the day; null in the dark. */
 export type PairAnswer = { readonly ok: true; readonly looks: readonly (PairLook | null)[] };
 
-export type CellsRequest = LitRoom & {
+export type CellsRequest = AdvisedRoom & {
   readonly stays: readonly JudgedStay[];
   readonly candidates: readonly Swatch[];
 };
@@ -56,7 +56,14 @@ export type Cell = {
   readonly verdict: Verdict;
   readonly reason: Reason | null;
 };
-export type CellsAnswer = { readonly ok: true; readonly cells: readonly Cell[] };
+/** What is predicted of a candidate as four walls of the room at all, whatever it stands beside: by the schools, the wish and the light. */
+export type AsWalls = { readonly candidateId: string; readonly verdict: Verdict; readonly says: string };
+export type CellsAnswer = {
+  readonly ok: true;
+  readonly cells: readonly Cell[];
+  /** Only of candidates that something is against. */
+  readonly asWalls: readonly AsWalls[];
+};
 
 /** What of the deck is looked through. */
 export type Wanted = {

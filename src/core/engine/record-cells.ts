@@ -1,12 +1,15 @@
 import { conflictsWith, verdictOf } from '../judge/relation';
+import { againstWalls } from '../judge/room-advice';
 import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
+import { sayWeakest } from '../judge/say-advice';
+import { prepareWalls } from '../judge/walls';
 import type { SceneLight } from '../appearance/scene';
 import { darkHours } from '../light/dark-hours';
 import type { VerdictMoment } from '../record/verdict';
 import type { JudgingLight } from '../room/facing';
-import { lightsOfUse, weighed } from './advised-room';
+import { lightsOfUse, wallsOf, weighed } from './advised-room';
 import type { LitRoom } from './lit-room';
-import type { Cell, CellsAnswer, CellsRequest } from './judgement-protocol';
+import type { AsWalls, Cell, CellsAnswer, CellsRequest } from './judgement-protocol';
 import type { NoAnswer } from './light-protocol';
 import { surfacesOf } from './looks';
 import type { Steps } from './steps';
@@ -44,15 +47,23 @@ export function* recordLights(room: LitRoom): Steps<ReadonlyMap<JudgingLight, Re
 }
 
 /** What is predicted in every cell of a room record: what is felt in at least half of the light. */
-export function* cells({ stays, candidates, ...room }: CellsRequest): Steps<CellsAnswer | NoAnswer> {
+export function* cells({ stays: things, candidates, ...room }: CellsRequest): Steps<CellsAnswer | NoAnswer> {
   const lights = yield* lightsOfUse(room);
   if ('ok' in lights) return lights;
-  const prepared = prepareCells(stays.map(surfaceStay), weighed(lights));
+  const stays = things.map(surfaceStay);
+  const prepared = prepareCells(stays, weighed(lights));
+  const wallCosts = prepareWalls(wallsOf(room, lights, stays));
   const found: Cell[] = [];
+  const asWalls = candidates.flatMap(({ id, lab }): AsWalls[] => {
+    const { cost, reason, flag } = againstWalls(lab, wallCosts(lab));
+    const says = sayWeakest({ weakest: { stay: null, component: null, kind: null, reason, flag } }, things);
+    const verdict = verdictOf(cost);
+    return verdict === 'works' || !says ? [] : [{ candidateId: id, verdict, says }];
+  });
   for (const candidate of candidates) {
     const seen = seenInScenes(prepared, surfacesOf(candidate)[0]!);
     for (const kind of prepared.kinds) {
-      stays.forEach((stay, s) => {
+      things.forEach((stay, s) => {
         const { cost, scene, component } = cellOf(prepared, kind, s, seen);
         const verdict = verdictOf(cost);
         const conflicts = conflictsWith(prepared.scenes[scene]!.things[s]!, component, seen[scene]!);
@@ -62,5 +73,5 @@ export function* cells({ stays, candidates, ...room }: CellsRequest): Steps<Cell
     }
     yield found.length / (prepared.kinds.length * candidates.length * stays.length);
   }
-  return { ok: true, cells: found };
+  return { ok: true, cells: found, asWalls };
 }

@@ -26,7 +26,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 /** What would have to change, in words. */
 function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
-  const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'}`;
+  const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'} at full strength`;
   if (change.kind === 'lamps') return `with lamps of 3,000 K and Ra 95 ${would}`;
   if (change.kind === 'wish') return `if it need not be ${wish ? WISH_WORDS[wish] : 'so'} ${would}`;
   const gone = change.stays.map((s) => stays[s]!);
@@ -38,7 +38,7 @@ function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
 function whyOf({ lights, tookMs }: ShortlistAnswer, room: Room): string {
   const by = lights.map(({ light, share }) => `${LIGHT_NAMES[light]} ${percent(share)}`).join(', ');
   const wish = room.wish ? `, what the client wants (${WISH_WORDS[room.wish]})` : '';
-  return `A colour is judged beside everything that stays in each kind of light the room is used in (${USE_WORDS[room.use]}: ${by}; how often each sky is met is told by the simulated sky service). The weakest link that is felt in at least half of a light decides the verdict. The order is by how well it serves as these four walls: the undertone it shares, how light and quiet walls of such a room usually are${wish}, and what the light asks for. The figure is the chance that a good consultant would sign it, by the model. The eye decides. Judged in ${(tookMs / 1000).toFixed(1)} s.`;
+  return `A colour is judged beside everything that stays in each kind of light the room is used in (${USE_WORDS[room.use]}: ${by}; how often each sky is met is told by the simulated sky service). The weakest link that is felt in at least half of a light decides the verdict. The order is by how well it serves as these four walls: the undertone it shares or answers, how light and quiet walls of such a room usually are${wish}, and what the light asks for; of what is about as good, different hues stand first. The figure is the chance that a good consultant would sign it, by the model. The eye decides. Judged in ${(tookMs / 1000).toFixed(1)} s.`;
 }
 
 /** How many work, how many nearly, what is to be said of the room, and what most of the rest was dropped for. */
@@ -50,7 +50,7 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
         <b className="text-lg">
           {works === 0 ? 'Nothing works here' : `${counted(works)} ${works === 1 ? 'colour' : 'colours'} could work`}
         </b>
-        {` · ${counted(nearly)} nearly · ${counted(no)} dropped, of ${counted(works + nearly + no)} · `}
+        {` · ${counted(nearly)} nearly · ${counted(no)} do not, of ${counted(works + nearly + no)} colours at their best strength · `}
         <Explain label="How it is judged" why={whyOf(answer, room)}>
           how it is judged
         </Explain>
@@ -68,7 +68,7 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
       )}
       {answer.drops.length > 0 && (
         <p className="truncate text-sm text-soft">
-          Dropped for:{' '}
+          Strengths of colours that do not work, by why:{' '}
           {answer.drops
             .slice(0, 4)
             .map((d) => `${d.says} (${counted(d.count)})`)

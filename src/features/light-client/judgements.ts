@@ -10,7 +10,7 @@ import { asKey } from './as-key';
 import { useJob } from './light-worker';
 import { judgedThings } from '@/core/engine/judged-things';
 import { candidateSwatch } from '@/core/engine/swatches';
-import { useAdvisedRoom, useDayRequest, useRoomLights, useLookIn, useScale } from './room-day';
+import { useAdvisedRoom, useDayRequest, useLookIn, useScale } from './room-day';
 import { useRoom } from '../session/visit-context';
 
 /** A candidate beside one thing through the day; nothing is asked while one is missing. */
@@ -29,12 +29,12 @@ export function usePairThroughDay(roomId: string, candidate: Candidate | undefin
 /** What is predicted for every cell of a room's record. */
 export function useCells(roomId: string) {
   const room = useRoom(roomId);
-  const lit = useRoomLights(roomId);
+  const advised = useAdvisedRoom(roomId);
   const things = judgedThings(room);
   const request = useMemo(() => {
-    if (!lit || things.length === 0 || room.candidates.length === 0) return undefined;
-    return { ...lit, stays: things, candidates: room.candidates.map(candidateSwatch) };
-  }, [lit, things, room.candidates]);
+    if (!advised || things.length === 0 || room.candidates.length === 0) return undefined;
+    return { ...advised, stays: things, candidates: room.candidates.map(candidateSwatch) };
+  }, [advised, things, room.candidates]);
   return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!));
 }
 

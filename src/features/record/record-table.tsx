@@ -1,5 +1,6 @@
 'use client';
 
+import type { AsWalls } from '@/core/engine/judgement-protocol';
 import { inView, type ComputedCell, type RecordView } from '@/core/record/cell';
 import type { CandidateRow, RoomRecord } from '@/core/record/room-record';
 import type { Room } from '@/core/record/room';
@@ -9,6 +10,7 @@ import { latest } from '../light-client/light-worker';
 import { sayIntensities, standingIntensities } from '@/core/record/intensity';
 import { ColourAcross } from '../drawings/colour-across';
 import { sayColour } from '../words/say-colour';
+import { VERDICT_WORDS } from '../words/verdict-words';
 import { useCells } from '../light-client/judgements';
 import { AddNote, CandidateNotes } from './candidate-notes';
 import { LightCell, StayCell } from './record-cells';
@@ -21,10 +23,12 @@ type Shared = {
   readonly lights: readonly JudgingLight[];
   readonly view: RecordView;
   readonly computed: readonly ComputedCell[];
+  readonly asWalls: readonly AsWalls[];
 };
 type RowProps = Shared & { readonly row: CandidateRow; readonly first: boolean };
 
-function RowHead({ row: { candidate }, first, room }: Pick<RowProps, 'row' | 'first' | 'room'>) {
+function RowHead({ row: { candidate }, first, room, asWalls }: Pick<RowProps, 'row' | 'first' | 'room' | 'asWalls'>) {
+  const walls = asWalls.find((w) => w.candidateId === candidate.id);
   const alone = sayIntensities(standingIntensities(room.intensities, candidate.id));
   return (
     <th scope="row" className="sticky left-0 z-10 bg-ground py-2 pr-3 text-left align-top font-normal">
@@ -41,6 +45,11 @@ function RowHead({ row: { candidate }, first, room }: Pick<RowProps, 'row' | 'fi
         </span>
       </span>
       {alone && <span className="mt-1 block text-sm">alone: {alone}</span>}
+      {walls && (
+        <span className="mt-1 block text-sm text-soft" data-as-walls={walls.verdict}>
+          on four walls, predicted: {VERDICT_WORDS[walls.verdict].toLowerCase()}, {walls.says}
+        </span>
+      )}
       <span className="print:hidden">
         <ColourAcross colour={candidate}>
           <button
@@ -56,7 +65,7 @@ function RowHead({ row: { candidate }, first, room }: Pick<RowProps, 'row' | 'fi
   );
 }
 
-function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps) {
+function ColourRow({ row, first, room, visit, lights, view, computed, asWalls }: RowProps) {
   const { candidate } = row;
   const verdicts = inView(row.verdicts, view);
   const cells = computed.filter(
@@ -70,7 +79,7 @@ function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps
       data-row={`${candidate.code}/${candidate.strength}`}
       style={{ breakInside: 'avoid' }}
     >
-      <RowHead row={row} first={first} room={room} />
+      <RowHead {...{ row, first, room, asWalls }} />
       {room.stays.map((stay) => (
         <td key={stay.id} className="px-1 py-2 align-top">
           <StayCell
@@ -107,12 +116,12 @@ function ColourRow({ row, first, room, visit, lights, view, computed }: RowProps
   );
 }
 
-type TableProps = Omit<Shared, 'computed' | 'lights'> & { readonly record: RoomRecord };
+type TableProps = Omit<Shared, 'computed' | 'asWalls' | 'lights'> & { readonly record: RoomRecord };
 
 /** Candidates and strengths against what stays and the lights, each cell as seen and as computed, each row with its ruling. */
 export function RecordTable({ record, room, visit, view }: TableProps) {
   const asked = useCells(room.id);
-  const computed = latest(asked)?.cells ?? [];
+  const { cells: computed, asWalls } = latest(asked) ?? { cells: [], asWalls: [] };
   const head = 'px-1 pb-2 text-left align-bottom text-sm font-semibold';
   return (
     <table className="w-full border-collapse" data-computed-cells={computed.length}>
@@ -149,7 +158,7 @@ export function RecordTable({ record, room, visit, view }: TableProps) {
             key={row.candidate.id}
             row={row}
             first={row.candidate.deckColourId !== record.rows[i - 1]?.candidate.deckColourId}
-            {...{ room, visit, view, computed, lights: record.lights }}
+            {...{ room, visit, view, computed, asWalls, lights: record.lights }}
           />
         ))}
       </tbody>

@@ -190,14 +190,17 @@ async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall
 
 /** What is computed for a room in the lights of its record, as a page computes it. */
 async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
-  const room = (await loadVisit(db, visitId))!.rooms.find((r) => r.id === roomId)!;
+  const { schools, rooms } = (await loadVisit(db, visitId))!;
+  const room = rooms.find((r) => r.id === roomId)!;
   const position = judgingPosition(room);
   const lit = {
     day: { room: describeRoom(room).description, place: PLACE, date: DATE, zone: PLACE.timeZone },
     lookIn: { position, lampsOn: false, scale: 1 },
     usedFor: { use: room.use, skies: await devices().skyService.skyShares(DATE) },
   };
-  const found = toTheEnd(cells({ ...lit, stays: judgedThings(room), candidates: room.candidates.map(candidateSwatch) }));
+  const { kind, wish } = room;
+  const advised = { ...lit, kind, wish, schools };
+  const found = toTheEnd(cells({ ...advised, stays: judgedThings(room), candidates: room.candidates.map(candidateSwatch) }));
   if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
   return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
 }
