@@ -45,6 +45,11 @@ type Known = Record<string, unknown>;
 /** Spectra of candidates are mixed when a visit is read, now to the ten-thousandth. */
 const withoutSpectrum = <T extends { readonly spectrum: unknown }>({ spectrum: _, ...rest }: T) => rest;
 const withoutOrdinal = <T extends { readonly ordinal: number }>({ ordinal: _, ...rest }: T) => rest;
+/** At full strength a colour has its deck's own Lab now, and not what its formula computes to: the same to the hundredth. */
+const plain = (value: unknown): unknown =>
+  JSON.parse(JSON.stringify(value), (key, v: unknown) =>
+    ['l', 'a', 'b'].includes(key) && typeof v === 'number' ? Math.round(v * 100) / 100 : v,
+  );
 const sorted = (all: unknown): unknown => (all as { id: string }[]).map((one) => one.id).sort();
 
 test('a data folder made before opens with nothing lost', async () => {
@@ -61,7 +66,7 @@ test('a data folder made before opens with nothing lost', async () => {
     expect(verdicts.map(asBefore)).toEqual(before['verdicts']);
     expect(stays.map(withoutOrdinal)).toEqual(before['stays']);
     const were = before['candidates'] as Room['candidates'];
-    expect(candidates.map((c) => withoutSpectrum(withoutOrdinal(c)))).toEqual(were.map(withoutSpectrum));
+    expect(candidates.map((c) => plain(withoutSpectrum(withoutOrdinal(c))))).toEqual(were.map((c) => plain(withoutSpectrum(c))));
     candidates.forEach(({ spectrum }, k) =>
       spectrum?.forEach((r, n) => expect(Math.abs(r - were[k]!.spectrum![n]!)).toBeLessThan(1 / SPECTRUM_STEPS)),
     );
