@@ -4,7 +4,7 @@ import type { Intensity } from '@/core/record/intensity';
 
 export type DemoStay = {
   readonly name: string;
-  readonly kind: 'fixed' | 'furnishing';
+  readonly kind: 'fixed' | 'furnishing' | 'artwork';
   readonly school?: 'answer';
   /** Where it lies and what share of that face it covers. */
   readonly lies?: readonly [face: 'floor' | 'ceiling' | 'walls', cover: number];
@@ -315,6 +315,15 @@ export const DEMO_VISIT: {
           ],
         },
         { name: 'Tile', kind: 'fixed', components: [['tile', 1, 70, 1.2, 3.5]] },
+        {
+          name: 'Harbour picture',
+          kind: 'artwork',
+          components: [
+            ['sea', 0.5, 58, -9, -15],
+            ['sand and cloud', 0.3, 80, 3, 14],
+            ['depth', 0.2, 30, -6, -14],
+          ],
+        },
       ],
       tries: [
         { code: 'FR 3152', strength: 100, day: 'W N:too-yellow X:too-strong' },

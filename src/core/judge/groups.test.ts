@@ -1,5 +1,5 @@
 import { deltaE00 } from '../colour/ciede2000';
-import { grouped, GROUPS, leaningFrom } from './groups';
+import { grouped, GROUPS, groupTitle, leaningFrom } from './groups';
 
 const first = { l: 80, a: 2, b: 8 };
 const row = (l: number, a: number, b: number) => ({ lab: { l, a, b } });
@@ -18,7 +18,7 @@ test.each([
 test('rows that are much like a choice stand behind it, and none is lost', () => {
   const rows = [row(80, 2, 8), row(80.2, 2, 8.1), row(66, 2, 8), row(66.3, 2, 8), row(58, 2, 8), row(90, 2, 7)];
   const groups = grouped(rows);
-  expect(groups.map((g) => g.leaning)).toEqual(['like-the-first', 'deeper', 'lighter']);
+  expect(groups.map((g) => g.by)).toEqual(['like-the-first', 'deeper', 'lighter']);
   expect(groups[1]!.choices).toEqual([row(66, 2, 8), row(58, 2, 8)]);
   expect(groups[1]!.alike).toEqual([row(66.3, 2, 8)]);
   expect(groups.flatMap((g) => [...g.choices, ...g.alike])).toHaveLength(rows.length);
@@ -26,6 +26,14 @@ test('rows that are much like a choice stand behind it, and none is lost', () =>
     choices.forEach((c, i) =>
       choices.slice(i + 1).forEach((d) => expect(deltaE00(c.lab, d.lab)).toBeGreaterThanOrEqual(GROUPS.apart)),
     );
+});
+
+test('a list of colours lies by hue, and what is no colour stands by itself', () => {
+  const rows = [row(78, 18, 3), row(62, -14, 10), row(58, -6, -18), row(70, 8, 40), row(78.5, 18.6, 3.5), row(80, 1, 6)];
+  const groups = grouped(rows);
+  expect(groups.map((g) => groupTitle(g.by))).toEqual(['Pinks', 'Greens', 'Blues', 'Yellows', 'Near-neutrals and browns']);
+  expect(groups[0]).toMatchObject({ choices: [row(78, 18, 3)], alike: [row(78.5, 18.6, 3.5)] });
+  expect(groupTitle('like-the-first')).toBe('The first, and like it');
 });
 
 test('an empty list has no groups', () => expect(grouped([])).toEqual([]));

@@ -1,6 +1,9 @@
 import { deltaE00 } from '../colour/ciede2000';
 import { directions } from '../colour/directions';
+import { familyOf, type Family } from '../colour/family';
 import type { Lab } from '../colour/types';
+import { RELATION } from './model';
+import { chromatic } from './worlds';
 
 /** Where a colour lies from the first of a list. */
 export const LEANINGS = [
@@ -16,7 +19,7 @@ export const LEANINGS = [
 ] as const;
 export type Leaning = (typeof LEANINGS)[number];
 
-export const LEANING_WORDS: Readonly<Record<Leaning, string>> = {
+const LEANING_WORDS: Readonly<Record<Leaning, string>> = {
   'like-the-first': 'The first, and like it',
   lighter: 'Lighter',
   deeper: 'Deeper',
@@ -35,7 +38,37 @@ export const GROUPS = {
   apart: 2,
   /** Choices of a group that are shown at first. */
   shown: 3,
+  /** Of so many rows at the head of a list; when they are of at least so many hues, the list is one of colours and lies by hue. */
+  head: 12,
+  hues: 3,
 } as const;
+
+/** Families that are colours, with what several of one are called; whatever is none of them is a near-neutral. */
+const HUE_WORDS = {
+  red: 'Reds',
+  orange: 'Oranges',
+  yellow: 'Yellows',
+  green: 'Greens',
+  'blue-green': 'Blue-greens',
+  blue: 'Blues',
+  violet: 'Violets',
+  pink: 'Pinks',
+} as const satisfies Partial<Record<Family, string>>;
+export type Hue = keyof typeof HUE_WORDS | 'near-neutral';
+
+/** The hue that a colour belongs to as a colour; a near-neutral, a brown or a black belongs to none. */
+export function hueOf(lab: Lab): Hue {
+  const family = familyOf(lab);
+  return chromatic(lab, RELATION) >= 0.5 && family in HUE_WORDS ? (family as keyof typeof HUE_WORDS) : 'near-neutral';
+}
+
+/** What a group of rows is called. */
+export const groupTitle = (by: Leaning | Hue): string =>
+  by === 'near-neutral'
+    ? 'Near-neutrals and browns'
+    : by in HUE_WORDS
+      ? HUE_WORDS[by as keyof typeof HUE_WORDS]
+      : LEANING_WORDS[by as Leaning];
 
 /** Which way a colour lies from the first of a list: its largest visible difference. */
 export function leaningFrom(first: Lab, lab: Lab): Leaning {
@@ -51,20 +84,30 @@ export function leaningFrom(first: Lab, lab: Lab): Leaning {
   return steps > 0 ? up : down;
 }
 
-/** Rows that lie one way from the first, best first: those that are choices of their own, and those that are much like one of them. */
-export type Group<T> = { readonly leaning: Leaning; readonly choices: readonly T[]; readonly alike: readonly T[] };
+/** Rows of one hue, or that lie one way from the first, best first: those that are choices of their own, and those that are much like one of them. */
+export type Group<T> = { readonly by: Leaning | Hue; readonly choices: readonly T[]; readonly alike: readonly T[] };
 
-/** A list as groups, in the order in which their first rows stand in it. */
+/** Whether a list is one of colours rather than of near-neutrals: its head is of several hues. */
+const isOfColours = (rows: readonly { readonly lab: Lab }[]): boolean =>
+  new Set(
+    rows
+      .slice(0, GROUPS.head)
+      .map((r) => hueOf(r.lab))
+      .filter((hue) => hue !== 'near-neutral'),
+  ).size >= GROUPS.hues;
+
+/** A list as groups, in the order in which their first rows stand in it: colours by hue, near-neutrals by which way they lie from the first. */
 export function grouped<T extends { readonly lab: Lab }>(rows: readonly T[]): Group<T>[] {
   const first = rows[0];
   if (!first) return [];
-  const groups = new Map<Leaning, { choices: T[]; alike: T[] }>();
+  const groups = new Map<Leaning | Hue, { choices: T[]; alike: T[] }>();
+  const byHue = isOfColours(rows);
   for (const row of rows) {
-    const leaning = leaningFrom(first.lab, row.lab);
-    const group = groups.get(leaning) ?? { choices: [], alike: [] };
-    groups.set(leaning, group);
+    const by = byHue ? hueOf(row.lab) : leaningFrom(first.lab, row.lab);
+    const group = groups.get(by) ?? { choices: [], alike: [] };
+    groups.set(by, group);
     const own = group.choices.every((c) => deltaE00(c.lab, row.lab) >= GROUPS.apart);
     (own ? group.choices : group.alike).push(row);
   }
-  return [...groups].map(([leaning, group]) => ({ leaning, ...group }));
+  return [...groups].map(([by, group]) => ({ by, ...group }));
 }

@@ -1,4 +1,3 @@
-import { relation, type Relation } from '../judge/relation';
 import {
   deriveRuling,
   roomProgress,
@@ -14,18 +13,9 @@ import type { Candidate } from './candidate';
 import { coverageOf, type Coverage } from './coverage';
 import type { Look } from './look';
 import { standingAnswers, type LookAnswer } from './look-answer';
-import type { RecordedStay } from './stay';
 import type { Room } from './room';
 import type { RulingEvent } from './ruling';
 import type { VerdictEvent } from './verdict';
-
-/** The relation of a candidate at its strength to a thing that stays, as in the deck (D65). */
-export const relationTo = (stay: RecordedStay, candidate: Candidate): Relation =>
-  relation(
-    { name: stay.name, kind: stay.kind, components: stay.components.map((c) => ({ ...c, lab: c.colour.lab })) },
-    candidate.lab,
-    stay.school,
-  );
 
 export type CandidateRow = {
   readonly candidate: Candidate;

@@ -3,8 +3,11 @@
 import { describeColour } from '@/core/colour/family';
 import { DIRECTION_WORDS, VISIBLE_STEP, type Direction, type Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
+import { judgedThings } from '@/core/engine/judged-things';
 import { sayBeside } from '@/core/judge/reasons';
+import { sayInduced } from '@/core/judge/say-induced';
 import type { Candidate } from '@/core/record/candidate';
+import type { RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
 import { Explain } from '@/ui/explain';
 import { Scale } from '@/ui/scale';
@@ -61,6 +64,29 @@ function AloneComputed({ candidate }: { readonly candidate: Candidate }) {
   );
 }
 
+type WordsProps = {
+  readonly bench: Bench;
+  readonly candidate: Candidate;
+  readonly stay: RecordedStay;
+  readonly component: RecordedComponent;
+};
+
+/** What the two are called, what one does to the other, and whether the thing will be there as it is. */
+function PairInWords({ bench, candidate, stay, component }: WordsProps) {
+  const several = stay.components.length > 1;
+  const induced = sayInduced({ name: several ? `The ${component.name}` : stay.name, lab: component.colour.lab }, candidate.lab);
+  const isPainted = judgedThings(bench.room).some((t) => t.id === stay.id && t.kind === 'painted');
+  return (
+    <>
+      <p className="mt-1.5 text-sm">
+        {describeColour(candidate.lab)}; {several ? component.name : stay.name}: {describeColour(component.colour.lab)}
+      </p>
+      {induced && <p className="text-sm">{induced}.</p>}
+      {isPainted && <p className="text-sm text-soft">{stay.name} is to be painted: judged in its new colour.</p>}
+    </>
+  );
+}
+
 type Props = { readonly bench: Bench; readonly computed: Computed; readonly candidate: Candidate; readonly stay: RecordedStay };
 
 /** What the core says of the pair: verdict, reason, the four directions, LRV and contrast. Hidden until the eye has spoken at first glance. */
@@ -103,9 +129,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
           />
         ))}
       </div>
-      <p className="mt-1.5 text-sm">
-        {describeColour(candidate.lab)}; {beside === 'it' ? stay.name : component.name}: {describeColour(component.colour.lab)}
-      </p>
+      <PairInWords {...{ bench, candidate, stay, component }} />
       <p className="text-sm">
         <Explain
           label="LRV difference"

@@ -3,12 +3,15 @@
 import type { Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
 import type { Reason, Verdict } from '@/core/judge/reasons';
-import { relationTo } from '@/core/record/room-record';
+import { judgedThings } from '@/core/engine/judged-things';
+import type { JudgedStay } from '@/core/engine/judgement-protocol';
+import { relation } from '@/core/judge/relation';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
 import { usePairThroughDay } from '../light-client/judgements';
 import { useCursorPart } from '../cursor/cursor';
+import { useRoom } from '../session/visit-context';
 import { momentIndex, useRoomDay } from '../light-client/room-day';
 import { latest } from '../light-client/light-worker';
 
@@ -26,8 +29,10 @@ export type Computed = {
   readonly sure: number;
 };
 
-function inDeck(candidate: Candidate, stay: RecordedStay, where: Computed['where']): Computed {
-  const found = relationTo(stay, candidate);
+type Pair = { readonly candidate: Candidate; readonly stay: RecordedStay; readonly thing: JudgedStay };
+
+function inDeck({ candidate, stay, thing }: Pair, where: Computed['where']): Computed {
+  const found = relation(thing, candidate.lab, thing.school);
   const at = Math.max(
     0,
     stay.components.findIndex((c) => c.name === found.link),
@@ -39,7 +44,7 @@ function inDeck(candidate: Candidate, stay: RecordedStay, where: Computed['where
     verdict: found.verdict,
     reasons: found.reasons,
     likely: [...new Set(conflicts.map((c) => c.reason))],
-    component: stay.components[at]!,
+    component: stay.components[at] ?? stay.components[0]!,
     directions,
     lrvDifference,
     sure: 1,
@@ -55,13 +60,16 @@ export function useComputed(
   const shown = useCursorPart((m) => m.shown);
   const moments = latest(useRoomDay(roomId));
   const index = useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0));
+  const thing = judgedThings(useRoom(roomId)).find((t) => t.id === stay?.id);
   const through = usePairThroughDay(roomId, shown === 'in-light' ? candidate : undefined, stay);
-  if (!candidate || !stay) return undefined;
-  if (shown === 'in-deck' || through.state === 'failed') return inDeck(candidate, stay, 'in-deck');
-  if (through.state === 'computing') return inDeck(candidate, stay, 'computing');
+  if (!candidate || !stay || !thing) return undefined;
+  const pair = { candidate, stay, thing };
+  if (shown === 'in-deck' || through.state === 'failed') return inDeck(pair, 'in-deck');
+  if (through.state === 'computing') return inDeck(pair, 'computing');
   const look = through.value.looks[index];
-  if (!look) return inDeck(candidate, stay, 'dark');
-  const component = stay.components[look.component]!;
+  if (!look) return inDeck(pair, 'dark');
+  // what is to be painted may have other colours than it has now
+  const component = stay.components[look.component] ?? stay.components[0]!;
   const { verdict, reasons, likely, directions, sure } = look;
   const lrvDifference = lrvOf(candidate.lab) - lrvOf(component.colour.lab);
   return { where: 'in-light', verdict, reasons, likely, component, directions, lrvDifference, sure };

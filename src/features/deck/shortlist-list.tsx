@@ -7,7 +7,7 @@ import { lrvOf } from '@/core/colour/lab';
 import { familyOf } from '@/core/colour/family';
 import type { Found, FoundStrength } from '@/core/engine/judgement-protocol';
 import { offeredSwatch } from '@/core/engine/swatches';
-import { grouped, GROUPS, LEANING_WORDS, type Group } from '@/core/judge/groups';
+import { grouped, GROUPS, groupTitle, type Group } from '@/core/judge/groups';
 import type { Room } from '@/core/record/room';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
@@ -169,7 +169,7 @@ type Props = {
 type GroupProps = Omit<Props, 'found'> & { readonly group: Group<Found> };
 
 /** Choices that lie one way from the first; the rest on demand. */
-function GroupOfRows({ group: { leaning, choices, alike }, room, colours, chosen, onChoose }: GroupProps) {
+function GroupOfRows({ group: { by, choices, alike }, room, colours, chosen, onChoose }: GroupProps) {
   const [more, setMore] = useState(false);
   const rest = [...choices.slice(GROUPS.shown), ...alike];
   const all = more || (chosen !== undefined && rest.includes(chosen));
@@ -179,9 +179,9 @@ function GroupOfRows({ group: { leaning, choices, alike }, room, colours, chosen
     [shown],
   );
   return (
-    <section aria-label={LEANING_WORDS[leaning]}>
+    <section aria-label={groupTitle(by)}>
       <h3 className="mt-3 mb-1 flex items-baseline gap-3 border-b border-line-strong first:mt-0">
-        <b>{LEANING_WORDS[leaning]}</b>
+        <b>{groupTitle(by)}</b>
         <span className="text-sm text-soft">
           {choices.length + alike.length} {choices.length + alike.length === 1 ? 'colour' : 'colours'}
         </span>
@@ -220,7 +220,7 @@ export function ShortlistList({ room, found, colours, chosen, onChoose }: Props)
   return (
     <div role="group" aria-label="What could work, best first" className="lg:min-h-0 lg:overflow-auto">
       {groups.map((group) => (
-        <GroupOfRows key={group.leaning} group={group} room={room} colours={colours} chosen={chosen} onChoose={onChoose} />
+        <GroupOfRows key={group.by} group={group} room={room} colours={colours} chosen={chosen} onChoose={onChoose} />
       ))}
     </div>
   );
