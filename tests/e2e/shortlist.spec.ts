@@ -14,8 +14,8 @@ test('searches at once: a row for each colour with its strengths, what speaks fo
 }) => {
   await openSearch(page, demo.url, 'Sitting room');
   await expect(ranked(page)).toBeVisible();
-  await expect(page.getByText(/ dropped, of 372/)).toBeVisible();
-  await expect(page.getByText(/^Dropped for: .+ \(\d+\)/)).toBeVisible();
+  await expect(page.getByText(/ do not, of 372 colours at their best strength/)).toBeVisible();
+  await expect(page.getByText(/^Strengths of colours that do not work, by why: .+ \(\d+\)/)).toBeVisible();
   await expect(page.getByText(/By day about [\d,]+ lx on this wall/)).toBeVisible();
   const rows = rowsOf(page);
   await expect(rows.first()).toContainText('shares the undertone of');
@@ -119,8 +119,8 @@ test('where nothing works it says what would have to change', async ({ page, dem
   await page.getByRole('menuitemcheckbox', { name: 'green', exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByText('Nothing works here')).toBeVisible();
-  await expect(page.getByText(/with .+ painted or replaced \d+ colours? works?/)).toBeVisible();
-  await expect(rowsOf(page).first()).toHaveAttribute('data-verdict', 'no');
+  await expect(page.getByText(/with .+ painted or replaced \d+ colours? works? at full strength/)).toBeVisible();
+  await expect(rowsOf(page).first()).not.toHaveAttribute('data-verdict', 'works');
   await page.getByRole('button', { name: 'Only what works' }).click();
   await expect(page.getByText('None of them works')).toBeVisible();
   await page.getByRole('button', { name: 'Show the closest too' }).click();
@@ -194,7 +194,7 @@ test('what a room is and when it is used is told on the brief, and the search go
 
 test('a finish that fights the wish is told on the brief, where it is recorded and before the search', async ({ page, demo }) => {
   await openRoom(page, demo.url, 'Sitting room', 'Brief');
-  const wish = page.getByRole('group', { name: 'The client wants it' }).getByRole('button', { name: 'more colour', exact: true });
+  const wish = page.getByRole('group', { name: 'The client wants it' }).getByRole('button', { name: 'calmer, cooler', exact: true });
   if ((await wish.getAttribute('aria-pressed')) === 'false') await wish.click();
   for (const step of ['Brief', 'Stays']) {
     await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step, exact: true }).click();
