@@ -44,6 +44,8 @@ export const WALLS = {
   deep: { lrv: [5, 20], overStep: 10, underStep: 6, quietTo: 25, loudStep: 10 },
   /** Where colour is wished for: LRV and strength (steps of Munsell chroma) between which it is a colour for walls, with what costs one. */
   colour: { lrv: [33, 66], steps: [2.3, 6.2], darkStep: 18, lightStep: 12, weakStep: 0.9, loudStep: 2 },
+  /** What a violet or mauve costs there: the rarer wish on four walls; hues from, wholly from, to, and no more. */
+  violet: { costs: 0.3, from: 284, full: 298, to: 338, gone: 352 },
   /** What sharing no undertone costs, and going against the wish; and how much of the first is left where colour is wished for. */
   undertone: 0.6,
   undertoneIfColour: 0.4,
@@ -150,7 +152,10 @@ function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number)
     return outside(lrv, m.deep.lrv, m.deep.underStep, m.deep.overStep) + over(c, m.deep.quietTo, m.deep.loudStep);
   if (wish === 'more-colour') {
     const k = m.colour;
-    return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(stepsOf(lab), k.steps, k.weakStep, k.loudStep);
+    const { costs, from, full, to, gone } = m.violet;
+    const hue = hueDeg(lab);
+    const violet = costs * min(ramp(hue, from, full), ramp(hue, gone, to));
+    return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(stepsOf(lab), k.steps, k.weakStep, k.loudStep) + violet;
   }
   const lighter = wish === 'lighter';
   const usual = lighter ? m.darkUnderIfLighter : kind === 'hall' ? m.darkUnderInHall : m.darkUnder;
