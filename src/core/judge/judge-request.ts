@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { labTupleSchema } from '../colour/colour-schema';
-import { SCHOOLS, STAY_KINDS } from './kinds';
+import { JUDGED_KINDS, SCHOOLS } from './kinds';
 
 const componentSchema = z.object({
   name: z.string().max(80).default('colour'),
@@ -11,7 +11,7 @@ const componentSchema = z.object({
 /** A thing that stays, by the Lab of its components. */
 export const judgedThingSchema = z.object({
   name: z.string().max(200).default('what stays'),
-  kind: z.enum(STAY_KINDS),
+  kind: z.enum(JUDGED_KINDS),
   components: z
     .array(componentSchema)
     .min(1)

@@ -88,13 +88,14 @@ describe('relation, against trade cases (common practice, no published source)',
     expect(found.reasons).toBeGreaterThanOrEqual(wanted.reasons);
   });
 
+  const asShipped = agreement(ALL).reasons;
   // a tenth of a lightness near white would be nine steps: those move by two
   const moved = (key: keyof RelationModel, by: number) => RELATION[key] + by * (RELATION[key] >= 60 ? 2 : RELATION[key] / 10);
   const bothWays = (Object.keys(RELATION) as (keyof RelationModel)[]).flatMap((key) => [[key, 1] as const, [key, -1] as const]);
 
   test.each(bothWays)('does not hang on the exact value of %s (%d)', (key, by) => {
     const found = agreement(ALL, { ...RELATION, [key]: moved(key, by) });
-    expect(agreement(ALL).reasons - found.reasons).toBeLessThanOrEqual(ALL.length / 40);
+    expect(asShipped - found.reasons).toBeLessThanOrEqual(ALL.length / 40);
   });
 
   const colour = fc.record({
