@@ -37,6 +37,7 @@ export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate 
   const offWhite = ramp(lab.l, m.offWhiteL, m.offWhiteFullL) * ramp(c, m.dirtyGone, m.dirtyFades);
   const hue = hueDeg(lab);
   const colour = chromatic(lab, m);
+  const { hued, loud, answers, mauve, earth, green, yellow, tint } = colour > 0 ? asColour(lab, c, hue, m) : NO_COLOUR;
   return {
     lab,
     chroma: c,
@@ -50,6 +51,13 @@ export function prepareCandidate(lab: Lab, m: RelationModel): PreparedCandidate 
     cleanness: cleannessOf(lab.l, c, m),
     chromatic: colour,
     cool: c > m.hueCandidateFrom ? coolOf(hue, m) : 0,
-    ...(colour > 0 ? asColour(lab, c, hue, m) : NO_COLOUR),
+    hued,
+    loud,
+    answers,
+    mauve,
+    earth,
+    green,
+    yellow,
+    tint,
   };
 }

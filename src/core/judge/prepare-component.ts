@@ -70,14 +70,13 @@ export function prepareComponent(
   const rules = kind === 'fixed' ? 1 : 0;
   const own = strongFromOf(c, m, furnishing);
   const clean = cleannessOf(lab.l, c, m);
-  const nature = natureOf(lab, m, { kind, ofWood, deck });
-  const { chromatic: colour, hued, wood, brown } = nature;
+  const { chromatic: colour, hued, wood, brown, earth, cool } = natureOf(lab, m, { kind, ofWood, deck });
   const eased = 1 - m.woodRelief * brown;
   const large = ramp(alike, m.largeFrom, m.largeFull);
   const answers = mayAnswer ? ramp(c, m.answerFromChroma, m.answerFullChroma) : 0;
   const leans = (1 - colour) * (1 - wood) * (1 - clean) * (1 - joint);
+  // spelt out: a spread gives every component a shape of its own, and millions of pairs are met
   return {
-    ...nature,
     model: m,
     lab,
     chroma: c,
@@ -92,6 +91,12 @@ export function prepareComponent(
     easiness: easiness(lab.l, m.easyAt, m.easyBelow, m) * eased,
     hueEasiness: easiness(lab.l, m.easyHueAt, m.easyHueBelow, m) * eased,
     crispness: ramp(lab.l, m.crispFrom, m.crispFull) * ramp(c, 4 * m.cleanFullChroma, m.cleanFullChroma),
+    chromatic: colour,
+    hued,
+    brown,
+    wood,
+    earth,
+    cool,
     ground: furnishing ? 0 : colour * large,
     answers: ramp(hued.steps, m.answersNoMoreSteps, m.answersToSteps) * (1 - hued.clear * colour),
     leaning: painted ? 0 : leans * ramp(c, m.leanFrom, m.leanFull),
