@@ -177,6 +177,7 @@ test('two tabs on one room: the second is told, keeps what was typed, and choose
     } as never;
   });
   await other.goto(page.url());
+  await live(other);
   await page.getByLabel('Thick wall looks out to').fill('210');
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await other.getByLabel('Thick wall looks out to').fill('190');

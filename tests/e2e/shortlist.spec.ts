@@ -22,10 +22,13 @@ test('searches at once: a row for each colour with its strengths, what speaks fo
   await expect(rows.first()).toContainText('warmer as wanted');
   await expect(rows.first()).toContainText(/LRV \d+, (beige|tan|cream|off-white|white|brown|yellow|grey|taupe)/);
   await expect(rows.first()).toContainText(/weakest:|nothing fights it/);
-  const first = ranked(page).getByRole('region', { name: 'The first, and like it' });
-  const chances = (await first.locator('[data-found] b.text-base').allTextContents()).map((t) => parseInt(t));
+  const pinker = ranked(page).getByRole('region', { name: 'Pinker', exact: true });
+  const chances = (await pinker.locator('[data-found] b.text-base').allTextContents()).map((t) => parseInt(t));
   expect(chances.length).toBeGreaterThan(1);
   expect([...chances].sort((p, q) => q - p)).toEqual(chances);
+  const verdicts = await rows.evaluateAll((all) => all.map((e) => e.getAttribute('data-verdict')));
+  expect(new Set(verdicts)).toEqual(new Set(['works', 'nearly']));
+  expect(verdicts.lastIndexOf('works')).toBeLessThan(verdicts.indexOf('nearly'));
   await page.getByRole('button', { name: 'How it is judged' }).click();
   await expect(page.getByText(/window by day \d+ %, overcast \d+ %, lamps 35 %/).first()).toBeVisible();
   await page.keyboard.press('Escape');
@@ -53,7 +56,7 @@ test('rows lie by direction from the first, the rest on demand', async ({ page, 
   const names = await groups.evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
   expect(names[0]).toBe('The first, and like it');
   expect(names.length).toBeGreaterThan(3);
-  const deeper = ranked(page).getByRole('region', { name: 'Deeper' });
+  const deeper = ranked(page).getByRole('region', { name: 'Deeper', exact: true });
   expect(await deeper.locator('[data-found]').count()).toBeLessThanOrEqual(3);
   await deeper.getByRole('button', { name: /^show \d+ more$/ }).click();
   expect(await deeper.locator('[data-found]').count()).toBeGreaterThan(3);

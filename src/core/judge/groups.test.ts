@@ -1,8 +1,9 @@
 import { deltaE00 } from '../colour/ciede2000';
 import { grouped, GROUPS, groupTitle, leaningFrom } from './groups';
+import type { Verdict } from './reasons';
 
 const first = { l: 80, a: 2, b: 8 };
-const row = (l: number, a: number, b: number) => ({ lab: { l, a, b } });
+const row = (l: number, a: number, b: number, verdict: Verdict = 'works') => ({ lab: { l, a, b }, verdict });
 
 test.each([
   ['like-the-first', [80.5, 2, 8]],
@@ -31,9 +32,20 @@ test('rows that are much like a choice stand behind it, and none is lost', () =>
 test('a list of colours lies by hue, and what is no colour stands by itself', () => {
   const rows = [row(78, 18, 3), row(62, -14, 10), row(58, -6, -18), row(70, 8, 40), row(78.5, 18.6, 3.5), row(80, 1, 6)];
   const groups = grouped(rows);
-  expect(groups.map((g) => groupTitle(g.by))).toEqual(['Pinks', 'Greens', 'Blues', 'Yellows', 'Near-neutrals and browns']);
+  expect(groups.map(groupTitle)).toEqual(['Pinks', 'Greens', 'Blues', 'Yellows', 'Near-neutrals and browns']);
   expect(groups[0]).toMatchObject({ choices: [row(78, 18, 3)], alike: [row(78.5, 18.6, 3.5)] });
-  expect(groupTitle('like-the-first')).toBe('The first, and like it');
+  expect(groupTitle({ verdict: 'works', by: 'like-the-first' })).toBe('The first, and like it');
+});
+
+test('what nearly works lies below all that works, whichever way it lies', () => {
+  const rows = [row(80, 2, 8), row(80, 8, 7), row(80.5, 2, 8, 'nearly'), row(80, 9, 7, 'nearly'), row(66, 2, 8, 'nearly')];
+  expect(grouped(rows).map(groupTitle)).toEqual([
+    'The first, and like it',
+    'Pinker',
+    'Nearly: like the first',
+    'Nearly: pinker',
+    'Nearly: deeper',
+  ]);
 });
 
 test('an empty list has no groups', () => expect(grouped([])).toEqual([]));

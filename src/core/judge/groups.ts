@@ -3,6 +3,7 @@ import { directions } from '../colour/directions';
 import { familyOf, type Family } from '../colour/family';
 import type { Lab } from '../colour/types';
 import { RELATION } from './model';
+import type { Verdict } from './reasons';
 import { chromatic } from './worlds';
 
 /** Where a colour lies from the first of a list. */
@@ -62,13 +63,19 @@ export function hueOf(lab: Lab): Hue {
   return chromatic(lab, RELATION) >= 0.5 && family in HUE_WORDS ? (family as keyof typeof HUE_WORDS) : 'near-neutral';
 }
 
-/** What a group of rows is called. */
-export const groupTitle = (by: Leaning | Hue): string =>
+const hueOrWay = (by: Leaning | Hue): string =>
   by === 'near-neutral'
     ? 'Near-neutrals and browns'
     : by in HUE_WORDS
       ? HUE_WORDS[by as keyof typeof HUE_WORDS]
       : LEANING_WORDS[by as Leaning];
+
+/** What a group of rows is called. */
+export function groupTitle({ verdict, by }: Pick<Group<unknown>, 'verdict' | 'by'>): string {
+  if (verdict === 'works') return hueOrWay(by);
+  const named = by === 'like-the-first' ? 'like the first' : hueOrWay(by).toLowerCase();
+  return verdict === 'nearly' ? `Nearly: ${named}` : `No: ${named}`;
+}
 
 /** Which way a colour lies from the first of a list: its largest visible difference. */
 export function leaningFrom(first: Lab, lab: Lab): Leaning {
@@ -84,8 +91,16 @@ export function leaningFrom(first: Lab, lab: Lab): Leaning {
   return steps > 0 ? up : down;
 }
 
-/** Rows of one hue, or that lie one way from the first, best first: those that are choices of their own, and those that are much like one of them. */
-export type Group<T> = { readonly by: Leaning | Hue; readonly choices: readonly T[]; readonly alike: readonly T[] };
+/**
+ * Rows of one verdict and hue, or that lie one way from the first, best first: those that are choices of their own, and those that are much
+ * like one of them.
+ */
+export type Group<T> = {
+  readonly verdict: Verdict;
+  readonly by: Leaning | Hue;
+  readonly choices: readonly T[];
+  readonly alike: readonly T[];
+};
 
 /** Whether a list is one of colours rather than of near-neutrals: its head is of several hues. */
 const isOfColours = (rows: readonly { readonly lab: Lab }[]): boolean =>
@@ -96,18 +111,22 @@ const isOfColours = (rows: readonly { readonly lab: Lab }[]): boolean =>
       .filter((hue) => hue !== 'near-neutral'),
   ).size >= GROUPS.hues;
 
-/** A list as groups, in the order in which their first rows stand in it: colours by hue, near-neutrals by which way they lie from the first. */
-export function grouped<T extends { readonly lab: Lab }>(rows: readonly T[]): Group<T>[] {
+/**
+ * A list as groups, in the order in which their first rows stand in it: what works, then what nearly does; in each, colours by hue and
+ * near-neutrals by which way they lie from the first of all.
+ */
+export function grouped<T extends { readonly lab: Lab; readonly verdict: Verdict }>(rows: readonly T[]): Group<T>[] {
   const first = rows[0];
   if (!first) return [];
-  const groups = new Map<Leaning | Hue, { choices: T[]; alike: T[] }>();
+  const groups = new Map<string, Group<T> & { choices: T[]; alike: T[] }>();
   const byHue = isOfColours(rows);
   for (const row of rows) {
     const by = byHue ? hueOf(row.lab) : leaningFrom(first.lab, row.lab);
-    const group = groups.get(by) ?? { choices: [], alike: [] };
-    groups.set(by, group);
+    const key = `${row.verdict} ${by}`;
+    const group = groups.get(key) ?? { verdict: row.verdict, by, choices: [], alike: [] };
+    groups.set(key, group);
     const own = group.choices.every((c) => deltaE00(c.lab, row.lab) >= GROUPS.apart);
     (own ? group.choices : group.alike).push(row);
   }
-  return [...groups].map(([by, group]) => ({ by, ...group }));
+  return [...groups.values()];
 }

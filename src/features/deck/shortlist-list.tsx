@@ -169,7 +169,8 @@ type Props = {
 type GroupProps = Omit<Props, 'found'> & { readonly group: Group<Found> };
 
 /** Choices that lie one way from the first; the rest on demand. */
-function GroupOfRows({ group: { by, choices, alike }, room, colours, chosen, onChoose }: GroupProps) {
+function GroupOfRows({ group, room, colours, chosen, onChoose }: GroupProps) {
+  const { choices, alike } = group;
   const [more, setMore] = useState(false);
   const rest = [...choices.slice(GROUPS.shown), ...alike];
   const all = more || (chosen !== undefined && rest.includes(chosen));
@@ -179,9 +180,9 @@ function GroupOfRows({ group: { by, choices, alike }, room, colours, chosen, onC
     [shown],
   );
   return (
-    <section aria-label={groupTitle(by)}>
+    <section aria-label={groupTitle(group)}>
       <h3 className="mt-3 mb-1 flex items-baseline gap-3 border-b border-line-strong first:mt-0">
-        <b>{groupTitle(by)}</b>
+        <b>{groupTitle(group)}</b>
         <span className="text-sm text-soft">
           {choices.length + alike.length} {choices.length + alike.length === 1 ? 'colour' : 'colours'}
         </span>
@@ -214,13 +215,13 @@ function GroupOfRows({ group: { by, choices, alike }, room, colours, chosen, onC
   );
 }
 
-/** The list: the colour that serves best, and the others by which way they lie from it, so that each row is a choice of its own. */
+/** The list: what works before what nearly does; the colour that serves best, and the others by which way they lie from it, so that each row is a choice of its own. */
 export function ShortlistList({ room, found, colours, chosen, onChoose }: Props) {
   const groups = useMemo(() => grouped(found), [found]);
   return (
     <div role="group" aria-label="What could work, best first" className="lg:min-h-0 lg:overflow-auto">
       {groups.map((group) => (
-        <GroupOfRows key={group.by} group={group} room={room} colours={colours} chosen={chosen} onChoose={onChoose} />
+        <GroupOfRows key={groupTitle(group)} group={group} room={room} colours={colours} chosen={chosen} onChoose={onChoose} />
       ))}
     </div>
   );
