@@ -9,6 +9,8 @@ import { integrationWeights } from '@/core/colour/observer';
 import { colourTemperature } from '@/core/colour/temperature';
 import { D65_10, tristimulus, whiteOf } from '@/core/colour/tristimulus';
 import type { ColourInput } from '@/core/colour/colour-schema';
+import { onWalls } from '@/core/engine/known-days';
+import { positionLights, roomLight } from '@/core/light/day-light';
 import { firstProblem } from '@/core/light/say-room-problem';
 import { isInside } from '@/core/light/box';
 import { lightRoomOf } from '@/core/light/light-room-of';
@@ -19,7 +21,6 @@ import type { LightRoom } from '@/core/light/light-room';
 import { outdoorsAt, outdoorsGiven, type Outdoors } from '@/core/light/outdoors';
 import { prepareRoom } from '@/core/light/prepare-room';
 import { illuminance, totalOf, type ReceivedLight, type Receiver } from '@/core/light/receiver';
-import { addLight, luxOf, noLight } from '@/core/light/spectral';
 import { slidePositions, usualPositions } from '@/core/light/sample-positions';
 
 function outdoorsOf(moment: MomentInput): Outdoors {
@@ -75,14 +76,7 @@ const askedSchema = z.union([
   z.object({ room: roomSchema, moment: momentSchema, position: z.string().max(40), population: populationSchema }),
 ]);
 
-/** The light that comes into the room before any bounce, over its usual positions. */
-function directSum(lights: readonly ReceivedLight[]): Float64Array | undefined {
-  const sum = noLight();
-  for (const { direct } of lights) addLight(sum, direct);
-  return luxOf(sum) > 0 ? sum : undefined;
-}
-
-/** The light at a position of a room, with the room's own as what the eye adapts to. */
+/** The light at a position of a room, with the room's own, to which the eye adapts in part. */
 function lightInRoom({
   room: description,
   moment,
@@ -94,9 +88,10 @@ function lightInRoom({
   const place = receivers.findIndex((r) => r.name === position);
   if (place < 0) throw new RangeError(`position ${position}: this room has ${receivers.map((r) => r.name).join(', ')}`);
   const found = prepareRoom(room, receivers).lightAt(outdoorsOf(moment), moment.lamps);
-  const lux = illuminance(found[place]!).total;
+  const lights = positionLights(found);
+  const { power, lux } = lights[place]!;
   if (!(lux > 0)) throw new RangeError(`no light falls on ${position} at this moment`);
-  return { power: totalOf(found[place]!), lux, room: directSum(found.slice(0, usual.length)) };
+  return { power, lux, room: roomLight(onWalls(lights)) };
 }
 
 /** `appearance`: how a colour reads in a room at a moment, or in a plain light; where it is too dark to judge that is said instead of what it does. */

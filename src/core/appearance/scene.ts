@@ -12,10 +12,10 @@ export const SCENE = {
   /** The eye is never wholly adapted to a coloured light, however bright. Own choice, in line with measured degrees of 0.85–0.95. */
   mostAdapted: 0.9,
   /**
-   * Share of the light that comes into the room, before any bounce, against that at the spot itself, in the white the eye adapts to: what
-   * walls and floor add to the light is seen as their colour.
+   * Share of the room's own light, as its walls have it, against that at the spot, in the white the eye adapts to. Own choice: what holds is in
+   * decision 0020 and its test.
    */
-  roomShare: 0.25,
+  roomShare: 0.1,
   /** Light in which a colour shows as it does in the deck, lx. */
   deckLux: 500,
   /** How much of the loss of brightness in a dimmer room shows as loss of lightness: an exponent. */
@@ -31,7 +31,7 @@ export const SCENE = {
   tooDarkLux: 3,
 } as const;
 
-/** The light on a sample, and the light that comes into the room when it is another. */
+/** The light on a sample, and the room's own (`roomLight` in light/day-light) where it stands in a room. */
 export type SceneLight = { readonly power: SpectralPower; readonly lux: number; readonly room?: SpectralPower | undefined };
 
 /** How a colour reads in a scene. */

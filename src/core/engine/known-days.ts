@@ -2,7 +2,7 @@ import type { RoomDescription } from '../light/room-description';
 import { firstProblem } from '../light/say-room-problem';
 import { lightRoomOf } from '../light/light-room-of';
 import type { SceneLight } from '../appearance/scene';
-import { dayLightSteps, incoming, positionLights, together, type DayLight, type PositionLight } from '../light/day-light';
+import { dayLightSteps, positionLights, roomLight, together, type DayLight, type PositionLight } from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
 import type { LightRoom } from '../light/light-room';
 import { outdoorsAt, outdoorsDark, type Outdoors, type SkyName } from '../light/outdoors';
@@ -11,6 +11,7 @@ import type { Place } from '../light/day';
 import { shapeKey, shapeOf, type RoomShape } from '../light/room-shape';
 import { slidePositions, usualPositions, wallPositions } from '../light/sample-positions';
 import { wallClock } from '../light/time-zone';
+import { WALLS } from '../room/facing';
 import { leastRecentlyUsed } from '../base/least-recently-used';
 import { sceneOf } from './looks';
 import type { Steps } from './steps';
@@ -107,9 +108,9 @@ export const lampsOf = (room: RoomDescription): readonly PositionLight[] =>
 export const lightsOf = ({ day: found }: KnownDay, moment: number, lampsOn: boolean): readonly PositionLight[] =>
   lampsOn ? found.daylight[moment]!.map((light, p) => together(light, found.lamps[p]!)) : found.daylight[moment]!;
 
-/** What the eye is in at a position; undefined in the dark. */
+/** What the eye is in at a usual position; undefined in the dark. */
 export const sceneAt = (lights: readonly PositionLight[], place: number, scale: number): SceneLight | undefined =>
-  sceneOf(lights[place]!, incoming(lights), scale);
+  sceneOf(lights[place]!, roomLight(onWalls(lights)), scale);
 
 /** The same at every moment of a day. */
 export const scenesThrough = (known: KnownDay, place: number, { lampsOn, scale }: LookIn): (SceneLight | undefined)[] =>
@@ -121,6 +122,9 @@ export const placeOf = (room: LightRoom, position: string): number =>
     0,
     POSITIONS.usual(room).findIndex((p) => p.name === position),
   );
+
+/** Of the lights at the usual positions those on the walls, which are what the eye has before it. */
+export const onWalls = (usual: readonly PositionLight[]): readonly PositionLight[] => usual.slice(0, WALLS.length);
 
 /** The moment the sun stands highest. */
 export const midday = ({ day: found }: KnownDay): number =>

@@ -23,7 +23,7 @@ export function lookAt(swatch: Swatch, view: SceneView): { readonly look: ShownC
   return { look, appearance };
 }
 
-/** The scene at a position, the light that comes into the room being what the eye adapts to; undefined where it is too dark to judge. */
+/** The scene at a position, with the room's own light, to which the eye adapts in part; undefined where it is too dark to judge. */
 export function sceneOf(light: PositionLight, room: Float64Array | undefined, scale: number): SceneLight | undefined {
   const lux = light.lux * scale;
   return lux < SCENE.tooDarkLux ? undefined : { power: light.power, lux, room };

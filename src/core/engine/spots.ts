@@ -1,8 +1,7 @@
 import { viewOf } from '../appearance/scene';
-import { incoming, type PositionLight } from '../light/day-light';
+import { positionLights, roomLight } from '../light/day-light';
 import { outdoorsAt } from '../light/outdoors';
-import { illuminance, totalOf } from '../light/receiver';
-import { cannotBe, prepare, roomOf } from './known-days';
+import { cannotBe, onWalls, prepare, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { MomentRequest, NoAnswer, SpotsAnswer, Swatch } from './light-protocol';
 import { lookAt, sceneOf } from './looks';
@@ -16,12 +15,10 @@ export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Ste
   const ready = prepare(request.room, request.where);
   yield 0.5;
   const { at, place, date, sky, lampsOn, scale } = request;
-  const found = ready.lightAt(outdoorsAt({ at, place, date, sky }), lampsOn);
-  const lights = found.map((light): PositionLight => {
-    const { direct, total } = illuminance(light);
-    return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };
-  });
-  const room = lights.length > 0 ? incoming(lights) : undefined;
+  const outside = outdoorsAt({ at, place, date, sky });
+  const lights = positionLights(ready.lightAt(outside, lampsOn));
+  const walls = request.where === 'usual' ? lights : positionLights(prepare(request.room, 'usual').lightAt(outside, lampsOn));
+  const room = roomLight(onWalls(walls));
   return {
     ok: true,
     spots: lights.map((light, p) => {

@@ -11,9 +11,6 @@ import { sunPosition, type SunPosition } from './sun';
 export type PositionLight = {
   readonly power: SpectralPower;
   readonly lux: number;
-  /** Of it, before any bounce. */
-  readonly direct: SpectralPower;
-  readonly directLux: number;
 };
 
 /** A room's daylight through one day under one sky, and its lamps apart: they add. */
@@ -35,10 +32,7 @@ export type DayOf = {
 
 /** What a prepared room receives, as lights at its positions. */
 export const positionLights = (found: ReturnType<PreparedRoom['lightAt']>): PositionLight[] =>
-  found.map((light) => {
-    const { direct, total } = illuminance(light);
-    return { power: totalOf(light), lux: total, direct: light.direct, directLux: direct };
-  });
+  found.map((light) => ({ power: totalOf(light), lux: illuminance(light).total }));
 
 /** A light and another, as one. */
 export function together(p: PositionLight, q: PositionLight): PositionLight {
@@ -46,15 +40,21 @@ export function together(p: PositionLight, q: PositionLight): PositionLight {
   return {
     power: sum(p.power, q.power),
     lux: p.lux + q.lux,
-    direct: sum(p.direct, q.direct),
-    directLux: p.directLux + q.directLux,
   };
 }
 
-/** The light that comes into a room before any bounce, over all its positions; undefined in the dark. */
-export function incoming(lights: readonly PositionLight[]): SpectralPower | undefined {
-  const all = lights.reduce(together);
-  return all.directLux > 0 ? all.direct : undefined;
+/**
+ * The room's own light, as the eye takes it in over its walls: the mean of what falls on each, bounced light included, each taken as bright as
+ * the next (1 lx of each), so that a patch of sun on one of them is one of them. Undefined in the dark.
+ *
+ * @param lights at the walls of the room
+ */
+export function roomLight(lights: readonly PositionLight[]): SpectralPower | undefined {
+  const lit = lights.filter(({ lux }) => lux > 0);
+  if (lit.length === 0) return undefined;
+  const mean = new Float64Array(lit[0]!.power.length);
+  for (const { power, lux } of lit) power.forEach((p, i) => (mean[i]! += p / (lux * lit.length)));
+  return mean;
 }
 
 /**

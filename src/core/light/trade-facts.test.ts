@@ -3,7 +3,7 @@ import { greyRoom, kelvinOf, openWindow, paint, plainLamp } from '../../../tests
 import { flagsOf, readingsOf } from '../appearance/readings';
 import { seenIn } from '../appearance/scene';
 import { lightOfTemperature } from '../colour/illuminant';
-import { dayLight, incoming, together, type DayLight } from './day-light';
+import { dayLight, roomLight, together, type DayLight } from './day-light';
 import { dayMoments } from './day-moments';
 import type { Place } from './day';
 import type { LightRoom } from './light-room';
@@ -119,7 +119,7 @@ describe('what rooms do to colours', () => {
     const found = dayOf(room, options);
     const k = found.moments.findIndex((m) => wallClock(m, found.zone).hours === NOON);
     const here = (p: number) => (lamps ? found.day.lamps[p]! : found.day.daylight[k]![p]!);
-    const seen = seenIn({ power: here(2).power, lux: here(2).lux, room: incoming([0, 1, 2, 3].map(here)) })(paint(...colour));
+    const seen = seenIn({ power: here(2).power, lux: here(2).lux, room: roomLight([0, 1, 2, 3].map(here)) })(paint(...colour));
     return { seen, lux: here(2).lux, flags: flagsOf(readingsOf({ l: colour[0], a: colour[1], b: colour[2] }, seen)) };
   }
   const GREIGE = [76, 1.8, 8] as const;
@@ -163,13 +163,14 @@ describe('what rooms do to colours', () => {
     expect(at(facing(180), [94, 0.2, 12]).flags).not.toContain('dingy');
   });
 
+  // by half a step of chroma and not more: most of what walls add to the light the eye takes for the light
   test('a colour on four walls deepens itself', () => {
     const colour = [70, 6, 22] as const;
     const grey = facing(180);
     const r = paint(...colour);
     const painted = facing(180, { walls: [r, r, r, r] });
     const [one, four] = [grey, painted].map((room) => at(room, colour).seen.lab);
-    expect(Math.hypot(four!.a, four!.b)).toBeGreaterThan(Math.hypot(one!.a, one!.b) + 1);
+    expect(Math.hypot(four!.a, four!.b)).toBeGreaterThan(Math.hypot(one!.a, one!.b) + 0.4);
   });
 
   test('curtains make it greyer: the same paint reads dimmer behind two closed curtains', () => {

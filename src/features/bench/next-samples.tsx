@@ -63,7 +63,7 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
   const takeColour = useTakeColour(bench.room);
   const { said, busy, failed, proposals, possible } = useProposals(bench.room);
   const fetched = useMemo(
-    () => (proposals ?? []).filter((p) => !p.atHand).map((p) => offeredSwatch(p, p.strength, p.lab)),
+    () => (proposals ?? []).filter((p) => !p.candidate).map((p) => offeredSwatch(p, p.strength, p.lab)),
     [proposals],
   );
   const take = async (proposed: Proposed) => {

@@ -1,0 +1,3 @@
+import { powerCuts } from './power-cut';
+
+powerCuts(20261128);
