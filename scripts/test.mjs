@@ -1,7 +1,7 @@
 // bin/test: installs what is missing, then everything that must hold, one stage after the other. Ends with "N passed, N failed".
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { build, install, ROOT } from './prepare.mjs';
 
@@ -44,11 +44,17 @@ install();
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
-// the unit tests take one core; what is checked without running, and the build, take the other meanwhile
+// the unit tests take every core; what is checked without running, and the build, go on beside them
 const jestStarted = Date.now();
 const jestRun = spawn(
   process.execPath,
-  ['node_modules/jest/bin/jest.js', ...process.argv.slice(2), '--json', `--outputFile=${path.join(out, 'jest.json')}`],
+  [
+    'node_modules/jest/bin/jest.js',
+    ...process.argv.slice(2),
+    `--maxWorkers=${availableParallelism()}`,
+    '--json',
+    `--outputFile=${path.join(out, 'jest.json')}`,
+  ],
   {
     cwd: ROOT,
     stdio: 'inherit',

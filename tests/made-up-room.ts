@@ -69,6 +69,7 @@ export const verdict = (more: Partial<VerdictEvent> = {}): VerdictEvent => ({
   predicted: 'works',
   predictedIn: 'light',
   moment: null,
+  seen: null,
   firstGlanceMs: null,
   lookId: null,
   ...more,

@@ -167,7 +167,13 @@ test('a verdict given where it is dark at the cursor asks by one tap which light
   await allSaved(page);
   const said = (await recordOf(page)).candidates[0]!.verdicts;
   expect(said).toHaveLength(before + 1);
-  expect(said.at(-1)).toMatchObject({ verdict: 'nearly', light: 'lamps', predictedIn: 'deck', moment: { lampsOn: true } });
+  expect(said.at(-1)).toMatchObject({
+    verdict: 'nearly',
+    light: 'lamps',
+    seen: 'in-room',
+    predictedIn: 'deck',
+    moment: { lampsOn: true },
+  });
   await expect(saidBy(page, 'consultant')).toContainText('lamps: nearly');
   // another hour: the cursor goes to the lightest of the day
   await page.keyboard.press('l');
@@ -196,4 +202,31 @@ test('what was predicted, and where, is kept with a verdict: the light when it i
   const last = (await recordOf(page)).candidates[2]!.verdicts.slice(-2);
   expect(last.map((v) => v.predictedIn)).toEqual(['light', 'deck']);
   expect(all(last, (v) => v.moment!.lux! > 0)).toBe(true);
+});
+
+test('what is judged away from the hour of the cursor is kept as judged on the screen; one tap says that it is seen', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  for (const key of ['n', 'n']) await page.keyboard.press(key);
+  const way = page.locator('[data-way-seen]');
+  await expect(way).toHaveText('in the room');
+  for (let n = 0; n < 3; n++) await page.keyboard.press('}');
+  await expect(way).toHaveText('on the screen');
+  const before = (await recordOf(page)).candidates[2]!;
+  await page.keyboard.press('r');
+  await allSaved(page);
+  await expect(saidBy(page, 'consultant')).toContainText('no(on the screen)');
+  const after = (await recordOf(page)).candidates[2]!;
+  expect(after.verdicts.at(-1)).toMatchObject({ verdict: 'no', seen: 'on-screen', lookId: null });
+  expect([after.coverage, after.derivedRuling]).toEqual([before.coverage, before.derivedRuling]);
+  await way.click();
+  await expect(page.getByText('It is 13:05 now, and the cursor is elsewhere')).toBeVisible();
+  await page.getByRole('menuitemradio', { name: /^in the room/ }).click();
+  await page.keyboard.press('e');
+  await allSaved(page);
+  const said = (await recordOf(page)).candidates[2]!;
+  expect(said.verdicts.slice(-2).map((v) => v.seen)).toEqual(['on-screen', 'in-room']);
+  expect(said.derivedRuling).toBe('nearly');
 });

@@ -23,7 +23,7 @@ test('the plan stands on the house, and is usable by all', async ({ page, demo }
   for (const room of ['Hall', 'Sitting room', 'Kitchen', 'North bedroom'])
     await expect(house.getByText(room, { exact: true })).toBeVisible();
   await expect(page.getByText(/^\d+ looks show every change of more than/)).toBeVisible();
-  await expect(page.getByText(/^Best order: Hall 10:00/)).toBeVisible();
+  await expect(page.getByText(/^Best order: Sitting room 10:00/)).toBeVisible();
   // every look has two touching colours and says what it decides
   const count = await page.locator('[data-look][data-state="planned"]').count();
   expect(count).toBeGreaterThan(3);
@@ -43,6 +43,17 @@ test('a look is taken by its key: light, wall and bench are set, what is said is
   await expect(bar).toContainText('after dark, lamps on');
   await expect(page.getByTitle('Lamps (L)')).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('radio', { name: 'One', exact: true })).toBeVisible();
+  // it is five past one: until the person says that they stand in that light, nothing is said at the look and it is not ticked
+  await expect(bar).toContainText('It is 13:05 now. Do you see the room in this light?');
+  await expect(bar.getByRole('button', { name: 'Looked' })).toBeHidden();
+  await page.keyboard.press('e');
+  await bar.getByRole('button', { name: 'On the screen only' }).click();
+  await expect(bar).toContainText('On the screen: kept, and the look stays open.');
+  await bar.getByRole('button', { name: 'Leave the look without ticking it' }).click();
+  await planned(page);
+  await page.keyboard.press(String(number));
+  await bar.getByRole('button', { name: 'I see it in this light' }).click();
+  await expect(bar).not.toContainText('Do you see the room');
   await page.keyboard.press('e');
   await allSaved(page);
   // another light is no look of this number
@@ -50,6 +61,7 @@ test('a look is taken by its key: light, wall and bench are set, what is said is
   await expect(bar).toContainText('The ribbon shows another light now');
   await bar.getByRole('button', { name: 'Set its sky and lamps' }).click();
   await expect(bar).not.toContainText('another light');
+  await bar.getByRole('button', { name: 'I see it in this light' }).click();
   await bar.getByRole('button', { name: 'Looked' }).click();
   await expect(look(page, number)).toHaveAttribute('data-state', 'taken');
   await expect(look(page, number)).toContainText('nearly');
@@ -58,7 +70,7 @@ test('a look is taken by its key: light, wall and bench are set, what is said is
   const kept = record.looks.find((l) => l.number === number)!;
   expect(kept).toMatchObject({ light: 'lamps', state: 'taken' });
   const bound = record.candidates.flatMap((c) => c.verdicts).filter((v) => v.lookId === kept.id);
-  expect(bound).toMatchObject([{ verdict: 'nearly', light: 'lamps' }]);
+  expect(bound).toMatchObject([{ verdict: 'nearly', light: 'lamps', seen: 'in-room' }]);
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Record' }).click();
   await expect(page.getByText(`rests on look ${number}`).first()).toBeVisible();
 });

@@ -11,6 +11,7 @@ import type { LookAnswer } from '../record/look-answer';
 import type { Room } from '../record/room';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayRulingWord, sayWhy } from '../record/say-ruling';
+import { howSeen, WAY_SEEN_WORDS } from '../record/seen';
 import type { VerdictEvent } from '../record/verdict';
 import type { Visit } from '../record/visit';
 import { LIGHT_NAMES } from '../room/facing';
@@ -22,6 +23,7 @@ export const ROOM_RECORD_COLUMNS = [
   'visit', 'room', 'maker', 'code', 'name', 'strength_percent', 'strength_says', 'colour', 'lab_l', 'lab_a', 'lab_b', 'lrv',
   'ruling', 'ruling_by', 'derived_ruling', 'derived_why', 'ruling_note',
   'beside', 'kind', 'kind_says', 'light', 'who', 'verdict', 'verdict_says', 'reason', 'reason_says', 'predicted', 'predicted_says', 'predicted_in',
+  'seen', 'seen_says',
   'at', 'at_home', 'judged_at', 'judged_at_home', 'time_zone', 'sky', 'sky_says', 'lamps', 'lux', 'first_glance_ms', 'look', 'notes',
 ] as const;
 export type RoomRecordCsvRow = Readonly<Record<(typeof ROOM_RECORD_COLUMNS)[number], string | number>>;
@@ -60,7 +62,7 @@ const SKY_SAYS = { clear: 'clear sky', broken: 'sun and clouds', overcast: 'over
 // prettier-ignore
 const UNSEEN = {
   beside: '', kind: '', kind_says: '', light: '', who: '', verdict: '', verdict_says: '', reason: '', reason_says: '',
-  predicted: '', predicted_says: '', predicted_in: '', at: '', at_home: '', judged_at: '', judged_at_home: '', time_zone: '',
+  predicted: '', predicted_says: '', predicted_in: '', seen: '', seen_says: '', at: '', at_home: '', judged_at: '', judged_at_home: '', time_zone: '',
   sky: '', sky_says: '', lamps: '', lux: '', first_glance_ms: '', look: '',
 } as const;
 
@@ -83,6 +85,8 @@ const momentCells = ({ at, moment }: Pick<VerdictEvent, 'at' | 'moment'>, zone: 
   lux: moment?.lux ?? '',
 });
 
+const seenCells = (v: VerdictEvent | IntensityEvent) => ({ seen: howSeen(v), seen_says: WAY_SEEN_WORDS[howSeen(v)] });
+
 function verdictCells(v: VerdictEvent, room: Room, zone: string) {
   const stay = room.stays.find((s) => s.id === v.stayId);
   return {
@@ -99,6 +103,7 @@ function verdictCells(v: VerdictEvent, room: Room, zone: string) {
     predicted: v.predicted ?? '',
     predicted_says: v.predicted ? VERDICT_SAYS[v.predicted] : '',
     predicted_in: v.predictedIn ?? '',
+    ...seenCells(v),
     ...momentCells(v, zone),
     first_glance_ms: v.firstGlanceMs ?? '',
     look: numberOf(room, v.lookId),
@@ -136,6 +141,7 @@ const aloneCells = (e: IntensityEvent, zone: string) => ({
   who: e.person,
   verdict: e.intensity,
   verdict_says: INTENSITY_WORDS[e.intensity],
+  ...seenCells(e),
   ...momentCells(e, zone),
 });
 
@@ -145,7 +151,7 @@ export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] 
   return roomRecord(room).rows.flatMap((row): RoomRecordCsvRow[] => {
     const colour = colourCells(visit, room, row);
     const said = [
-      ...row.verdicts.map((v) => verdictCells(v, room, zone)),
+      ...[...row.verdicts, ...row.unlooked].map((v) => verdictCells(v, room, zone)),
       ...row.answers.map((a) => answerCells(a, room, zone)),
       ...standingIntensities(room.intensities, row.candidate.id).map((e) => aloneCells(e, zone)),
     ];

@@ -43,10 +43,10 @@ const answer = lookAnswerSchema.extend({ id, lookId: id, candidateId: id, handId
 const intensity = intensitySchema.omit({ candidateId: true }).extend({ id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 7: what of it is painted, what was decided and signed. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(7),
+  version: z.literal(8),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -149,7 +149,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 7,
+    version: 8,
     visit: {
       id: visit.id,
       label: visit.label,

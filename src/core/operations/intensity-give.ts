@@ -11,6 +11,7 @@ const schema = z
     name: z.literal('intensity.give'),
     roomId: idSchema,
     ...intensitySchema.omit({ id: true, at: true, undone: true }).shape,
+    seen: intensitySchema.shape.seen.default(null),
   })
   .refine((v) => v.moment === null || v.light === keptLightOf(v.moment), {
     path: ['light'],

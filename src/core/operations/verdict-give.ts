@@ -12,6 +12,7 @@ export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reaso
   predicted: verdictSchema.shape.predicted.default(null),
   predictedIn: verdictSchema.shape.predictedIn.default(null),
   moment: verdictSchema.shape.moment.default(null),
+  seen: verdictSchema.shape.seen.default(null),
   firstGlanceMs: verdictSchema.shape.firstGlanceMs.default(null),
   lookId: verdictSchema.shape.lookId.default(null),
 });

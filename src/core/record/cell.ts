@@ -1,6 +1,7 @@
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person } from '../judge/ruling';
 import type { JudgingLight } from '../room/facing';
+import { isLookedAt } from './seen';
 import type { VerdictEvent } from './verdict';
 
 const SEVERITY: Readonly<Record<Verdict, number>> = { works: 0, nearly: 1, no: 2 };
@@ -31,6 +32,8 @@ export type ComputedCell = {
 /** Seen and computed in one cell of the record. */
 export type SeenAndComputed = {
   readonly seen: VerdictEvent | undefined;
+  /** What was said of the screen's prediction or of a photograph, where nothing was seen. */
+  readonly unlooked: VerdictEvent | undefined;
   readonly computed: Verdict | undefined;
   /** The consultant saw it otherwise than it had been computed. */
   readonly differs: boolean;
@@ -40,10 +43,11 @@ export type SeenAndComputed = {
  * What a cell of the record says. Where something was seen, what counts is what had been computed when it was said, in that light; where
  * nothing was, the severest that is computed now.
  */
-export function cellOf(verdicts: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
+export function cellOf(all: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
+  const verdicts = all.filter(isLookedAt);
   const seen = severest(verdicts);
-  if (!seen) return { seen, computed: severest(computed)?.verdict, differs: false };
+  if (!seen) return { seen, unlooked: severest(all), computed: severest(computed)?.verdict, differs: false };
   const predicted = verdicts.filter((v) => v.predicted !== null);
   const missed = severest(predicted.filter((v) => v.person === 'consultant' && v.verdict !== v.predicted));
-  return { seen, computed: (missed ?? seen).predicted ?? undefined, differs: missed !== undefined };
+  return { seen, unlooked: undefined, computed: (missed ?? seen).predicted ?? undefined, differs: missed !== undefined };
 }

@@ -1,4 +1,5 @@
 import { VERDICTS, type Verdict } from '../judge/reasons';
+import { isLookedAt } from './seen';
 import { standingVerdicts } from './standing';
 import type { Room } from './room';
 import type { VerdictEvent } from './verdict';
@@ -27,12 +28,12 @@ const shareOf = (verdicts: readonly VerdictEvent[]): Share => ({
 
 /**
  * How often the verdict computed for the light was the consultant's. Verdicts of the client are taste as well and do not count; nor do those
- * undone, nor those for which only the deck was computed.
+ * undone, nor those for which only the deck was computed, nor what was judged on the prediction itself.
  */
 export function hitRate(rooms: readonly Pick<Room, 'verdicts'>[]): HitRate {
   const own = rooms
     .flatMap((room) => standingVerdicts(room.verdicts))
-    .filter((v) => v.person === 'consultant' && v.predicted !== null);
+    .filter((v) => v.person === 'consultant' && v.predicted !== null && isLookedAt(v));
   const seen = own.filter((v) => v.predictedIn === 'light');
   const counts = ofVerdicts((computed) =>
     ofVerdicts((said) => seen.filter((v) => v.predicted === computed && v.verdict === said).length),

@@ -8,6 +8,7 @@ const said = (more: Partial<IntensityEvent>): IntensityEvent => ({
   person: 'consultant',
   intensity: 'right',
   moment: null,
+  seen: null,
   at: '2026-09-23T12:00:00.000Z',
   undone: false,
   ...more,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { idSchema, instantSchema } from '../base/fields';
 import { PERSONS } from '../judge/ruling';
 import { LIGHT_NAMES, LIGHTS } from '../room/facing';
+import { isLookedAt, WAYS_SEEN } from './seen';
 import { verdictMomentSchema } from './verdict';
 
 /** What an eye can say of a colour that stands alone: of its intensity, not of what it does beside something. */
@@ -24,6 +25,8 @@ export const intensitySchema = z.strictObject({
   intensity: z.enum(INTENSITIES),
   /** The light it was given in. */
   moment: verdictMomentSchema.nullable(),
+  /** How it was looked at; null for those of before this was kept. */
+  seen: z.enum(WAYS_SEEN).nullable(),
   at: instantSchema,
   undone: z.boolean(),
 });
@@ -42,5 +45,8 @@ export const standingIntensities = (events: readonly IntensityEvent[], candidate
 /** "right, window by day; too strong, lamps (client)". */
 export const sayIntensities = (events: readonly IntensityEvent[]): string =>
   events
-    .map((e) => `${INTENSITY_WORDS[e.intensity]}, ${LIGHT_NAMES[e.light]}${e.person === 'client' ? ' (client)' : ''}`)
+    .map(
+      (e) =>
+        `${INTENSITY_WORDS[e.intensity]}, ${LIGHT_NAMES[e.light]}${e.person === 'client' ? ' (client)' : ''}${isLookedAt(e) ? '' : ' (on the screen)'}`,
+    )
     .join('; ');

@@ -2,7 +2,8 @@ import { candidate, room, verdict } from '../../../tests/made-up-room';
 import { nextAlone, nextPair } from './next-pair';
 import type { Room } from './room';
 
-const who = { light: 'window-day', person: 'consultant' } as const;
+const who = { light: 'window-day', person: 'consultant', lookedAt: true } as const;
+const { lookedAt: _, ...alike } = who;
 const pair = (candidateId: string, stayId: string) => ({ candidateId, stayId });
 const said = (id: string, candidateId: string, stayId: string, more: object = {}) =>
   verdict({ id, candidateId, stayId, ...more });
@@ -32,13 +33,22 @@ test('from the last colour it goes around to what is open, and ends when all has
   expect(nextPair(made({ stays: [] }), pair('a', 'gone'), who)).toBeUndefined();
 });
 
+test('what was only judged on a screen is still to be looked at in the room; on the screen nothing is asked twice', () => {
+  const screen = [said('1', 'a', 'trim', { seen: 'on-screen' })];
+  expect(nextPair(made({ verdicts: screen }), pair('a', 'floor'), who)).toEqual(pair('a', 'trim'));
+  expect(nextPair(made({ verdicts: screen }), pair('a', 'floor'), { ...who, lookedAt: false })).toEqual(pair('a', 'floor'));
+  const looked = [said('1', 'a', 'trim', { seen: 'in-room' }), said('2', 'a', 'floor', { seen: 'in-room' })];
+  expect(nextPair(made({ verdicts: looked }), pair('a', 'floor'), { ...who, lookedAt: false })).toEqual(pair('b', 'floor'));
+});
+
 test('alone: the next colour not looked at alone', () => {
   const alone = (candidateId: string) => ({
     id: candidateId,
     candidateId,
-    ...who,
+    ...alike,
     intensity: 'right' as const,
     moment: null,
+    seen: null,
     at: '2026-09-23T12:00:00.000Z',
     undone: false,
   });

@@ -7,6 +7,8 @@ import { standingVerdicts, verdictIn } from './standing';
 /** A candidate beside a thing that stays, by their ids. */
 export type Pair = { readonly candidateId: string; readonly stayId: string };
 type Who = { readonly light: JudgingLight; readonly person: Person };
+/** `lookedAt`: what was only judged on a screen is still to be looked at in the room. */
+type Looking = Who & { readonly lookedAt: boolean };
 type Judged = Pick<Room, 'candidates' | 'stays' | 'verdicts' | 'intensities'>;
 
 /** A list from the one after `id`, once around, `id` itself last. */
@@ -16,12 +18,13 @@ function onwards<T extends { readonly id: string }>(all: readonly T[], id: strin
 }
 
 /**
- * The pair to look at after one: the next thing beside the same candidate that this person has not judged in this light, then the first such
+ * The pair to look at after one: the next thing beside the same candidate that this person has not judged so in this light, then the first such
  * thing beside the next candidate; undefined when everything has been.
  */
-export function nextPair(room: Judged, from: Pair, who: Who): Pair | undefined {
+export function nextPair(room: Judged, from: Pair, { lookedAt, ...who }: Looking): Pair | undefined {
   const standing = standingVerdicts(room.verdicts);
-  const open = (pair: Pair) => verdictIn(standing, { ...pair, ...who }) === undefined;
+  const ways = lookedAt ? [true] : [true, false];
+  const open = (pair: Pair) => ways.every((way) => verdictIn(standing, { ...pair, ...who, lookedAt: way }) === undefined);
   const beside = (candidateId: string, stays: readonly { readonly id: string }[]) =>
     stays.map(({ id: stayId }) => ({ candidateId, stayId })).find(open);
   const same = beside(from.candidateId, onwards(room.stays, from.stayId));

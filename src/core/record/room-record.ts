@@ -8,6 +8,7 @@ import {
 } from '../judge/ruling';
 import { judgingLightOfLook } from '../plan/look-light';
 import { lightsOfRoom, type JudgingLight } from '../room/facing';
+import { isLookedAt } from './seen';
 import { standingVerdicts } from './standing';
 import type { Candidate } from './candidate';
 import { coverageOf, type Coverage } from './coverage';
@@ -19,7 +20,10 @@ import type { VerdictEvent } from './verdict';
 
 export type CandidateRow = {
   readonly candidate: Candidate;
+  /** Of what was looked at. */
   readonly verdicts: readonly VerdictEvent[];
+  /** Of what was judged on a screen or a photograph: kept, and nothing rests on it. */
+  readonly unlooked: readonly VerdictEvent[];
   /** The client's, at looks. */
   readonly answers: readonly LookAnswer[];
   /** The lights and looks its ruling rests on. */
@@ -46,12 +50,12 @@ export function roomBegun(room: Room): RoomBegun | undefined {
   return light || room.stays.length > 0 || colours > 0 ? { light, stays: room.stays.length, colours } : undefined;
 }
 
-/** Lights a room is judged in: those that can exist there, and any in which a verdict was given. */
+/** Lights a room is judged in: those that can exist there, and any in which something was looked at. */
 export function judgedLights(room: Room): JudgingLight[] {
   const possible = lightsOfRoom(room.windows.length, room.lamps.length);
   const described = room.bearingDeg !== null || room.windows.length > 0 || room.lamps.length > 0;
   const lights = new Set<JudgingLight>(described ? possible : ['window-day', 'overcast', 'lamps']);
-  for (const v of room.verdicts) if (!v.undone) lights.add(v.light);
+  for (const v of room.verdicts) if (!v.undone && isLookedAt(v)) lights.add(v.light);
   return (['window-day', 'overcast', 'lamps'] as const).filter((l) => lights.has(l));
 }
 
@@ -77,7 +81,8 @@ export function roomRecord(room: Room): RoomRecord {
   const looks = [...room.looks, ...room.retired.looks];
   const stayIds = room.stays.map((s) => s.id);
   const rows = room.candidates.map((candidate): CandidateRow => {
-    const verdicts = standing.filter((v) => v.candidateId === candidate.id);
+    const own = standing.filter((v) => v.candidateId === candidate.id);
+    const verdicts = own.filter(isLookedAt);
     const answers = answered.filter((a) => a.candidateId === candidate.id);
     const derived = deriveRuling([...verdicts, ...answers.flatMap(ofTheWhole(looks))], stayIds, lights);
     const last = room.rulings.filter((r) => r.candidateId === candidate.id).at(-1);
@@ -85,7 +90,7 @@ export function roomRecord(room: Room): RoomRecord {
     const untried = verdicts.length === 0 && answers.length === 0 && !byHand;
     const ruling = byHand?.ruling ?? (untried ? 'untried' : derived.ruling);
     const coverage = coverageOf(candidate.id, { looks, verdicts, answers, lights });
-    return { candidate, verdicts, answers, coverage, derived, byHand, ruling };
+    return { candidate, verdicts, unlooked: own.filter((v) => !isLookedAt(v)), answers, coverage, derived, byHand, ruling };
   });
   const inPart = rows.filter((r) => r.ruling === 'works' && r.coverage.notSeenIn.length > 0).length;
   return {

@@ -3,6 +3,7 @@ import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
 import { LIGHT_NAMES } from '../room/facing';
 import { sayPartly } from './coverage';
 import type { CandidateRow } from './room-record';
+import { howSeen, WAY_SEEN_WORDS, WAYS_SEEN } from './seen';
 import type { RecordedStay } from './stay';
 
 const listed = new Intl.ListFormat('en-GB');
@@ -22,6 +23,15 @@ export const seenPartly = ({ ruling, coverage }: Pick<CandidateRow, 'ruling' | '
 export function sayRuling(row: Pick<CandidateRow, 'ruling' | 'coverage'>): string {
   const partly = seenPartly(row);
   return partly ? `${sayRulingWord(row.ruling)}, ${partly}` : sayRulingWord(row.ruling);
+}
+
+const verdictsSaid = (n: number) => (n === 1 ? '1 verdict' : `${n} verdicts`);
+
+/** "3 verdicts on the screen, not looked at in the room"; "" where there are none. */
+export function sayUnlooked({ unlooked }: Pick<CandidateRow, 'unlooked'>): string {
+  if (unlooked.length === 0) return '';
+  const ways = WAYS_SEEN.filter((way) => unlooked.some((v) => howSeen(v) === way)).map((way) => WAY_SEEN_WORDS[way]);
+  return `${verdictsSaid(unlooked.length)} ${listed.format(ways)}, not looked at in the room`;
 }
 
 /** Why the derived ruling is what it is: "too green beside Hearth stone, overcast", "2 things and overcast to go". */

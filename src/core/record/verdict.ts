@@ -4,6 +4,7 @@ import { REASONS, VERDICTS } from '../judge/reasons';
 import { PERSONS } from '../judge/ruling';
 import { SKIES } from '../light/outdoors';
 import { LIGHTS } from '../room/facing';
+import { WAYS_SEEN } from './seen';
 
 /** Names of the sample positions in a room. */
 export const positionNameSchema = z.string().regex(/^(wall-[0-3]|by-window|under-lamp)$/);
@@ -37,6 +38,8 @@ export const verdictSchema = z.strictObject({
   predictedIn: z.enum(PREDICTED_IN).nullable(),
   /** The light it was given in; null for verdicts of before this was kept. */
   moment: verdictMomentSchema.nullable(),
+  /** How it was looked at; null for verdicts of before this was kept: see `howSeen`. */
+  seen: z.enum(WAYS_SEEN).nullable(),
   /** How long the eye took at first glance, with the computed verdict hidden; null when it was not a first glance. */
   firstGlanceMs: z.int().min(0).max(600_000).nullable(),
   /** The look it was given at; null outside of one. */

@@ -101,11 +101,12 @@ function BesideOne({ bench, candidate, stay }: Props) {
 /** Every thing that stays touches the candidate; a tap on one makes it the one that is judged. */
 function BesideAll({ bench, candidate, stay }: Props) {
   const { room, standing, light, person } = bench;
+  const lookedAt = bench.way === 'in-room';
   return (
     <>
       <div className="flex min-w-0 flex-[1.1] flex-col">
         {room.stays.map((s) => {
-          const said = light && verdictIn(standing, { candidateId: candidate.id, stayId: s.id, light, person });
+          const said = light && verdictIn(standing, { candidateId: candidate.id, stayId: s.id, light, person, lookedAt });
           return (
             <button
               key={s.id}

@@ -3,6 +3,7 @@
 import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import { INTENSITIES, INTENSITY_WORDS, intensityIn } from '@/core/record/intensity';
+import { howSeen, isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
 import { verdictIn } from '@/core/record/standing';
 import { LIGHT_NAMES, LIGHTS } from '@/core/room/facing';
 import { Button, Key } from '@/ui/button';
@@ -10,6 +11,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { VerdictBar } from '@/ui/verdict-mark';
 import { InTheDark } from './in-the-dark';
 import { REASON_KEYS, type Bench } from './use-bench';
+import { WaySeenMenu } from './way-seen';
 
 const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; readonly key: string }[] = [
   { verdict: 'works', label: 'Works', key: 'W' },
@@ -133,7 +135,15 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
     >
       <div className="mb-2 flex items-center justify-between gap-2">
         <div className="min-w-0 flex-1 text-sm">
-          <p className="text-soft">{bench.light ? LIGHT_NAMES[bench.light] : 'too dark to judge at the cursor'}</p>
+          <p className="text-soft">
+            {bench.light ? (
+              <>
+                {LIGHT_NAMES[bench.light]}, <WaySeenMenu />
+              </>
+            ) : (
+              'too dark to judge at the cursor'
+            )}
+          </p>
           {bench.layout.judges && <Next bench={bench} />}
         </div>
         <ChoiceRow
@@ -172,6 +182,7 @@ function SaidAlone({ bench }: { readonly bench: Bench }) {
         <li key={one.id} data-saved={!unsaved.has(one.id)}>
           <b className="inline-block w-20 font-semibold">{one.person}</b> {LIGHT_NAMES[one.light]}:{' '}
           {INTENSITY_WORDS[one.intensity]}
+          {!isLookedAt(one) && <span className="text-soft"> ({WAY_SEEN_WORDS[howSeen(one)]})</span>}
           {unsaved.has(one.id) && <span className="text-soft"> saving…</span>}
         </li>
       ))}
@@ -184,8 +195,10 @@ function Said({ bench }: { readonly bench: Bench }) {
   const { candidate, stay, standing, unsaved } = bench;
   if (!candidate || !stay) return null;
   const saidBy = (person: Person) =>
-    LIGHTS.map((light) => verdictIn(standing, { candidateId: candidate.id, stayId: stay.id, light, person })).filter(
-      (v) => v !== undefined,
+    LIGHTS.flatMap((light) =>
+      [true, false].flatMap(
+        (lookedAt) => verdictIn(standing, { candidateId: candidate.id, stayId: stay.id, light, person, lookedAt }) ?? [],
+      ),
     );
   return (
     <div role="group" aria-label="Said of this pair" aria-live="polite" className="mt-1.5 min-h-5 text-sm">
@@ -201,6 +214,7 @@ function Said({ bench }: { readonly bench: Bench }) {
                   data-id={v.id}
                   data-verdict={v.verdict}
                   data-saved={!unsaved.has(v.id)}
+                  data-seen={howSeen(v)}
                   className="flex items-center gap-1.5"
                 >
                   <span className="w-6 shrink-0">
@@ -208,6 +222,7 @@ function Said({ bench }: { readonly bench: Bench }) {
                   </span>
                   {LIGHT_NAMES[v.light]}: {v.verdict}
                   {v.reason && `, ${REASON_WORDS[v.reason]}`}
+                  {!isLookedAt(v) && <span className="text-soft">({WAY_SEEN_WORDS[howSeen(v)]})</span>}
                   {unsaved.has(v.id) && <span className="text-soft">saving…</span>}
                 </li>
               ))}

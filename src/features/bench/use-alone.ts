@@ -6,6 +6,7 @@ import { intensityIn, type Intensity } from '@/core/record/intensity';
 import { nextAlone } from '@/core/record/next-pair';
 import type { Room } from '@/core/record/room';
 import type { JudgingLight } from '@/core/room/facing';
+import { useReadCursor, waySeen } from '../cursor/cursor';
 import { useResolve } from '../light-client/resolved-moment';
 import { useVisit } from '../session/visit-context';
 
@@ -20,6 +21,7 @@ type Asked = {
 export function useAlone({ room, candidate, light, person }: Asked) {
   const { write } = useVisit();
   const resolve = useResolve(room);
+  const read = useReadCursor();
   const who = light && { light, person };
   const current = candidate && who && intensityIn(room.intensities, { candidateId: candidate.id, ...who });
   return {
@@ -31,7 +33,16 @@ export function useAlone({ room, candidate, light, person }: Asked) {
       const { moment, light: now } = resolve();
       if (!candidate || !now) return false;
       if (current?.intensity === intensity) return true;
-      write({ name: 'intensity.give', roomId: room.id, candidateId: candidate.id, light: now, person, intensity, moment });
+      write({
+        name: 'intensity.give',
+        roomId: room.id,
+        candidateId: candidate.id,
+        light: now,
+        person,
+        intensity,
+        moment,
+        seen: waySeen(read()),
+      });
       return true;
     },
   };

@@ -6,6 +6,7 @@ import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reas
 import { INTENSITIES, type Intensity } from '@/core/record/intensity';
 import { nextPair } from '@/core/record/next-pair';
 import { standingVerdicts, verdictIn } from '@/core/record/standing';
+import { useWaySeen } from '../cursor/use-way-seen';
 import { useKeys } from '@/ui/use-keys';
 import { useJudgingLight } from '../light-client/resolved-moment';
 import { useSessionState } from '../session/use-session';
@@ -36,14 +37,36 @@ function useShown(roomId: string) {
   const pair = usePair(room);
   const { candidate, stay } = pair;
   const computed = useComputed(roomId, candidate, stay);
+  const way = useWaySeen();
+  const lookedAt = way === 'in-room';
   const standing = useMemo(() => standingVerdicts(room.verdicts), [room.verdicts]);
   const cell = candidate && stay ? { candidateId: candidate.id, stayId: stay.id } : undefined;
   const saidBy = (who: 'consultant' | 'client') =>
-    cell && light ? verdictIn(standing, { ...cell, light, person: who }) : undefined;
+    cell && light ? verdictIn(standing, { ...cell, light, person: who, lookedAt }) : undefined;
   const [consultant, client] = [saidBy('consultant'), saidBy('client')];
   const current = person === 'client' ? client : consultant;
-  const glance = useGlance(layout.glance, [candidate?.id, stay?.id, light].join(' '), (consultant ?? client) !== undefined);
-  return { ...pair, visit, room, layout, light, person, setPerson, unsaved, computed, standing, cell, current, client, glance };
+  const glance = useGlance(
+    layout.glance,
+    [candidate?.id, stay?.id, light, lookedAt].join(' '),
+    (consultant ?? client) !== undefined,
+  );
+  return {
+    ...pair,
+    visit,
+    room,
+    layout,
+    light,
+    person,
+    setPerson,
+    unsaved,
+    computed,
+    standing,
+    way,
+    cell,
+    current,
+    client,
+    glance,
+  };
 }
 type Shown = ReturnType<typeof useShown>;
 
@@ -62,9 +85,9 @@ function likelyReasons({ room, candidate, computed, glance }: Shown): readonly R
 function useNext(shown: Shown, alone: ReturnType<typeof useAlone>) {
   const { room, cell, light, person, candidate, stay, current, layout } = shown;
   const isAlone = layout.view === 'alone';
-  const goesTo = light && cell ? nextPair(room, cell, { light, person }) : undefined;
+  const goesTo = light && cell ? nextPair(room, cell, { light, person, lookedAt: shown.way === 'in-room' }) : undefined;
   const said = isAlone ? alone.current : current;
-  const here = [isAlone ? 'alone' : stay?.id, candidate?.id, light, person].join(' ');
+  const here = [isAlone ? 'alone' : stay?.id, candidate?.id, light, person, shown.way].join(' ');
   const onwards = useGoingOn(here, said !== undefined, () => {
     if (isAlone && alone.next) shown.setCandidateId(alone.next);
     if (isAlone || !goesTo) return;

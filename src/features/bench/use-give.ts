@@ -8,7 +8,8 @@ import type { Pair } from '@/core/record/next-pair';
 import type { Room } from '@/core/record/room';
 import { standingVerdicts, verdictIn } from '@/core/record/standing';
 import type { VerdictEvent } from '@/core/record/verdict';
-import { useReadCursor, useSetCursor } from '../cursor/cursor';
+import type { WaySeen } from '@/core/record/seen';
+import { useReadCursor, useSetCursor, waySeen } from '../cursor/cursor';
 import { useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
 import { useVisit } from '../session/visit-context';
 import type { Computed } from './use-computed';
@@ -34,12 +35,13 @@ export function useGive({ room, cell, computed, glance }: Saying) {
   const resolve = useResolve(room);
   const set = useSetCursor();
   const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
-  const keep = ({ person, verdict }: InTheDark, { moment, light }: ResolvedMoment, prediction: Prediction) => {
+  const keep = ({ person, verdict, seen }: Said, { moment, light }: ResolvedMoment, prediction: Prediction) => {
     if (!cell || !light) return;
     const { lookId } = read();
     const look = room.looks.find((l) => l.id === lookId);
-    const at = look && moment && fitsLook(look, moment, visit.place.timeZone) ? look.id : null;
-    const given = { ...cell, light, person, verdict, moment, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
+    // what was judged on a screen is no look
+    const at = look && seen === 'in-room' && fitsLook(look, moment, visit.place.timeZone) ? look.id : null;
+    const given = { ...cell, light, person, verdict, moment, seen, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
     write({ name: 'verdict.give', roomId: room.id, ...given });
   };
   const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;
@@ -50,34 +52,48 @@ export function useGive({ room, cell, computed, glance }: Saying) {
       if (!cell) return;
       const now = resolve();
       if (!now.light) return setInTheDark({ person, verdict, of: cell });
-      const standing = verdictIn(standingVerdicts(room.verdicts), { ...cell, light: now.light, person });
+      const seen = waySeen(read());
+      const standing = verdictIn(standingVerdicts(room.verdicts), {
+        ...cell,
+        light: now.light,
+        person,
+        lookedAt: seen === 'in-room',
+      });
       const prediction = predictionOf(computed);
       // the same key twice in one breath is one verdict; said again later, or of another light, it is another look
-      if (standing && isRepeat(standing, { verdict, moment: now.moment, ...prediction })) return;
+      if (standing && isRepeat(standing, { verdict, moment: now.moment, seen, ...prediction })) return;
       setInTheDark(undefined);
-      keep({ person, verdict }, now, prediction);
+      keep({ person, verdict, seen }, now, prediction);
     },
-    /** The person says which light it is: the cursor goes there, and the verdict is kept. */
+    /** The person says which light it is, and so that they see it: the cursor goes there, and the verdict is kept. */
     answer(light: { readonly lampsOn: true } | { readonly at: number; readonly lampsOn: false }) {
       if (!asks) return;
       setInTheDark(undefined);
       set(light);
+      set({ seenAs: 'in-room' });
       // nothing was computed for that light when the eye spoke: only as in the deck
-      keep(asks, resolve(light), computed ? { ...predictionOf(computed), predictedIn: 'deck' } : NO_PREDICTION);
+      keep(
+        { ...asks, seen: 'in-room' },
+        resolve(light),
+        computed ? { ...predictionOf(computed), predictedIn: 'deck' } : NO_PREDICTION,
+      );
     },
     leave: () => setInTheDark(undefined),
   };
 }
+
+type Said = InTheDark & { readonly seen: WaySeen };
 
 type Prediction = Pick<VerdictEvent, 'predicted' | 'predictedIn'>;
 const NO_PREDICTION: Prediction = { predicted: null, predictedIn: null };
 const predictionOf = (computed: Computed | undefined): Prediction =>
   computed ? { predicted: computed.verdict, predictedIn: computed.where === 'in-light' ? 'light' : 'deck' } : NO_PREDICTION;
 
-type Said = Pick<VerdictEvent, 'verdict' | 'moment' | 'predicted' | 'predictedIn'>;
+type Repeated = Pick<VerdictEvent, 'verdict' | 'moment' | 'seen' | 'predicted' | 'predictedIn'>;
 /** Whether a verdict says just what one said that was given a moment ago. */
-const isRepeat = (before: VerdictEvent, now: Said): boolean =>
+const isRepeat = (before: VerdictEvent, now: Repeated): boolean =>
   before.verdict === now.verdict &&
+  before.seen === now.seen &&
   before.predictedIn === now.predictedIn &&
   JSON.stringify(before.moment) === JSON.stringify(now.moment) &&
   Date.now() - Date.parse(before.at) < ONE_BREATH_MS;

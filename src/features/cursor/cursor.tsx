@@ -4,6 +4,7 @@ import { createContext, useContext, useEffect, useMemo, useState, useSyncExterna
 import type { Person } from '@/core/judge/ruling';
 import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
+import { clockAgrees, type WaySeen } from '@/core/record/seen';
 import type { VisitPlace } from '@/core/record/visit';
 
 /** The sky that is judged in: one of three, or hour by hour as the sky service says. */
@@ -34,6 +35,8 @@ export type Cursor = {
   readonly position: string | null;
   /** The look that is being taken; null outside of one. */
   readonly lookId: string | null;
+  /** How the person says they see it, in the light of the cursor; null: as the clock tells. */
+  readonly seenAs: WaySeen | null;
   /** Looks that are only planned, as they were computed last: the ribbon of every room shows its own. */
   readonly planned: readonly PlannedOnRibbon[];
 };
@@ -54,8 +57,17 @@ const START: Cursor = {
   shown: 'in-deck',
   position: null,
   lookId: null,
+  seenAs: null,
   planned: [],
 };
+
+/** Whether a change leaves the light of which the person had said how they see it. */
+const isOtherLight = (now: Cursor, change: Partial<Cursor>): boolean =>
+  (['at', 'sky', 'lampsOn', 'lookId'] as const).some((part) => part in change && change[part] !== now[part]);
+
+/** How what is judged at the cursor is seen: as the person says, or as the clock tells. */
+export const waySeen = ({ seenAs, at }: Pick<Cursor, 'seenAs' | 'at'>): WaySeen =>
+  seenAs ?? (clockAgrees(at, Date.now()) ? 'in-room' : 'on-screen');
 
 function makeStore(): Store {
   let moment = START;
@@ -63,7 +75,7 @@ function makeStore(): Store {
   return {
     get: () => moment,
     set: (change) => {
-      moment = { ...moment, ...change };
+      moment = { ...moment, ...(isOtherLight(moment, change) ? { seenAs: null } : {}), ...change };
       for (const listener of listeners) listener();
     },
     subscribe: (listener) => {

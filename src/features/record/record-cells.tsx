@@ -2,6 +2,7 @@ import { REASON_WORDS } from '@/core/judge/reasons';
 import { cellOf, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
+import { howSeen, WAY_SEEN_WORDS } from '@/core/record/seen';
 import type { VerdictEvent } from '@/core/record/verdict';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
@@ -22,8 +23,12 @@ type Props = {
   readonly emptyUntilSeen?: boolean;
 };
 
-const saySeen = ({ seen }: SeenAndComputed) =>
-  seen ? `${seen.verdict}${seen.reason ? `, ${REASON_WORDS[seen.reason]}` : ''}` : 'not looked at yet';
+const sayVerdict = ({ verdict, reason }: VerdictEvent) => `${verdict}${reason ? `, ${REASON_WORDS[reason]}` : ''}`;
+const sayUnlooked = (v: VerdictEvent) => `${WAY_SEEN_WORDS[howSeen(v)]}: ${sayVerdict(v)}`;
+const saySeen = ({ seen, unlooked }: SeenAndComputed) => {
+  if (seen) return sayVerdict(seen);
+  return unlooked ? `not looked at yet; ${sayUnlooked(unlooked)}` : 'not looked at yet';
+};
 
 function sayCell(cell: SeenAndComputed): string {
   if (cell.differs) return `${saySeen(cell)}; computed otherwise: ${cell.computed}`;
@@ -32,13 +37,14 @@ function sayCell(cell: SeenAndComputed): string {
 
 /** What was said, and under it what was computed where that is another thing, or where nothing was said. */
 function Words({ cell }: { readonly cell: SeenAndComputed }) {
-  const { seen, computed, differs } = cell;
+  const { seen, unlooked, computed, differs } = cell;
   const line = 'block h-4 truncate text-xs leading-4';
   return (
     <span aria-hidden className="block h-8 print:text-black">
       {seen && (
         <span className={`${line} text-soft print:text-black`}>{seen.reason ? REASON_WORDS[seen.reason] : seen.verdict}</span>
       )}
+      {unlooked && <span className={`${line} text-soft print:hidden`}>{sayUnlooked(unlooked)}</span>}
       {differs && <b className={`${line} print:hidden`}>≠ {computed}</b>}
       {!seen && computed && <span className={`${line} text-soft print:hidden`}>({computed})</span>}
     </span>

@@ -67,7 +67,7 @@ function RowHead({ row: { candidate }, first, room, asWalls }: Pick<RowProps, 'r
 
 function ColourRow({ row, first, room, visit, lights, view, computed, asWalls }: RowProps) {
   const { candidate } = row;
-  const verdicts = inView(row.verdicts, view);
+  const verdicts = inView([...row.verdicts, ...row.unlooked], view);
   const cells = computed.filter(
     (c) => c.candidateId === candidate.id && lights.includes(c.light) && (view.light === undefined || c.light === view.light),
   );

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
 import { sayLooked } from '@/core/record/coverage';
-import { sayRulingWord, sayWhy, seenPartly } from '@/core/record/say-ruling';
+import { sayRulingWord, sayUnlooked, sayWhy, seenPartly } from '@/core/record/say-ruling';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -82,6 +82,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
   const { byHand, derived, ruling, candidate } = row;
   const looked = sayLooked(row.coverage);
   const partly = seenPartly(row);
+  const unlooked = sayUnlooked(row);
   return (
     <div
       data-ruling={ruling}
@@ -100,6 +101,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
             {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
             {sayWhy(derived, stays)}
           </p>
+          {unlooked && <p className="text-sm text-soft print:text-black">{unlooked}</p>}
           {looked && <p className="text-sm text-soft print:text-black">{looked}</p>}
         </div>
         <div className="shrink-0 print:hidden">

@@ -5,9 +5,11 @@ import { cursorOfLook, LOOK_LIGHT_WORDS } from '@/core/plan/look-light';
 import type { Look } from '@/core/record/look';
 import { fitsLook } from '@/core/record/look-fits';
 import type { Room } from '@/core/record/room';
-import { clockText } from '@/core/light/time-zone';
+import { clockText, wallClock } from '@/core/light/time-zone';
 import { Button } from '@/ui/button';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
+import { useInstant } from '../cursor/use-instant';
+import { useWaySeen } from '../cursor/use-way-seen';
 import { useResolve } from '../light-client/resolved-moment';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
@@ -36,6 +38,28 @@ function Walls({ look, room }: { readonly look: Look; readonly room: Room }) {
   );
 }
 
+/** Away from its hour it asks once whether the light is there all the same; until then what is said is kept as judged on the screen. */
+function AwayFromItsHour() {
+  const { visit } = useVisit();
+  const set = useSetCursor();
+  const now = useInstant();
+  const seenAs = useCursorPart((m) => m.seenAs);
+  if (seenAs !== null) return <p className="truncate text-sm leading-5">On the screen: kept, and the look stays open.</p>;
+  const clock = now === undefined ? '' : `It is ${clockText(wallClock(now, visit.place.timeZone).hours)} now. `;
+  const answer = 'min-h-11 cursor-pointer font-semibold underline underline-offset-4';
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-x-4 text-sm leading-5">
+      <span>{clock}Do you see the room in this light?</span>
+      <button type="button" className={answer} onClick={() => set({ seenAs: 'in-room' })}>
+        I see it in this light
+      </button>
+      <button type="button" className={answer} onClick={() => set({ seenAs: 'on-screen' })}>
+        On the screen only
+      </button>
+    </p>
+  );
+}
+
 /** The look that is being taken: what it decides, its walls, and whether what is said now is said at it. */
 export function LookBar({ roomId }: { readonly roomId: string }) {
   const { visit, write } = useVisit();
@@ -47,6 +71,7 @@ export function LookBar({ roomId }: { readonly roomId: string }) {
   const within = useCursorPart(
     ({ at, lampsOn }) => look !== undefined && fitsLook(look, resolve({ at, lampsOn }).moment, visit.place.timeZone),
   );
+  const looks = useWaySeen() === 'in-room';
   if (!look) return null;
   const leave = () => {
     set({ lookId: null, position: null });
@@ -69,9 +94,9 @@ export function LookBar({ roomId }: { readonly roomId: string }) {
           {hours}
           {LOOK_LIGHT_WORDS[look.light]}
         </p>
-        {within ? (
-          <p className="truncate text-sm leading-5 text-soft">{look.decides}</p>
-        ) : (
+        {within && looks && <p className="truncate text-sm leading-5 text-soft">{look.decides}</p>}
+        {within && !looks && <AwayFromItsHour />}
+        {!within && (
           <p role="status" className="text-sm leading-5">
             The ribbon shows another light now: what is said is kept, but not as this look.{' '}
             <button
@@ -85,9 +110,11 @@ export function LookBar({ roomId }: { readonly roomId: string }) {
         )}
       </div>
       <Walls {...{ look, room }} />
-      <Button look="main" onClick={done}>
-        <Check aria-hidden size={18} /> Looked
-      </Button>
+      {looks && (
+        <Button look="main" onClick={done}>
+          <Check aria-hidden size={18} /> Looked
+        </Button>
+      )}
       <button
         type="button"
         aria-label="Leave the look without ticking it"

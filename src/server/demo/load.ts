@@ -218,6 +218,7 @@ async function loadAlone(
       person: 'consultant',
       intensity,
       moment: null,
+      seen: 'in-room',
     } as const;
     await write({ name: 'intensity.give', roomId, ...said });
   }
@@ -286,7 +287,7 @@ async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf, lo
       const prediction = cell ? { predicted: cell.verdict, predictedIn: 'light' as const } : {};
       const moment = momentOf(lights.get(light)) ?? null;
       const lookId = lookOf(light, candidateId);
-      const given = { candidateId, stayId, light, person, verdict, moment, lookId, ...prediction };
+      const given = { candidateId, stayId, light, person, verdict, moment, seen: 'in-room', lookId, ...prediction } as const;
       const verdictId = await loader.write({ name: 'verdict.give', roomId: ids.roomId, ...given });
       if (reason) await loader.write({ name: 'verdict.reason', roomId: ids.roomId, verdictId, reason });
     }
