@@ -1,4 +1,7 @@
-import type { Choice, Decision } from '@/core/record/decision';
+import type { Choice, Decision, Signature } from '@/core/record/decision';
+import { decidedRoom, toSign } from '@/core/record/decided';
+import type { Room } from '@/core/record/room';
+import { saidSoFar } from '@/core/record/signed';
 
 let counter = 0;
 /** A made-up choice: the made-up colour at 75 %, two coats of wall paint in eggshell. */
@@ -23,3 +26,22 @@ export const decision = (surfaces: string[], more: Partial<Decision> = {}): Deci
   ...more,
 });
 export const WALL_SURFACES = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
+
+/** A room with what is decided in it signed, once more. */
+export const signedBy = (made: Room, more: Partial<Signature> = {}): Room => ({
+  ...made,
+  signatures: [
+    ...made.signatures,
+    {
+      id: `s${++counter}`,
+      signedBy: 'Test Name',
+      signedOn: '2026-09-24',
+      why: '',
+      leftOpen: '',
+      decided: toSign(decidedRoom(made)),
+      at: '2026-09-24T09:00:00.000Z',
+      before: saidSoFar(made),
+      ...more,
+    },
+  ],
+});

@@ -91,8 +91,18 @@ export const listDecisions = (sql: Sql, visitId: string) =>
   });
 
 const signatureRow = signatureSchema.extend(inRoom);
+/** How many rows of a table had arrived in the same room before an event. */
+const BEFORE = (table: string) =>
+  `(select count(*)::int from ${table} x join operation p on p.id = x.id where x.room_id = e.room_id and p.seq < o.seq)`;
 export const listSignatures = (sql: Sql, visitId: string) =>
-  list(sql, visitId, { table: 'signature', row: signatureRow, derived: { signedOn: 'e.signed_on::text as signed_on' } });
+  list(sql, visitId, {
+    table: 'signature',
+    row: signatureRow,
+    derived: {
+      signedOn: 'e.signed_on::text as signed_on',
+      before: `json_build_object('decisions', ${BEFORE('decision')}, 'verdicts', ${BEFORE('verdict')}, 'answers', ${BEFORE('look_answer')}) as before`,
+    },
+  });
 
 type EventTable =
   | 'verdict'

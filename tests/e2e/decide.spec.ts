@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import Papa from 'papaparse';
 import { seriousFindings } from './axe';
-import { allSaved, openRoom, recordOf } from './demo';
+import { allSaved, live, openRoom, recordOf, saidBy } from './demo';
 import { textOfPdf } from './pdf-text';
 import { expect, test, type Page } from './server';
 
@@ -165,6 +165,50 @@ test('a surface is chosen by tap and key, a proposal taken, changed, undone, and
   expect(record.signatures[1]!.decided.find((d) => d.surface === 'ceiling')).toMatchObject({ coats: 3, finish: 'ceiling' });
   await page.reload();
   await expect(row(page, /^Ceiling/)).toContainText('3 coats');
+  await live(page);
+  // what was signed is not taken back behind the back of whoever signed
+  await page.keyboard.press('z');
+  await expect(page.getByText('That was signed. Decide it anew, then sign the revision: both stay on record.')).toBeVisible();
+  await expect(row(page, /^Ceiling/)).toContainText('3 coats');
+});
+
+test('a client’s “no” after signing stands in Decide, Sign, schedule and order until it is signed again with a reason', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Hall', 'Decide');
+  const decide = page.url();
+  const wall = (await recordOf(page)).signatures.at(-1)!.decided.find((d) => d.surface === 'wall-0')!.candidateId!;
+  await page.goto(decide.replace(/\/decide.*/, `/bench?colour=${wall}`));
+  await live(page);
+  await page.keyboard.press('c');
+  await expect(page.getByRole('radio', { name: /^client/ })).toBeChecked();
+  await page.keyboard.press('r');
+  await expect(saidBy(page, 'client')).toContainText('no');
+  await allSaved(page);
+  await page.goto(decide);
+  await live(page);
+  const says = 'the client has said since that it does not suit. Ask before it is bought or painted.';
+  await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Rooms' })).toContainText('refused since');
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Hand over', exact: true }).click();
+  await page.getByRole('radio', { name: 'Order' }).click();
+  const order = page.getByRole('article', { name: 'Order for the counter' });
+  await expect(order).toContainText(says);
+  await expect(order.locator('[data-draft]').first()).toContainText('the client has said since that it does not suit');
+  await page.getByRole('radio', { name: 'Painter’s schedule' }).click();
+  await expect(page.getByRole('article', { name: 'Painter’s schedule' })).toContainText(says);
+  await page.goto(decide);
+  await live(page);
+  await page.getByRole('button', { name: 'Sign again' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('note', { name: 'Said against what is signed' })).toContainText(says);
+  await dialog.getByRole('button', { name: /^Sign \d surfaces/ }).click();
+  await expect(dialog).toContainText('Say why it is kept.');
+  await dialog.getByLabel('Why it is kept').fill('looked at again together after dark');
+  await dialog.getByRole('button', { name: /^Sign \d surfaces/ }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('alert').filter({ hasText: says })).toHaveCount(0);
 });
 
 test('doors, rails and cabinets are surfaces of their own; a spreading rate of 0 is refused in clear words', async ({

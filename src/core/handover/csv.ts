@@ -37,6 +37,7 @@ export function scheduleTable({ visit, rooms }: HandOver): PaperTable {
     'take',
     'why',
     'signed',
+    'before_painting',
   ];
   const rows = rooms.flatMap((room) =>
     room.rows.map((row): Row => ({
@@ -53,6 +54,7 @@ export function scheduleTable({ visit, rooms }: HandOver): PaperTable {
       take: row.take,
       why: row.why,
       signed: room.signed,
+      before_painting: [room.changed, ...room.objections].filter(Boolean).join(' '),
     })),
   );
   return { columns, rows };
@@ -60,7 +62,7 @@ export function scheduleTable({ visit, rooms }: HandOver): PaperTable {
 
 /** The order as a table: a row for each paint. */
 export function orderTable({ visit, order }: HandOver): PaperTable {
-  const columns = ['visit', 'paint', 'what', ...COLOUR_COLUMNS, 'need', 'take', 'instead', 'for', 'formula', 'notes'];
+  const columns = ['visit', 'paint', 'what', ...COLOUR_COLUMNS, 'need', 'take', 'instead', 'for', 'draft', 'formula', 'notes'];
   const rows = order.map((line): Row => ({
     visit: visit.label,
     paint: line.number,
@@ -70,6 +72,7 @@ export function orderTable({ visit, order }: HandOver): PaperTable {
     take: line.take,
     instead: line.instead,
     for: line.forWhat,
+    draft: line.drafts.join('; '),
     formula: line.formulas.map((f) => `${f.container}: ${f.pours} (${f.off})`).join('; '),
     notes: line.notes.join(' '),
   }));

@@ -4,6 +4,7 @@ import type { Container } from '../paint/containers';
 import { signedRoom } from '../record/decided';
 import { dayOfVisit, type Visit } from '../record/visit';
 import { mergedCautions, type Caution } from './cautions';
+import { draftOf } from './not-settled';
 import { orderLine, type OrderLine } from './order';
 import { paintList } from './paint-list';
 import type { FactsOf } from './paper-colour';
@@ -36,6 +37,8 @@ export type HandOver = {
   /** Names of rooms in which nothing is decided. */
   readonly roomsLeft: readonly string[];
   readonly order: readonly OrderLine[];
+  /** What the counter has to know before it mixes: changes since signing, what was said against, room by room. */
+  readonly beforeOrder: readonly string[];
   readonly cautions: readonly Caution[];
 };
 
@@ -62,7 +65,11 @@ export function handOver(visit: Visit, factsOf: FactsOf, printedAt: number): Han
   const { units, supply } = visit;
   const rooms = visit.rooms.map((room) => ({ room, decided: signedRoom(room) }));
   const begun = rooms.filter(({ decided }) => decided.open.length < decided.surfaces.length);
-  const lines = paintList(begun, supply, units);
+  const lines = paintList(
+    begun.map(({ room, decided }) => ({ room, decided, draftOf: draftOf(room, decided) })),
+    supply,
+    units,
+  );
   const papers = begun.map(({ room, decided }) => roomPaper(visit, room, decided, { units, factsOf, lines }));
   return {
     visit: {
@@ -79,6 +86,7 @@ export function handOver(visit: Visit, factsOf: FactsOf, printedAt: number): Han
     rooms: papers,
     roomsLeft: rooms.filter((r) => !begun.includes(r)).map((r) => r.room.name),
     order: lines.map((line, k) => orderLine(line, k, { units, factsOf })),
+    beforeOrder: papers.flatMap((p) => [p.changed, ...p.objections].filter(Boolean).map((says) => `${p.room}: ${says}`)),
     cautions: mergedCautions(papers.map((p) => p.cautions)),
   };
 }

@@ -3,8 +3,9 @@ import { CONTAINERS, type Container } from '../paint/containers';
 import type { PaintFacts } from '../paint/paint-facts';
 import { PRODUCT_NAMES } from '../paint/product';
 import { potCaution } from '../paint/sheen';
+import type { Units } from '../units/length';
 import { sayNeed } from '../units/volume';
-import type { PaintLine } from './paint-list';
+import type { PaintLine, PaintUse } from './paint-list';
 import { paperColour, type PaperColour } from './paper-colour';
 import type { Of } from './schedule';
 
@@ -20,6 +21,8 @@ export type OrderLine = {
   /** One container instead, where there is one; "" where there is none. */
   readonly instead: string;
   readonly forWhat: string;
+  /** What may be needed on top, for what, and why it is not to be bought yet; not in need and take. */
+  readonly drafts: readonly string[];
   /** What goes into each container, as the counter pours it. */
   readonly formulas: readonly {
     readonly container: string;
@@ -49,7 +52,7 @@ function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined): OrderLi
       pours:
         p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${s.shots} ${s.shots === 1 ? 'shot' : 'shots'})`).join(', ') ||
         'no colourant: the base as it is',
-      off: `${p.deltaE00.toFixed(1)} from what was meant (CIEDE2000)`,
+      off: `ΔE ${p.deltaE00.toFixed(1)} from what was meant`,
       warns: p.warns,
     }));
 }
@@ -65,10 +68,20 @@ function notesOf({ candidate, cans, sheen }: PaintLine, facts: PaintFacts | unde
 }
 
 /** Where a paint goes: "Hall: skirting; Kitchen: ceiling". */
-function sayUses({ uses }: PaintLine): string {
+function sayUses(uses: readonly PaintUse[]): string {
   const rooms = new Map<string, Set<string>>();
   for (const { room, surface } of uses) rooms.set(room, new Set([...(rooms.get(room) ?? []), surface.name]));
   return [...rooms].map(([room, names]) => `${room}: ${listed.format(names)}`).join('; ');
+}
+
+/** "Draft: 2.3 l for Hall: ceiling (not signed yet)", a line for each reason. */
+function sayDrafts({ uses }: PaintLine, units: Units): string[] {
+  const drafts = uses.filter((u) => u.draft !== null);
+  return [...new Set(drafts.map((u) => u.draft!))].map((why) => {
+    const of = drafts.filter((u) => u.draft === why);
+    const litres = of.reduce((sum, u) => sum + u.litres, 0);
+    return `Draft, not to be bought yet: ${sayNeed(litres, units)} for ${sayUses(of)} (${why})`;
+  });
 }
 
 /** A paint as it is ordered: the k-th, from 0. */
@@ -80,10 +93,11 @@ export function orderLine(line: PaintLine, k: number, { units, factsOf }: Omit<O
     number: k + 1,
     what: sayWhat(line, colour),
     colour,
-    need: sayNeed(line.litres, units),
-    take: sayCans(line.cans),
+    need: line.litres > 0 ? sayNeed(line.litres, units) : '',
+    take: line.litres > 0 ? sayCans(line.cans) : '',
     instead: line.oneCan ? `or ${sayCans(line.oneCan)}: one tinting, ${sayNeed(line.oneCan.leftover, units)} left over` : '',
-    forWhat: sayUses(line),
+    forWhat: sayUses(line.uses.filter((u) => u.draft === null)),
+    drafts: sayDrafts(line, units),
     formulas: formulasOf(line, facts),
     notes: notesOf(line, facts),
   };

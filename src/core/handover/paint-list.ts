@@ -4,7 +4,7 @@ import type { Finish } from '../paint/product';
 import { litresFor } from '../paint/quantity';
 import type { Sheen } from '../paint/sheen';
 import type { Candidate } from '../record/candidate';
-import type { DecidedRoom } from '../record/decided';
+import type { DecidedRoom, DecidedSurface } from '../record/decided';
 import type { PaintSurface } from '../record/paint-surfaces';
 import type { Room } from '../record/room';
 import type { Supply } from '../record/supply';
@@ -16,6 +16,8 @@ export type PaintUse = {
   readonly surface: PaintSurface;
   readonly coats: number;
   readonly litres: number;
+  /** Why it is not to be bought yet; null where it is. */
+  readonly draft: string | null;
 };
 /** What is bought once for everything that is painted with it. */
 export type PaintLine = {
@@ -27,19 +29,27 @@ export type PaintLine = {
   readonly sheen: Sheen | null;
   readonly undercoat: Exclude<UndercoatChoice, 'none'> | null;
   readonly uses: readonly PaintUse[];
-  /** Waste included. */
+  /** Of what is not a draft, waste included. */
   readonly litres: number;
+  /** Of drafts: what it may take on top. */
+  readonly draftLitres: number;
   readonly cans: CanChoice;
   /** One container that holds all of it, where that is another choice. */
   readonly oneCan: CanChoice | null;
 };
 
-type Bought = Omit<PaintLine, 'uses' | 'litres' | 'cans' | 'oneCan'> & { readonly use: PaintUse };
-export type RoomToPaint = { readonly room: Pick<Room, 'id' | 'name'>; readonly decided: DecidedRoom };
+type Bought = Omit<PaintLine, 'uses' | 'litres' | 'draftLitres' | 'cans' | 'oneCan'> & { readonly use: PaintUse };
+export type RoomToPaint = {
+  readonly room: Pick<Room, 'id' | 'name'>;
+  readonly decided: DecidedRoom;
+  /** Why a surface is not to be bought for yet; of a list without it everything is. */
+  readonly draftOf?: (surface: DecidedSurface) => string | null;
+};
 
 /** What the surfaces of a room take, one after the other. */
-function boughtFor({ room, decided }: RoomToPaint, { spreading, waste }: Supply): Bought[] {
-  return decided.painted.flatMap(({ surface, choice, candidate }): Bought[] => {
+function boughtFor({ room, decided, draftOf }: RoomToPaint, { spreading, waste }: Supply): Bought[] {
+  return decided.painted.flatMap((painted): Bought[] => {
+    const { surface, choice, candidate } = painted;
     if (!choice || !candidate) return [];
     const { finish, sheen, coats, primer, undercoat } = choice;
     const use = (product: keyof Supply['spreading'], count: number): PaintUse => ({
@@ -47,6 +57,7 @@ function boughtFor({ room, decided }: RoomToPaint, { spreading, waste }: Supply)
       surface,
       coats: count,
       litres: litresFor({ areaM2: surface.areaM2, coats: count, spreadingM2PerL: spreading[product], waste }),
+      draft: draftOf?.(painted) ?? null,
     });
     const under = { finish: null, sheen: null, use: use('primer', 1) };
     return [
@@ -89,12 +100,15 @@ export function paintList(rooms: readonly RoomToPaint[], supply: Supply, units: 
   }
   const sizes = SOLD_IN[units];
   const found = [...lines.values()].map(({ of: { use: _, ...line }, uses }): PaintLine => {
-    const litres = uses.reduce((sum, u) => sum + u.litres, 0);
+    const sum = (of: readonly PaintUse[]) => of.reduce((all, u) => all + u.litres, 0);
+    const [litres, draftLitres] = [sum(uses.filter((u) => u.draft === null)), sum(uses.filter((u) => u.draft !== null))];
     const cans = fewestLeftover(litres, sizes);
     const one = oneCan(litres, sizes) ?? null;
     const several = cans.cans.reduce((sum, c) => sum + c.count, 0) > 1;
-    return { ...line, uses, litres, cans, oneCan: several ? one : null };
+    return { ...line, uses, litres, draftLitres, cans, oneCan: several ? one : null };
   });
   const rank = { finish: 0, undercoat: 1, primer: 2 } as const;
-  return found.sort((p, q) => rank[p.kind] - rank[q.kind]);
+  // what is to be bought stands before what is only a draft
+  const sure = ({ litres }: PaintLine) => (litres > 0 ? 0 : 1);
+  return found.sort((p, q) => sure(p) - sure(q) || rank[p.kind] - rank[q.kind]);
 }

@@ -13,6 +13,7 @@ import { cautionsFor, type Caution } from './cautions';
 import { clientRoom, type ClientRoom } from './client-sheet';
 import type { PaintLine } from './paint-list';
 import { paperColour, PATCH_CAVEAT, type FactsOf, type PaperColour } from './paper-colour';
+import { revisionOf, sayObjections } from './not-settled';
 import { surfaceRows, type SurfaceRow } from './rows';
 import { sayDay, upperFirst } from './words';
 
@@ -43,6 +44,10 @@ export type RoomPaper = {
   readonly signed: string;
   /** What was said since; "" where nothing was. */
   readonly changed: string;
+  /** What was said against what is signed, to be settled first. */
+  readonly objections: readonly string[];
+  /** What the last revision changed and why; undefined before the second. */
+  readonly revised: ReturnType<typeof revisionOf>;
   readonly rows: readonly ScheduleRow[];
   readonly notDecided: string;
   readonly cautions: readonly Caution[];
@@ -62,6 +67,15 @@ export function sayCoatsToPaint({ coats, undercoat, primer }: Choice): string {
 
 export type Of = { readonly units: Units; readonly factsOf: FactsOf; readonly lines: readonly PaintLine[] };
 const finishKey = (c: Candidate, choice: Choice) => `${c.deckColourId} ${c.strength} ${choice.finish} ${choice.sheen}`;
+
+/** "2.3 l of paint 1", "… (draft)" where it is not to be bought yet. */
+function sayTake({ surfaces }: SurfaceRow, key: string, { units, lines }: Pick<Of, 'units' | 'lines'>): string {
+  const n = lines.findIndex((l) => l.kind === 'finish' && l.key === key);
+  const uses = lines[n]?.uses.filter((u) => surfaces.includes(u.surface)) ?? [];
+  if (uses.length === 0) return '';
+  const litres = uses.reduce((sum, u) => sum + u.litres, 0);
+  return `${sayNeed(litres, units)} of paint ${n + 1}${uses.some((u) => u.draft !== null) ? ' (draft)' : ''}`;
+}
 
 function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, factsOf, lines }: Of): ScheduleRow {
   const { letter, choice, candidate } = row;
@@ -86,8 +100,6 @@ function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, fac
   const same = above.find(
     (a) => a.candidate?.deckColourId === candidate.deckColourId && a.candidate.strength === candidate.strength,
   );
-  const n = lines.findIndex((l) => l.kind === 'finish' && l.key === finishKey(candidate, choice));
-  const litres = lines[n]?.uses.filter((u) => row.surfaces.includes(u.surface)).reduce((sum, u) => sum + u.litres, 0);
   return {
     ...none,
     state: 'painted',
@@ -96,7 +108,7 @@ function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, fac
     product: PRODUCT_NAMES[choice.finish],
     sheen: choice.sheen,
     coats: sayCoatsToPaint(choice),
-    take: litres === undefined ? '' : `${sayNeed(litres, units)} of paint ${n + 1}`,
+    take: sayTake(row, finishKey(candidate, choice), { units, lines }),
   };
 }
 
@@ -127,6 +139,8 @@ export function roomPaper(visit: Visit, room: Room, decided: DecidedRoom, of: Of
     changed: changed
       ? `Something was decided otherwise since revision ${revision} was signed; this paper says what was signed.`
       : '',
+    objections: sayObjections(room),
+    revised: revisionOf(room),
     rows: rows.map((row, k) => scheduleRow(row, rows.slice(0, k), of)),
     notDecided,
     cautions: cautionsFor(visit, room, decided),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '../base/fields';
 import { choiceIssue, signatureFields } from '../record/decision';
 import { added, has, having } from './events';
+import { saidSoFar } from '../record/signed';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';
 
@@ -18,5 +19,8 @@ const schema = z
 export const decisionSign = roomOperation(schema, (room, { name: _, roomId: __, ...signed }, { id, at }) => {
   const candidates = everyOne(room, 'candidates');
   const there = signed.decided.every((d) => d.candidateId === null || has(candidates, d.candidateId));
-  return having([['colour', there]], () => ({ ...room, signatures: added(room.signatures, { id, ...signed, at }) }));
+  return having([['colour', there]], () => ({
+    ...room,
+    signatures: added(room.signatures, { id, ...signed, at, before: saidSoFar(room) }),
+  }));
 });

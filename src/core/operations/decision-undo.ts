@@ -1,14 +1,17 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
+import { reachesSigned } from '../record/signed';
 import { has, having, undone as taken } from './events';
-import { roomOperation } from './operation';
+import { roomOperation, type Refusal } from './operation';
+import type { Room } from '../record/room';
 
-/** Takes a decision back, or puts it back: what was said of its surfaces before holds again. */
+/** Takes a decision back, or puts it back: what was said of its surfaces before holds again. What was signed is not reached. */
 export const decisionUndo = roomOperation(
   z.strictObject({ name: z.literal('decision.undo'), roomId: idSchema, decisionId: idSchema, undone: z.boolean() }),
   (room, { decisionId, undone }) =>
-    having([['decision', has(room.decisions, decisionId)]], () => ({
-      ...room,
-      decisions: taken(room.decisions, decisionId, undone),
-    })),
+    having([['decision', has(room.decisions, decisionId)]], (): Room | Refusal =>
+      reachesSigned(room, decisionId, undone)
+        ? { reason: 'signed' }
+        : { ...room, decisions: taken(room.decisions, decisionId, undone) },
+    ),
 );

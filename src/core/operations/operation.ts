@@ -10,6 +10,8 @@ export type Refusal =
   /** It was taken out of its room: nothing more is said of it until it is put back. */
   | { readonly reason: 'taken-out'; readonly what: string }
   | { readonly reason: 'already-there'; readonly what: string }
+  /** It would change what was signed: that is decided anew and signed again. */
+  | { readonly reason: 'signed' }
   | { readonly reason: 'not-a-surface-colour'; readonly what: string }
   | { readonly reason: 'last-room' }
   | { readonly reason: 'too-many'; readonly what: string }

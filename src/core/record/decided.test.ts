@@ -35,6 +35,8 @@ test('what is signed stays signed until something else holds', () => {
     signedBy: 'Test Name',
     signedOn: '2026-09-24',
     why: '',
+    leftOpen: '',
+    before: { decisions: 2, verdicts: 0, answers: 0 },
     decided: toSign(made),
     at: '2026-09-24T09:00:00.000Z',
   });

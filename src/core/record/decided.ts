@@ -39,7 +39,8 @@ function choices({ decisions }: Pick<Room, 'decisions'>): Map<string, Choice> {
 }
 
 const CHOICE_FIELDS = ['what', 'candidateId', 'sheen', 'finish', 'coats', 'primer', 'undercoat'] as const;
-const same = (p: Choice, q: SignedSurface): boolean => CHOICE_FIELDS.every((field) => p[field] === q[field]);
+/** Whether a surface is decided as it was signed; why it is so may be said otherwise. */
+export const sameChoice = (p: Choice, q: SignedSurface): boolean => CHOICE_FIELDS.every((field) => p[field] === q[field]);
 
 /** What is decided in a room, surface by surface, and whether that is what was signed. */
 export const decidedRoom = (room: Room): DecidedRoom => withChoices(room, choices(room));
@@ -61,7 +62,15 @@ function withChoices(room: Room, chosen: ReadonlyMap<string, Choice>): DecidedRo
   const surfaces = paintSurfaces(room).map((surface): DecidedSurface => {
     const choice = chosen.get(surface.id);
     const before = signature?.decided.find((d) => d.surface === surface.id);
-    const signed = !choice ? (before ? 'changed' : 'never') : !before ? 'never' : same(choice, before) ? 'as-signed' : 'changed';
+    const signed = !choice
+      ? before
+        ? 'changed'
+        : 'never'
+      : !before
+        ? 'never'
+        : sameChoice(choice, before)
+          ? 'as-signed'
+          : 'changed';
     return { surface, choice, candidate: choice?.candidateId ? candidates.get(choice.candidateId) : undefined, signed };
   });
   const gone = signature?.decided.some((d) => !surfaces.some((s) => s.surface.id === d.surface)) ?? false;

@@ -57,9 +57,17 @@ export const signatureFields = {
   signedOn: daySchema,
   /** Why it was revised; empty the first time. */
   why: wordsSchema(500),
+  /** What was still open of its colours then, as it was told; empty where nothing was. */
+  leftOpen: wordsSchema(2000).default(''),
   decided: z.array(signedSurfaceSchema).min(1, 'Nothing is decided yet.').max(80, 'At most 80 surfaces.').readonly(),
 };
 
 /** The decisions of a room, signed: one revision, kept whole. */
-export const signatureSchema = z.strictObject({ id: idSchema, ...signatureFields, at: instantSchema });
+export const signatureSchema = z.strictObject({
+  id: idSchema,
+  ...signatureFields,
+  at: instantSchema,
+  /** How much had been said in the room when it was signed, in the order of arrival: clocks may be set back. */
+  before: z.strictObject({ decisions: z.int(), verdicts: z.int(), answers: z.int() }),
+});
 export type Signature = Readonly<z.infer<typeof signatureSchema>>;

@@ -91,11 +91,9 @@ const Context = createContext<Store | undefined>(undefined);
 export function CursorProvider({ place, children }: { readonly place: VisitPlace; readonly children: ReactNode }) {
   const [store] = useState(makeStore);
   useEffect(() => {
-    const frame = requestAnimationFrame(() => {
-      const at = Date.now();
-      store.set({ at, date: wallClock(at, place.timeZone).date });
-    });
-    return () => cancelAnimationFrame(frame);
+    // at once: what is said in the first frame is said now
+    const at = Date.now();
+    store.set({ at, date: wallClock(at, place.timeZone).date });
   }, [store, place.timeZone]);
   return <Context.Provider value={store}>{children}</Context.Provider>;
 }

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { cautionsFor } from '@/core/handover/cautions';
+import { sayObjections } from '@/core/handover/not-settled';
 import { paintList } from '@/core/handover/paint-list';
 import { surfaceRows, type SurfaceRow } from '@/core/handover/rows';
 import { candidateSwatch } from '@/core/engine/swatches';
@@ -108,6 +109,11 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
         <RoomParts room={room} />
         <Sign room={room} />
       </StepTitle>
+      {sayObjections(room).map((says) => (
+        <p key={says} role="alert" className="mb-2 border-l-4 border-ink bg-raised px-3 py-1.5 font-semibold">
+          {says}
+        </p>
+      ))}
       {light.says && <p role="alert">{light.says}</p>}
       <div className="overflow-x-auto" aria-busy={light.busy}>
         <div className="min-w-[44rem]">

@@ -1,12 +1,14 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
+import { sayObjections } from '@/core/handover/not-settled';
 import { sayNames } from '@/core/handover/rows';
 import { wallClock } from '@/core/light/time-zone';
 import { decidedRoom, toSign, type DecidedRoom } from '@/core/record/decided';
 import type { Signature } from '@/core/record/decision';
 import type { Room } from '@/core/record/room';
+import { objections, stillOpen } from '@/core/record/signed';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { FieldError, TextField } from '@/ui/field';
@@ -38,6 +40,7 @@ function Revisions({ signatures }: { readonly signatures: readonly Signature[] }
               <b>Revision {n}</b>, {s.signedBy}, {sayDate(s.signedOn)} {s.signedOn.slice(0, 4)}
               {s.why && `: ${s.why}`}
               {changed && <span className="block text-sm text-soft">Changed: {changed}</span>}
+              {s.leftOpen && <span className="block text-sm whitespace-pre-line text-soft">Open when signed: {s.leftOpen}</span>}
             </li>
           );
         })}
@@ -46,20 +49,69 @@ function Revisions({ signatures }: { readonly signatures: readonly Signature[] }
   );
 }
 
+type LinesProps = { readonly title: string; readonly lines: readonly string[]; readonly children: ReactNode };
+/** What has to be known before it is signed, a line each; nothing where there is nothing. */
+function Lines({ title, lines, children }: LinesProps) {
+  if (lines.length === 0) return null;
+  return (
+    <section role="note" aria-label={title} className="border-l-4 border-ink pl-3">
+      <h3 className="font-semibold">{title}</h3>
+      <ul>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <p className="text-sm text-soft">{children}</p>
+    </section>
+  );
+}
+
+type BeforeProps = { readonly decided: DecidedRoom; readonly against: readonly string[]; readonly left: readonly string[] };
+/** What one should know before one signs. */
+function BeforeSigning({ decided: { signature, changed, open }, against, left }: BeforeProps) {
+  return (
+    <>
+      {signature && !changed && against.length === 0 && <p role="status">Nothing has changed since it was signed.</p>}
+      <Lines title="Said against what is signed" lines={against}>
+        Decide it otherwise, or sign it again and say why it is kept.
+      </Lines>
+      <Lines title="Still open" lines={left}>
+        It can be signed all the same; what is open is kept with the signature.
+      </Lines>
+      {open.length > 0 && (
+        <p role="note" className="border-l-4 border-ink pl-3">
+          <b>Not decided:</b> {sayNames(open)}. The schedule will say so.
+        </p>
+      )}
+    </>
+  );
+}
+
 type FormProps = { readonly room: Room; readonly decided: DecidedRoom; readonly onDone: () => void };
 
 function SignForm({ room, decided, onDone }: FormProps) {
   const { visit, write } = useVisit();
-  const { signature, revision, changed, open } = decided;
+  const { signature, revision, changed } = decided;
   const [signedBy, setSignedBy] = useState(signature?.signedBy ?? visit.decides);
   const [signedOn, setSignedOn] = useState(() => wallClock(Date.now(), visit.place.timeZone).date);
   const [why, setWhy] = useState('');
   const [errors, setErrors] = useState<FieldErrors>({});
   const [busy, setBusy] = useState(false);
   const ready = toSign(decided);
+  const [against, left] = [sayObjections(room), stillOpen(room, decided)];
+  const keeps = against.length > 0 && !changed;
   const sign = async () => {
-    const checked = checkWrite({ name: 'decision.sign', roomId: room.id, signedBy, signedOn, why, decided: ready });
-    const needsWhy: FieldErrors = revision > 0 && why.trim() === '' ? { why: 'Say why it is revised.' } : {};
+    const checked = checkWrite({
+      name: 'decision.sign',
+      roomId: room.id,
+      signedBy,
+      signedOn,
+      why,
+      leftOpen: left.join('\n').slice(0, 2000),
+      decided: ready,
+    });
+    const needsWhy: FieldErrors =
+      revision > 0 && why.trim() === '' ? { why: `Say why it is ${keeps ? 'kept' : 'revised'}.` } : {};
     setErrors({ ...(checked.ok ? {} : checked.errors), ...needsWhy });
     if (!checked.ok || 'why' in needsWhy) return;
     setBusy(true);
@@ -71,12 +123,7 @@ function SignForm({ room, decided, onDone }: FormProps) {
   };
   return (
     <div className="grid gap-4">
-      {signature && !changed && <p role="status">Nothing has changed since it was signed.</p>}
-      {open.length > 0 && (
-        <p role="note" className="border-l-4 border-ink pl-3">
-          <b>Not decided:</b> {sayNames(open)}. The schedule will say so.
-        </p>
-      )}
+      <BeforeSigning {...{ decided, against, left }} />
       <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
         <TextField label="Signed by" value={signedBy} error={errors['signedBy']} onChange={(e) => setSignedBy(e.target.value)} />
         <TextField
@@ -89,7 +136,7 @@ function SignForm({ room, decided, onDone }: FormProps) {
       </div>
       {revision > 0 && (
         <TextField
-          label="Why it is revised"
+          label={`Why it is ${keeps ? 'kept' : 'revised'}`}
           value={why}
           error={errors['why']}
           maxLength={500}
@@ -113,7 +160,8 @@ export function Sign({ room }: { readonly room: Room }) {
   const { signature, revision, changed, surfaces, open } = decided;
   const [shown, setShown] = useState(false);
   const nothing = open.length === surfaces.length;
-  const toDo = !nothing && (changed || !signature);
+  const refused = objections(room).length > 0;
+  const toDo = !nothing && (changed || refused || !signature);
   return (
     <Dialog
       title={revision === 0 ? `Sign what is decided: ${room.name}` : `Revision ${revision + 1}: ${room.name}`}
@@ -122,7 +170,7 @@ export function Sign({ room }: { readonly room: Room }) {
       onOpenChange={setShown}
       trigger={
         <Button look={toDo ? 'strong' : 'plain'} disabled={nothing && !signature}>
-          {!signature ? 'Sign' : changed ? 'Sign the revision' : 'Signed'}
+          {!signature ? 'Sign' : changed ? 'Sign the revision' : refused ? 'Sign again' : 'Signed'}
         </Button>
       }
     >

@@ -21,10 +21,12 @@ const SHORT: Readonly<Record<PaperName, string>> = { client: 'Client’s sheet',
 function Standing({ made }: { readonly made: HandOver }) {
   const drafts = made.rooms.filter((r) => r.signed.startsWith('not signed')).map((r) => r.room);
   const changed = made.rooms.filter((r) => r.changed).map((r) => r.room);
+  const against = made.rooms.filter((r) => r.objections.length > 0).map((r) => r.room);
   const open = made.rooms.filter((r) => r.notDecided).map((r) => `${r.room}: ${r.notDecided}`);
   const says = [
     drafts.length > 0 && `Not signed yet: ${drafts.join(', ')}.`,
     changed.length > 0 && `Changed since it was signed: ${changed.join(', ')}.`,
+    against.length > 0 && `Refused since it was signed: ${against.join(', ')}.`,
     open.length > 0 && `Open: ${open.join('; ')}.`,
     made.roomsLeft.length > 0 && `Nothing decided: ${made.roomsLeft.join(', ')}.`,
   ].filter(Boolean);

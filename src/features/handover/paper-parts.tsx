@@ -93,6 +93,33 @@ export function PaperRoom({ room }: { readonly room: RoomPaper }) {
   );
 }
 
+/** What a reader must know before the rows: what was said against, what changed since, what this revision changed. */
+function NotSettled({ room: { changed, objections, revised } }: { readonly room: RoomPaper }) {
+  return (
+    <>
+      {[changed, ...objections].filter(Boolean).map((says) => (
+        <p key={says} role="note" className="font-semibold">
+          {says}
+        </p>
+      ))}
+      {revised && (
+        <div className="mt-1 border-l-4 border-black pl-3">
+          <p>
+            <b>What this revision changes</b>
+            {revised.why && `: ${revised.why}`}
+          </p>
+          <ul className="text-sm">
+            {revised.changes.length === 0 && <li>Nothing: it was signed again as it was.</li>}
+            {revised.changes.map((change) => (
+              <li key={change}>{change}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  );
+}
+
 type RoomHeadProps = { readonly room: RoomPaper; readonly children?: ReactNode };
 /** A room on paper: its name, whether it is signed, its picture. */
 export function RoomHead({ room, children }: RoomHeadProps) {
@@ -100,11 +127,7 @@ export function RoomHead({ room, children }: RoomHeadProps) {
     <div className="break-inside-avoid">
       <h3 className="mt-6 text-lg font-semibold">{room.room}</h3>
       <p className="text-sm text-[#333]">{room.signed}</p>
-      {room.changed && (
-        <p role="note" className="font-semibold">
-          {room.changed}
-        </p>
-      )}
+      <NotSettled room={room} />
       <div className="mt-2">
         <PaperRoom room={room} />
       </div>

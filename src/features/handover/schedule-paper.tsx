@@ -113,20 +113,25 @@ export function OrderLines({ order }: { readonly order: readonly OrderLine[] }) 
                 </p>
               )}
               <p className="min-w-48">
-                <b className="block text-lg">{line.take}</b>
-                <span className="text-sm text-[#333]">
-                  needs {line.need}
-                  {line.instead && `, ${line.instead}`}
-                </span>
+                <b className="block text-lg">{line.take || 'Nothing yet'}</b>
+                {line.need && (
+                  <span className="text-sm text-[#333]">
+                    needs {line.need}
+                    {line.instead && `, ${line.instead}`}
+                  </span>
+                )}
               </p>
             </div>
-            <p className="text-sm text-[#333]">For {line.forWhat}</p>
+            {line.forWhat && <p className="text-sm text-[#333]">For {line.forWhat}</p>}
+            {line.drafts.map((draft) => (
+              <p key={draft} data-draft className="font-semibold">
+                {draft}
+              </p>
+            ))}
             {line.formulas.map((f) => (
               <p key={f.container}>
-                <b>{f.container}:</b> {f.pours}{' '}
-                <span className={f.warns ? 'font-semibold' : 'text-sm text-[#333]'}>
-                  · {f.warns ? `Rounding shows: ${f.off}` : f.off}
-                </span>
+                <b>{f.container}:</b> {f.pours}
+                {f.warns && <b> · Rounding shows: {f.off}</b>}
               </p>
             ))}
             {line.notes.map((note) => (
@@ -177,6 +182,11 @@ export function OrderPaper({ made }: { readonly made: HandOver }) {
     <>
       {made.visit.counter && <p>For {made.visit.counter}</p>}
       <p className="text-sm text-[#333]">Say maker, code and strength, both ways; the patch is not paint.</p>
+      {made.beforeOrder.map((says) => (
+        <p key={says} role="note" className="font-semibold">
+          {says}
+        </p>
+      ))}
       <OrderLines order={made.order} />
       <CautionBox cautions={made.cautions.filter((c) => c.id === 'air')} />
     </>

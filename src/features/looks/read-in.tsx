@@ -10,6 +10,18 @@ import { sayWhen } from '../words/say-light';
 
 type Shown = Exclude<ReadAnswers, { ok: false }>;
 
+/** The signed surfaces that a client's "no" touches; "" where none is. */
+function signedFor({ room, candidateId, verdict }: AnswerRow): string {
+  if (verdict !== 'no') return '';
+  const names =
+    room.signatures
+      .at(-1)
+      ?.decided.filter((d) => d.candidateId === candidateId)
+      .map((d) => d.name) ?? [];
+  return listed.format(names);
+}
+const listed = new Intl.ListFormat('en-GB');
+
 function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly zone: string }) {
   return (
     <div className="max-h-[45dvh] overflow-auto">
@@ -31,6 +43,7 @@ function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly
               <td className="pr-3">{row.colour}</td>
               <td className="pr-3">
                 <b>{VERDICT_WORDS[row.verdict]}</b>
+                {signedFor(row) && <span className="block font-semibold">Signed for {signedFor(row)}: to be settled</span>}
                 {row.words && <span className="block break-words text-soft">“{row.words}”</span>}
               </td>
               <td className="whitespace-nowrap">

@@ -2,6 +2,7 @@
 
 import { memo, useEffect, useRef } from 'react';
 import { decidedRoom, sayDecided } from '@/core/record/decided';
+import { objections } from '@/core/record/signed';
 import { roomBegun, roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
 import type { Room } from '@/core/record/room';
@@ -27,7 +28,7 @@ function sayBegun(room: Room): string {
 
 function sayProgress(progress: RoomProgress, room: Room): string {
   const decided = sayDecided(decidedRoom(room));
-  if (decided) return decided;
+  if (decided) return objections(room).length > 0 ? `${decided}, refused since` : decided;
   if (progress.state === 'nothing-recorded') return sayBegun(room);
   const some = progress.inPart > 0 ? ', not in every light' : '';
   const work = `${progress.work === 1 ? '1 works' : `${progress.work} work`}${some}`;

@@ -7,6 +7,7 @@ const REFUSED: Words = {
     'This was changed in another window meanwhile. What you typed is still here: look at the newer version below, then save again.',
   'not-found': ({ what }) => `The ${what} is not there any more.`,
   'taken-out': ({ what }) => `The ${what} was taken out of the room. Put it back first.`,
+  signed: () => 'That was signed. Decide it anew, then sign the revision: both stay on record.',
   'already-there': () => 'That is recorded already.',
   'not-a-surface-colour': ({ what }) => `No real surface can have the colour given for “${what}”. Check the Lab values.`,
   'too-many': ({ what }) => `A room keeps no more ${what}. Take one away first.`,

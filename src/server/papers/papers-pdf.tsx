@@ -1,10 +1,10 @@
 import { Document, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import { PAPER_TITLES, type HandOver, type PaperName } from '@/core/handover/hand-over';
-import type { OrderLine } from '@/core/handover/order';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { RoomPaper, ScheduleRow } from '@/core/handover/schedule';
 import { registerFont, type Paper } from '../pdf/paper';
+import { Order } from './order-rows';
 import { CautionBox, Chip, ColourName, innerWidth, Sheet, Strength, styles, UnfoldedDrawing } from './parts';
 
 const asideOf = ({ visit }: HandOver) =>
@@ -83,12 +83,36 @@ const HeadRow = () => (
   </View>
 );
 
+const NotSettled = ({ room: { changed, objections, revised } }: { readonly room: RoomPaper }) => (
+  <>
+    {[changed, ...objections].filter(Boolean).map((says) => (
+      <Text key={says} style={styles.bold}>
+        {says}
+      </Text>
+    ))}
+    {revised && (
+      <View style={{ marginTop: 3, borderLeftWidth: 2, borderLeftColor: '#000', paddingLeft: 6 }}>
+        <Text>
+          <Text style={styles.bold}>What this revision changes</Text>
+          {revised.why === '' ? '' : `: ${revised.why}`}
+        </Text>
+        {revised.changes.length === 0 && <Text style={styles.soft}>Nothing: it was signed again as it was.</Text>}
+        {revised.changes.map((change) => (
+          <Text key={change} style={styles.soft}>
+            {change}
+          </Text>
+        ))}
+      </View>
+    )}
+  </>
+);
+
 type RoomProps = { readonly room: RoomPaper; readonly paper: Paper };
 const RoomHead = ({ room, paper }: RoomProps) => (
   <View wrap={false}>
     <Text style={styles.room}>{room.room}</Text>
     <Text style={styles.soft}>{room.signed}</Text>
-    {room.changed !== '' && <Text style={styles.bold}>{room.changed}</Text>}
+    <NotSettled room={room} />
     <View style={{ marginTop: 4 }}>
       <UnfoldedDrawing room={room} width={innerWidth(paper)} />
     </View>
@@ -103,51 +127,6 @@ const Left = ({ roomsLeft }: Pick<HandOver, 'roomsLeft'>) =>
       {roomsLeft.join(', ')}. Do not paint there.
     </Text>
   );
-
-const OrderRow = ({ line }: { readonly line: OrderLine }) => (
-  <View style={[styles.row, { flexDirection: 'column', gap: 3 }]} wrap={false}>
-    <View style={{ flexDirection: 'row', gap: 6 }}>
-      <View style={{ width: 36 }}>
-        <Chip hex={line.colour?.hex ?? null} letter={String(line.number)} />
-      </View>
-      <View style={{ width: 170 }}>
-        {line.colour ? <ColourName colour={line.colour} /> : <Text style={styles.bold}>{line.what}</Text>}
-        {line.colour && <Text>{line.what}</Text>}
-      </View>
-      <View style={{ width: 110 }}>{line.colour && <Strength colour={line.colour} />}</View>
-      <View style={{ flex: 1, gap: 1 }}>
-        <Text style={[styles.bold, { fontSize: 11, lineHeight: 1.25 }]}>{line.take}</Text>
-        <Text style={styles.soft}>
-          needs {line.need}
-          {line.instead === '' ? '' : `, ${line.instead}`}
-        </Text>
-      </View>
-    </View>
-    <View style={{ marginLeft: 42, gap: 1 }}>
-      <Text style={styles.soft}>For {line.forWhat}</Text>
-      {line.formulas.map((f) => (
-        <Text key={f.container}>
-          <Text style={styles.bold}>{f.container}: </Text>
-          {f.pours} <Text style={f.warns ? styles.bold : styles.soft}>· {f.warns ? `Rounding shows: ${f.off}` : f.off}</Text>
-        </Text>
-      ))}
-      {line.notes.map((note) => (
-        <Text key={note} style={styles.soft}>
-          {note}
-        </Text>
-      ))}
-    </View>
-  </View>
-);
-
-const Order = ({ order }: Pick<HandOver, 'order'>) => (
-  <View>
-    {order.length === 0 && <Text style={{ marginTop: 8 }}>Nothing has to be bought: no surface is painted.</Text>}
-    {order.map((line) => (
-      <OrderRow key={line.number} line={line} />
-    ))}
-  </View>
-);
 
 /** Rooms that run on one after the other; of more each has a page of its own (breaking pages takes time with the square of what runs on). */
 const RUN_ON = 3;
@@ -216,6 +195,11 @@ const CounterOrder = ({ made, paper }: { readonly made: HandOver; readonly paper
   <Sheet paper={paper} title={PAPER_TITLES.order} aside={asideOf(made)}>
     {made.visit.counter !== '' && <Text>For {made.visit.counter}</Text>}
     <Text style={styles.soft}>Say maker, code and strength, both ways; the patch is not paint.</Text>
+    {made.beforeOrder.map((says) => (
+      <Text key={says} style={styles.bold}>
+        {says}
+      </Text>
+    ))}
     <View style={{ marginTop: 8 }}>
       <Order order={made.order} />
     </View>

@@ -1,0 +1,126 @@
+import type { Person } from '../judge/ruling';
+import type { Verdict } from '../judge/reasons';
+import { LIGHT_NAMES } from '../room/facing';
+import type { Candidate } from './candidate';
+import { decidedRoom, sameChoice, type DecidedRoom } from './decided';
+import type { Choice, Signature, SignedSurface } from './decision';
+import { standingAnswers } from './look-answer';
+import { paintedKinds, stayingWith } from './painted-over';
+import type { Room } from './room';
+import { roomRecord, type CandidateRow } from './room-record';
+import { sayRulingWord, sayWhy } from './say-ruling';
+import { isLookedAt } from './seen';
+import { standingVerdicts } from './standing';
+
+const listed = new Intl.ListFormat('en-GB');
+
+/**
+ * Whether taking a decision back, or putting it back, reaches into what was signed: it was made before the last signing, or a surface that
+ * stands as it was signed would not any more.
+ */
+export function reachesSigned(room: Room, decisionId: string, undone: boolean): boolean {
+  const now = decidedRoom(room);
+  if (!now.signature) return false;
+  const n = room.decisions.findIndex((d) => d.id === decisionId);
+  if (n >= 0 && n < now.signature.before.decisions) return true;
+  const after = decidedRoom({ ...room, decisions: room.decisions.map((d) => (d.id === decisionId ? { ...d, undone } : d)) });
+  return now.surfaces.some((s, k) => s.signed === 'as-signed' && after.surfaces[k]!.signed !== 'as-signed');
+}
+
+/** Something said against a colour that is signed, after it was signed: to be settled by signing again. */
+export type Objection = {
+  readonly candidate: Candidate;
+  /** Names of the signed surfaces it is meant for. */
+  readonly surfaces: readonly string[];
+  readonly person: Person;
+  readonly verdict: Exclude<Verdict, 'works'>;
+  /** What the client wrote; "" where nothing was. */
+  readonly words: string;
+  /** When it was said, or read in; instant. */
+  readonly at: string;
+};
+
+/** How much has been said in a room. */
+export const saidSoFar = ({ decisions, verdicts, answers }: Room): Signature['before'] => ({
+  decisions: decisions.length,
+  verdicts: verdicts.length,
+  answers: answers.length,
+});
+
+type SaidNo = Pick<Objection, 'person' | 'words' | 'at'> & { readonly candidateId: string };
+
+/** Every "no" since the last signing that stands, of what was looked at, beside what will still be there. */
+function saidNo(room: Room, decided: DecidedRoom, { before }: Signature): SaidNo[] {
+  const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
+  const since = new Set([...room.verdicts.slice(before.verdicts), ...room.answers.slice(before.answers)].map((e) => e.id));
+  const verdicts = standingVerdicts(room.verdicts).filter(
+    (v) => since.has(v.id) && v.verdict === 'no' && isLookedAt(v) && staying.has(v.stayId),
+  );
+  const answers = standingAnswers(room.answers).filter((a) => since.has(a.id) && a.verdict === 'no');
+  return [
+    ...verdicts.map((v): SaidNo => ({ candidateId: v.candidateId, person: v.person, words: '', at: v.at })),
+    ...answers.map((a): SaidNo => ({ candidateId: a.candidateId, person: 'client', words: a.words, at: a.at })),
+  ];
+}
+
+/** What was said against signed colours since the last signing, one for each colour and person. */
+export function objections(room: Room): Objection[] {
+  const decided = decidedRoom(room);
+  const { signature } = decided;
+  if (!signature) return [];
+  const since = saidNo(room, decided, signature);
+  const all = [...room.candidates, ...room.retired.candidates];
+  const found = new Map<string, Objection>();
+  for (const { candidateId, person, words, at } of since) {
+    const surfaces = signature.decided.filter((d) => d.candidateId === candidateId).map((d) => d.name);
+    const candidate = all.find((c) => c.id === candidateId);
+    if (surfaces.length === 0 || !candidate) continue;
+    const key = `${candidateId} ${person}`;
+    const before = found.get(key);
+    found.set(key, { candidate, surfaces, person, verdict: 'no', words: [before?.words, words].filter(Boolean).join(' · '), at });
+  }
+  return [...found.values()];
+}
+
+/** A surface that a revision changed; `before` and `after` undefined where it was not, or is no more, in it. */
+export type Change = {
+  readonly surface: string;
+  readonly before: SignedSurface | undefined;
+  readonly after: SignedSurface | undefined;
+};
+
+const differs = (p: SignedSurface | undefined, q: Choice | undefined): boolean => !p || !q || !sameChoice(q, p);
+
+/** What changed from one signing to what came after it. */
+export function changesBetween(before: Pick<Signature, 'decided'>, after: Pick<Signature, 'decided'>): Change[] {
+  const names = new Map([...before.decided, ...after.decided].map((d) => [d.surface, d.name]));
+  return [...names].flatMap(([surface, name]) => {
+    const [was, is] = [before, after].map((s) => s.decided.find((d) => d.surface === surface));
+    return differs(was, is) ? [{ surface: name, before: was, after: is }] : [];
+  });
+}
+
+/** What is still open of the colours that are to be signed, a line each: rulings that are not "works here", and lights nobody looked in. */
+export function stillOpen(room: Room, decided: DecidedRoom): string[] {
+  const used = new Set(decided.painted.flatMap((s) => s.choice?.candidateId ?? []));
+  const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
+  // beside what is painted over nothing has to work
+  const isVoid = ({ derived, byHand }: CandidateRow) =>
+    !byHand && 'because' in derived && derived.because.stayId !== null && !staying.has(derived.because.stayId);
+  return roomRecord(room)
+    .rows.filter(
+      ({ candidate, ruling, coverage }) => used.has(candidate.id) && (ruling !== 'works' || coverage.notSeenIn.length > 0),
+    )
+    .map((row) => {
+      const { candidate, ruling, coverage, derived } = row;
+      const counts = !isVoid(row);
+      const why = counts && ruling === 'nearly' && derived.ruling !== 'works' ? sayWhy(derived, room.stays) : '';
+      const unseen = coverage.notSeenIn.map((light) => LIGHT_NAMES[light]);
+      const says = [
+        counts ? sayRulingWord(ruling).toLowerCase() : 'tried here',
+        why,
+        unseen.length > 0 && `not looked at: ${listed.format(unseen)}`,
+      ];
+      return `${candidate.name} ${candidate.strength} %: ${says.filter(Boolean).join(', ')}`;
+    });
+}
