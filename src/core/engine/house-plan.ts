@@ -4,7 +4,7 @@ import { deltaE00 } from '../colour/ciede2000';
 import { tristimulus } from '../colour/tristimulus';
 import type { Lab } from '../colour/types';
 import { together, type PositionLight } from '../light/day-light';
-import { darkHours } from '../light/dark-hours';
+import { darkHours, getsDark } from '../light/dark-hours';
 import { dayMoments } from '../light/day-moments';
 import { sunPosition } from '../light/sun';
 import { wallClock } from '../light/time-zone';
@@ -72,6 +72,8 @@ function* litMoments({ day, lookIn, usedFor }: LitRoom): Steps<Lit[]> {
   if (lamps.every((l) => l.lux === 0)) return found;
   const late = found.findLast((m) => m.light === 'overcast');
   if (late) found.push({ light: 'both', at: late.at, lights: late.lights.map((l, p) => together(l, lamps[p]!)) });
+  // by the lamps alone one looks where no daylight comes in, or after dark: where that never comes there is no such look
+  if (found.length > 0 && !getsDark(day)) return found;
   return [...found, { light: 'lamps', at: darkHours(day)[0], lights: lamps }];
 }
 

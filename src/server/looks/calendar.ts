@@ -4,6 +4,7 @@ import { tzlib_get_ical_block } from 'timezones-ical-library';
 import type { LookCard } from '@/core/formats/look-cards';
 import { darkHours } from '@/core/light/dark-hours';
 import { instantOf } from '@/core/light/day-moments';
+import { wallClock } from '@/core/light/time-zone';
 import type { LookHand } from '@/core/record/look-hand';
 import type { Visit } from '@/core/record/visit';
 
@@ -25,8 +26,14 @@ export function instantOfLook({ date, fromHour, toHour }: LookCard, day: string,
   return Math.min(dark + 30 * MINUTE_MS, last - LOOK_MINUTES * MINUTE_MS);
 }
 
-/** The day after an instant, as the home's calendar has it. */
-export const dayAfter = (at: string): string => new Date(Date.parse(at) + DAY_MS).toISOString().slice(0, 10);
+/** The day after an instant, as the home's calendar has it: Auckland may be a day ahead of Greenwich, Los Angeles a day behind. */
+export function dayAfter(at: string, zone: string): string {
+  const { date } = wallClock(Date.parse(at), zone);
+  return new Date(Date.parse(`${date}T12:00:00Z`) + DAY_MS).toISOString().slice(0, 10);
+}
+
+/** Text of a property that the library writes as it stands (RFC 5545, 3.3.11). */
+const escaped = (text: string): string => text.replace(/[\\;,]/g, '\\$&').replace(/\r?\n/g, '\\n');
 
 /**
  * The looks of a hand-out as a calendar (RFC 5545): events in the home's time zone, which the file describes, each with an alarm. The same look
@@ -35,14 +42,18 @@ export const dayAfter = (at: string): string => new Date(Date.parse(at) + DAY_MS
 export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly LookCard[]): string {
   const { timeZone: zone } = visit.place;
   const calendar = ical({
-    name: `Colours to look at: ${visit.label}`,
+    name: escaped(`Colours to look at: ${visit.label}`),
     prodId: { company: 'Elm Swatch', product: 'Looks', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     // without a zone of its own DTSTAMP stays in UTC, as RFC 5545 asks
     timezone: { name: null, generator: (name) => [tzlib_get_ical_block(name)].flat()[0] ?? null },
   });
+  const taken = new Set<number>();
   for (const card of cards) {
-    const start = instantOfLook(card, dayAfter(hand.at), visit);
+    let start = instantOfLook(card, dayAfter(hand.at, zone), visit);
+    // nobody is in two rooms at a time
+    while (taken.has(start)) start += LOOK_MINUTES * MINUTE_MS;
+    taken.add(start);
     const event = calendar.createEvent({
       id: `${card.lookId}@elm-swatch`,
       start: new TZDate(start, zone),
@@ -66,5 +77,6 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
       description: `Look ${card.number}, ${card.room}`,
     });
   }
-  return calendar.toString();
+  const text = calendar.toString();
+  return text.endsWith('\r\n') ? text : `${text}\r\n`;
 }

@@ -3,7 +3,7 @@ import { look } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, visit } from '../../../tests/made-up-room';
 import { cardsOf } from '@/core/formats/look-cards';
 import type { Visit } from '@/core/record/visit';
-import { looksCalendar } from './calendar';
+import { dayAfter, looksCalendar } from './calendar';
 import { clientPage } from './client-page';
 
 const before = look({ number: 1, date: '2026-10-24' });
@@ -61,6 +61,30 @@ describe('the calendar of the looks, read back by another library (ical.js)', ()
     expect(events.map(({ event }) => event.uid)).toEqual([before, after, dark].map((l) => `${l.id}@elm-swatch`));
     const stamp = events[0]!.event.component.getFirstPropertyValue('dtstamp') as ICAL.Time;
     expect(stamp.toJSDate().toISOString()).toBe(hand.at);
+  });
+
+  test('the name of the calendar is text as any other, and the last line ends', () => {
+    const of = { ...home('Europe/London'), label: 'Quay Row; 14, left\\right' };
+    const text = looksCalendar(of, hand, cardsOf(of, hand.lookIds));
+    expect(text.replace(/\r\n /g, '')).toContain('X-WR-CALNAME:Colours to look at: Quay Row\\; 14\\, left\\\\right\r\n');
+    // RFC 7986: NAME is a text as well
+    expect(text.replace(/\r\n /g, '')).toContain('\r\nNAME:Colours to look at: Quay Row\\; 14\\, left\\\\right\r\n');
+    expect(text.endsWith('END:VCALENDAR\r\n')).toBe(true);
+  });
+
+  test('the day after is the home’s: eleven at night in Los Angeles, seven in the morning in Auckland', () => {
+    expect(dayAfter('2026-10-24T06:00:00.000Z', 'America/Los_Angeles')).toBe('2026-10-24');
+    expect(dayAfter('2026-10-23T18:00:00.000Z', 'Pacific/Auckland')).toBe('2026-10-25');
+    expect(dayAfter('2026-10-23T18:00:00.000Z', 'Europe/London')).toBe('2026-10-24');
+  });
+
+  test('two looks never begin at the same minute', () => {
+    const of = home('Europe/London');
+    const [card] = cardsOf(of, hand.lookIds);
+    const twice = [card!, { ...card!, lookId: 'other', room: 'Attic' }];
+    const calendar = new ICAL.Component(ICAL.parse(looksCalendar(of, hand, twice)) as never);
+    const starts = calendar.getAllSubcomponents('vevent').map((e) => String(e.getFirstPropertyValue('dtstart')));
+    expect(new Set(starts).size).toBe(2);
   });
 
   test('commas, semicolons and line breaks come through', () => {
