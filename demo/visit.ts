@@ -1,4 +1,5 @@
 import type { Intensity } from '@/core/record/intensity';
+import type { Reaction } from '@/core/record/reaction';
 
 /** The made-up visit of the demo: people, street and colours are invented. Rows are verdicts in the order of the room's things that stay. */
 
@@ -87,6 +88,8 @@ export type DemoRoom = {
   readonly brief?: { readonly mustNotChange?: string; readonly annoys?: string; readonly mayChange?: string };
   /** Colours judged alone by day: of their intensity. */
   readonly alone?: readonly (readonly [code: string, strength: number, intensity: Intensity])[];
+  /** What the client makes of colours as a whole. */
+  readonly reactions?: readonly (readonly [code: string, strength: number, reaction: Reaction])[];
   readonly bearingDeg: number | null;
   /** Width along the first wall, depth, height, metres. */
   readonly size: readonly [widthM: number, depthM: number, heightM: number] | null;
@@ -170,6 +173,10 @@ export const DEMO_VISIT: {
       alone: [
         ['FR 3122', 100, 'too-strong'],
         ['FR 3122', 75, 'right'],
+      ],
+      reactions: [
+        ['FR 3122', 75, 'likes'],
+        ['FR 3122', 100, 'unsure'],
       ],
       wish: ['warmer', 'like the light at teatime'],
       bearingDeg: 285,

@@ -128,6 +128,7 @@ export const room = (more: Partial<Room> = {}): Room => ({
   candidates: [candidate('c100', 100), candidate('c75', 75)],
   verdicts: [],
   intensities: [],
+  reactions: [],
   mustNotChange: '',
   annoys: '',
   mayChange: '',

@@ -170,6 +170,15 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     intensity: d.pick(['right', 'too-strong', 'too-dark']),
     moment: null,
   }),
+  (d, _, r) => ({
+    name: 'reaction.give',
+    roomId: r.id,
+    candidateId: d.idOf(r.candidates),
+    reaction: d.pick(['likes', 'unsure', 'dislikes']),
+    moment: null,
+    seen: d.pick(['in-room', 'on-screen']),
+  }),
+  (d, _, r) => ({ name: 'reaction.undo', roomId: r.id, reactionId: d.idOf(r.reactions), undone: d.sometimes(0.7) }),
   (d, _, r) => ({ name: 'intensity.undo', roomId: r.id, intensityId: d.idOf(r.intensities), undone: d.sometimes(0.7) }),
   (d, _, r) => ({
     name: 'ruling.set',

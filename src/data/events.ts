@@ -7,6 +7,7 @@ import { noteSchema } from '@/core/record/note';
 import { pickSchema } from '@/core/record/pick';
 import { rulingSchema } from '@/core/record/ruling';
 import { intensitySchema } from '@/core/record/intensity';
+import { reactionSchema } from '@/core/record/reaction';
 import { verdictSchema } from '@/core/record/verdict';
 import { columnsOf, insertRow } from './columns';
 import type { Sql } from './sql';
@@ -50,6 +51,10 @@ export const listVerdicts = (sql: Sql, visitId: string) =>
 const intensityRow = intensitySchema.extend(inRoom);
 export const listIntensities = (sql: Sql, visitId: string) =>
   list(sql, visitId, { table: 'intensity', row: intensityRow, derived: { undone: isUndone('intensity_undo', 'intensity_id') } });
+
+const reactionRow = reactionSchema.extend(inRoom);
+export const listReactions = (sql: Sql, visitId: string) =>
+  list(sql, visitId, { table: 'reaction', row: reactionRow, derived: { undone: isUndone('reaction_undo', 'reaction_id') } });
 
 const rulingRow = rulingSchema.extend(inRoom);
 export const listRulings = (sql: Sql, visitId: string) => list(sql, visitId, { table: 'ruling', row: rulingRow, derived: {} });
@@ -100,7 +105,7 @@ export const listSignatures = (sql: Sql, visitId: string) =>
     row: signatureRow,
     derived: {
       signedOn: 'e.signed_on::text as signed_on',
-      before: `json_build_object('decisions', ${BEFORE('decision')}, 'verdicts', ${BEFORE('verdict')}, 'answers', ${BEFORE('look_answer')}) as before`,
+      before: `json_build_object('decisions', ${BEFORE('decision')}, 'verdicts', ${BEFORE('verdict')}, 'answers', ${BEFORE('look_answer')}, 'reactions', ${BEFORE('reaction')}) as before`,
     },
   });
 
@@ -110,6 +115,8 @@ type EventTable =
   | 'verdict_undo'
   | 'intensity'
   | 'intensity_undo'
+  | 'reaction'
+  | 'reaction_undo'
   | 'ruling'
   | 'pair_pick'
   | 'pair_pick_undo'

@@ -107,13 +107,30 @@ test('after a verdict at most three things to look at next, a strength of what i
   expect(after.candidates.some((c) => c.strengthPercent === Number(strength))).toBe(true);
 });
 
-test('the client’s reaction by one tap is kept as theirs', async ({ page, demo }) => {
+test('the client’s reaction by one tap is to the colour: the same beside the next thing, none on the next colour, in the record, and taken back', async ({
+  page,
+  demo,
+}) => {
   await openRoom(page, demo.url, 'Hall', 'Bench');
-  await page.keyboard.press('o');
-  await page.getByRole('group', { name: 'The client’s reaction' }).getByRole('button', { name: 'unsure' }).click();
-  await expect(saidBy(page, 'client')).toContainText('overcast: nearly');
-  // what the consultant had said stands beside it
-  await expect(saidBy(page, 'consultant')).toContainText('overcast: works');
+  const button = page.getByRole('group', { name: 'The client’s reaction' }).getByRole('button', { name: 'dislikes' });
+  await expect(button).toHaveAttribute('aria-pressed', 'false');
+  const verdicts = (await recordOf(page)).candidates[0]!.verdicts.length;
+  await button.click();
+  await expect(button).toHaveAttribute('aria-pressed', 'true');
+  await allSaved(page);
+  await page.keyboard.press('ArrowRight');
+  await expect(button).toHaveAttribute('aria-pressed', 'true');
+  const disliked = (await recordOf(page)).candidates[0]!;
+  expect(disliked.verdicts).toHaveLength(verdicts);
+  expect(disliked.reactions).toMatchObject([{ reaction: 'dislikes', seen: 'in-room', undone: false }]);
+  expect([disliked.derivedRuling, disliked.derivedWhy]).toEqual(['not', 'the client dislikes it']);
+  await page.keyboard.press('n');
+  await expect(button).toHaveAttribute('aria-pressed', 'false');
+  await page.keyboard.press('p');
+  await button.click();
+  await expect(button).toHaveAttribute('aria-pressed', 'false');
+  await allSaved(page);
+  expect((await recordOf(page)).candidates[0]!.derivedRuling).not.toBe('not');
 });
 
 test('the client picks between two until the ranking is settled; a tap can be taken back', async ({ page, demo }) => {

@@ -8,6 +8,7 @@ import { judgingLightOfLook } from '../plan/look-light';
 import { INTENSITY_WORDS, standingIntensities, type IntensityEvent } from '../record/intensity';
 import type { Look } from '../record/look';
 import type { LookAnswer } from '../record/look-answer';
+import { REACTION_WORDS, type ReactionEvent } from '../record/reaction';
 import type { Room } from '../record/room';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayRulingWord, sayWhy } from '../record/say-ruling';
@@ -85,7 +86,10 @@ const momentCells = ({ at, moment }: Pick<VerdictEvent, 'at' | 'moment'>, zone: 
   lux: moment?.lux ?? '',
 });
 
-const seenCells = (v: VerdictEvent | IntensityEvent) => ({ seen: howSeen(v), seen_says: WAY_SEEN_WORDS[howSeen(v)] });
+const seenCells = (v: VerdictEvent | IntensityEvent | ReactionEvent) => ({
+  seen: howSeen(v),
+  seen_says: WAY_SEEN_WORDS[howSeen(v)],
+});
 
 function verdictCells(v: VerdictEvent, room: Room, zone: string) {
   const stay = room.stays.find((s) => s.id === v.stayId);
@@ -145,6 +149,17 @@ const aloneCells = (e: IntensityEvent, zone: string) => ({
   ...momentCells(e, zone),
 });
 
+/** The client's reaction to a colour as a whole. */
+const reactionCells = (r: ReactionEvent, zone: string) => ({
+  ...UNSEEN,
+  beside: '(the colour)',
+  who: 'client',
+  verdict: r.reaction,
+  verdict_says: REACTION_WORDS[r.reaction],
+  ...seenCells(r),
+  ...momentCells(r, zone),
+});
+
 /** One row per verdict that stands, beside something or alone; a colour with none has one row without a verdict. Lab is D65, 10°. */
 export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] {
   const zone = visit.place.timeZone;
@@ -153,6 +168,7 @@ export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] 
     const said = [
       ...[...row.verdicts, ...row.unlooked].map((v) => verdictCells(v, room, zone)),
       ...row.answers.map((a) => answerCells(a, room, zone)),
+      ...(row.reaction ? [reactionCells(row.reaction, zone)] : []),
       ...standingIntensities(room.intensities, row.candidate.id).map((e) => aloneCells(e, zone)),
     ];
     return (said.length > 0 ? said : [UNSEEN]).map((cells) => ({ ...colour, ...cells }));

@@ -22,6 +22,7 @@ import { sayWhy } from '../record/say-ruling';
 import { sampleSchema } from '../record/sample';
 import { schemeSchema } from '../record/scheme';
 import { intensitySchema } from '../record/intensity';
+import { reactionSchema } from '../record/reaction';
 import { verdictSchema } from '../record/verdict';
 import { dayOfVisit, type Visit } from '../record/visit';
 import { LIGHTS } from '../room/facing';
@@ -40,10 +41,11 @@ const taggedLab = z.object({
 const id = z.string();
 const verdict = verdictSchema.omit({ candidateId: true }).extend({ id, stayId: id, lookId: id.nullable() });
 const answer = lookAnswerSchema.extend({ id, lookId: id, candidateId: id, handId: id });
+const reaction = reactionSchema.omit({ candidateId: true }).extend({ id });
 const intensity = intensitySchema.omit({ candidateId: true }).extend({ id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at. */
+/** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at, and the client's reactions. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
   version: z.literal(8),
@@ -111,6 +113,8 @@ export const roomRecordSchema = z.object({
       verdicts: z.array(verdict),
       /** Said of the colour alone. */
       intensities: z.array(intensity),
+      /** The client's, to the colour as a whole. */
+      reactions: z.array(reaction),
     }),
   ),
   /** Verdicts of the consultant that stand and were predicted for the light they were given in, and how many were predicted so. */
@@ -207,6 +211,7 @@ export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
       rulings: ofCandidate(room.rulings, c.id).map(withoutCandidate),
       verdicts: ofCandidate(room.verdicts, c.id).map(withoutCandidate),
       intensities: ofCandidate(room.intensities, c.id).map(withoutCandidate),
+      reactions: ofCandidate(room.reactions, c.id).map(withoutCandidate),
     })),
     agreement: { verdicts: seen, agreed },
     picks: [...room.picks],

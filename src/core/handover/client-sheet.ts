@@ -68,7 +68,9 @@ export function clientRoom(
         where: upperFirst(name),
         colour: paperColour(candidate!, factsOf(candidate!)),
         sheen: choice!.sheen,
-        why: [choice!.why, seen, looked].filter(Boolean).map(upperFirst),
+        why: [choice!.why, row?.reaction?.reaction === 'likes' && 'You like it', seen, looked]
+          .filter((why) => typeof why === 'string' && why !== '')
+          .map((why) => upperFirst(why as string)),
         liveWith: liveWith(row, room, staying),
       };
     }),

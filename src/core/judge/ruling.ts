@@ -8,7 +8,8 @@ export type Person = (typeof PERSONS)[number];
 export type StandingVerdict = {
   /** null: of the colour as a whole, as the client answers at a look. */
   readonly stayId: string | null;
-  readonly light: JudgingLight;
+  /** null: in no light in particular, as the client reacts to a colour. */
+  readonly light: JudgingLight | null;
   readonly person: Person;
   readonly verdict: Verdict;
   readonly reason: Reason | null;

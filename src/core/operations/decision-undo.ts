@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { reachesSigned } from '../record/signed';
+import { isBehindSignature } from '../record/signed';
 import { has, having, undone as taken } from './events';
 import { roomOperation, type Refusal } from './operation';
 import type { Room } from '../record/room';
@@ -10,7 +10,7 @@ export const decisionUndo = roomOperation(
   z.strictObject({ name: z.literal('decision.undo'), roomId: idSchema, decisionId: idSchema, undone: z.boolean() }),
   (room, { decisionId, undone }) =>
     having([['decision', has(room.decisions, decisionId)]], (): Room | Refusal =>
-      reachesSigned(room, decisionId, undone)
+      isBehindSignature(room, decisionId)
         ? { reason: 'signed' }
         : { ...room, decisions: taken(room.decisions, decisionId, undone) },
     ),

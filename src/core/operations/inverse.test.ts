@@ -36,6 +36,7 @@ function seen(visit: Visit) {
     stays: r.stays.map((s) => ({ ...s, revision: 0 })),
     verdicts: standing(r.verdicts),
     intensities: standing(r.intensities),
+    reactions: standing(r.reactions),
     picks: standing(r.picks),
     notes: standing(r.notes),
     readings: standing(r.readings),

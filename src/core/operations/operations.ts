@@ -11,6 +11,8 @@ import { deckRename } from './deck-rename';
 import { deckRetire } from './deck-retire';
 import { intensityGive } from './intensity-give';
 import { intensityUndo } from './intensity-undo';
+import { reactionGive } from './reaction-give';
+import { reactionUndo } from './reaction-undo';
 import { lightCalibrate } from './light-calibrate';
 import { lightRead } from './light-read';
 import { lightUnread } from './light-unread';
@@ -81,6 +83,8 @@ export const OPERATIONS = {
   'verdict.undo': verdictUndo,
   'intensity.give': intensityGive,
   'intensity.undo': intensityUndo,
+  'reaction.give': reactionGive,
+  'reaction.undo': reactionUndo,
   'ruling.set': rulingSet,
   'pair.pick': pairPick,
   'pair.unpick': pairUnpick,
@@ -136,6 +140,8 @@ export const writeSchema = z.discriminatedUnion('name', [
   verdictUndo.schema,
   intensityGive.schema,
   intensityUndo.schema,
+  reactionGive.schema,
+  reactionUndo.schema,
   rulingSet.schema,
   pairPick.schema,
   pairUnpick.schema,

@@ -36,7 +36,7 @@ test('what is signed stays signed until something else holds', () => {
     signedOn: '2026-09-24',
     why: '',
     leftOpen: '',
-    before: { decisions: 2, verdicts: 0, answers: 0 },
+    before: { decisions: 2, verdicts: 0, answers: 0, reactions: 0 },
     decided: toSign(made),
     at: '2026-09-24T09:00:00.000Z',
   });

@@ -68,6 +68,6 @@ export const signatureSchema = z.strictObject({
   ...signatureFields,
   at: instantSchema,
   /** How much had been said in the room when it was signed, in the order of arrival: clocks may be set back. */
-  before: z.strictObject({ decisions: z.int(), verdicts: z.int(), answers: z.int() }),
+  before: z.strictObject({ decisions: z.int(), verdicts: z.int(), answers: z.int(), reactions: z.int() }),
 });
 export type Signature = Readonly<z.infer<typeof signatureSchema>>;

@@ -2,6 +2,7 @@ import type { Person } from '../judge/ruling';
 import { EYE, type Observation } from '../judge/verdict-likelihood';
 import { severest } from './cell';
 import { standingVerdicts } from './standing';
+import { reactionTo, VERDICT_OF_REACTION } from './reaction';
 import type { Candidate } from './candidate';
 import type { Room } from './room';
 import type { VerdictEvent } from './verdict';
@@ -18,9 +19,19 @@ function saidBy(person: Person, candidate: Candidate, verdicts: readonly Verdict
   return reasons.size === 0 ? [{ ...said, reason: null }] : [...reasons].map((reason) => ({ ...said, reason }));
 }
 
+/** What the client makes of a candidate as a whole. */
+function reacted({ reactions }: Room, candidate: Candidate): Observation[] {
+  const found = reactionTo(reactions, candidate.id);
+  if (!found) return [];
+  return [{ lab: candidate.lab, verdict: VERDICT_OF_REACTION[found.reaction], lapse: EYE.lapse.client, reason: null }];
+}
+
 /** Everything that was said in a room of where the wanted colour lies: a colour is as good as the worst that was said of it. */
 export function observationsOf(room: Room): Observation[] {
   const here = new Set(room.stays.map((s) => s.id));
   const verdicts = standingVerdicts(room.verdicts).filter((v) => here.has(v.stayId));
-  return room.candidates.flatMap((candidate) => PEOPLE.flatMap((person) => saidBy(person, candidate, verdicts)));
+  return room.candidates.flatMap((candidate) => [
+    ...PEOPLE.flatMap((person) => saidBy(person, candidate, verdicts)),
+    ...reacted(room, candidate),
+  ]);
 }

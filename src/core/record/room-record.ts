@@ -8,6 +8,7 @@ import {
 } from '../judge/ruling';
 import { judgingLightOfLook } from '../plan/look-light';
 import { lightsOfRoom, type JudgingLight } from '../room/facing';
+import { reactionTo, VERDICT_OF_REACTION, type ReactionEvent } from './reaction';
 import { isLookedAt } from './seen';
 import { standingVerdicts } from './standing';
 import type { Candidate } from './candidate';
@@ -26,6 +27,8 @@ export type CandidateRow = {
   readonly unlooked: readonly VerdictEvent[];
   /** The client's, at looks. */
   readonly answers: readonly LookAnswer[];
+  /** The client's, to the colour as a whole; undefined where there is none. */
+  readonly reaction: ReactionEvent | undefined;
   /** The lights and looks its ruling rests on. */
   readonly coverage: Coverage;
   readonly derived: DerivedRuling;
@@ -73,6 +76,12 @@ const ofTheWhole =
         reason: null,
       }));
 
+/** What a client does not like of a colour, as a verdict on it; what they like says nothing of what it does in the room. */
+const ofReaction = (reaction: ReactionEvent | undefined): StandingVerdict[] =>
+  !reaction || reaction.reaction === 'likes' || !isLookedAt(reaction)
+    ? []
+    : [{ stayId: null, light: null, person: 'client', verdict: VERDICT_OF_REACTION[reaction.reaction], reason: null }];
+
 /** The room record: every candidate and strength with its standing verdicts and its ruling, derived and by hand. */
 export function roomRecord(room: Room): RoomRecord {
   const lights = judgedLights(room);
@@ -84,13 +93,25 @@ export function roomRecord(room: Room): RoomRecord {
     const own = standing.filter((v) => v.candidateId === candidate.id);
     const verdicts = own.filter(isLookedAt);
     const answers = answered.filter((a) => a.candidateId === candidate.id);
-    const derived = deriveRuling([...verdicts, ...answers.flatMap(ofTheWhole(looks))], stayIds, lights);
+    const reaction = reactionTo(room.reactions, candidate.id);
+    const whole = [...answers.flatMap(ofTheWhole(looks)), ...ofReaction(reaction)];
+    const derived = deriveRuling([...verdicts, ...whole], stayIds, lights);
     const last = room.rulings.filter((r) => r.candidateId === candidate.id).at(-1);
     const byHand = last && last.ruling !== null ? { ...last, ruling: last.ruling } : undefined;
-    const untried = verdicts.length === 0 && answers.length === 0 && !byHand;
+    const untried = verdicts.length === 0 && whole.length === 0 && !byHand;
     const ruling = byHand?.ruling ?? (untried ? 'untried' : derived.ruling);
     const coverage = coverageOf(candidate.id, { looks, verdicts, answers, lights });
-    return { candidate, verdicts, unlooked: own.filter((v) => !isLookedAt(v)), answers, coverage, derived, byHand, ruling };
+    return {
+      candidate,
+      verdicts,
+      unlooked: own.filter((v) => !isLookedAt(v)),
+      answers,
+      reaction,
+      coverage,
+      derived,
+      byHand,
+      ruling,
+    };
   });
   const inPart = rows.filter((r) => r.ruling === 'works' && r.coverage.notSeenIn.length > 0).length;
   return {

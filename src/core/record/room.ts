@@ -19,6 +19,7 @@ import type { RulingEvent } from './ruling';
 import type { Sample } from './sample';
 import type { Scheme } from './scheme';
 import type { IntensityEvent } from './intensity';
+import type { ReactionEvent } from './reaction';
 import type { RecordedStay } from './stay';
 import type { VerdictEvent } from './verdict';
 import type { RoomWindow } from './window';
@@ -87,6 +88,8 @@ export type Room = RoomFields & {
   readonly candidates: readonly Candidate[];
   readonly verdicts: readonly VerdictEvent[];
   readonly intensities: readonly IntensityEvent[];
+  /** The client's, to colours as a whole. */
+  readonly reactions: readonly ReactionEvent[];
   readonly rulings: readonly RulingEvent[];
   /** The client's. */
   readonly picks: readonly PairPick[];
@@ -118,6 +121,7 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   candidates: [],
   verdicts: [],
   intensities: [],
+  reactions: [],
   rulings: [],
   picks: [],
   notes: [],

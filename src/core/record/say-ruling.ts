@@ -3,6 +3,7 @@ import { RULING_WORDS, type DerivedRuling } from '../judge/ruling';
 import { LIGHT_NAMES } from '../room/facing';
 import { sayPartly } from './coverage';
 import type { CandidateRow } from './room-record';
+import { REACTION_WORDS } from './reaction';
 import { howSeen, WAY_SEEN_WORDS, WAYS_SEEN } from './seen';
 import type { RecordedStay } from './stay';
 
@@ -46,6 +47,7 @@ export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): 
     return `${listed.format(left)} to go`;
   }
   const { stayId, light, person, reason, verdict } = derived.because;
+  if (light === null) return REACTION_WORDS[verdict === 'no' ? 'dislikes' : 'unsure'];
   const stay = stayId === null ? 'everything' : (stays.find((s) => s.id === stayId)?.name ?? 'something taken out');
   const said = reason ? sayBeside(reason, stay) : `${verdict} beside ${stay}`;
   return `${said}, ${LIGHT_NAMES[light]}${person === 'client' ? ', says the client' : ''}`;

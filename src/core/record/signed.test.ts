@@ -1,26 +1,24 @@
 import { decision, signedBy, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { room, verdict } from '../../../tests/made-up-room';
 import { decidedRoom } from './decided';
-import { reachesSigned, stillOpen } from './signed';
+import { isBehindSignature, stillOpen } from './signed';
 
 const walls = decision(WALL_SURFACES);
 const trim = decision(['trim'], { sheen: 'satin', finish: 'trim' });
 
-test('what was decided before the last signing is not taken back; what was decided since is, as far as it was not signed so', () => {
+test('what was decided before the last signing is behind it; what was decided since is not', () => {
   const open = room({ decisions: [walls, trim] });
-  expect(reachesSigned(open, walls.id, true)).toBe(false);
+  expect(isBehindSignature(open, walls.id)).toBe(false);
   const signed = signedBy(open);
-  expect(reachesSigned(signed, walls.id, true)).toBe(true);
-  // what was decided after it is taken back freely: it goes back to what was signed
+  expect([walls.id, trim.id].map((id) => isBehindSignature(signed, id))).toEqual([true, true]);
   const later = decision(['wall-1'], { sheen: 'matte' });
   const changed = { ...signed, decisions: [...signed.decisions, later] };
-  expect(reachesSigned(changed, later.id, true)).toBe(false);
-  // said again as it was signed, it is what was signed
-  const again = decision(['wall-1'], {});
-  expect(reachesSigned({ ...changed, decisions: [...changed.decisions, again] }, again.id, true)).toBe(true);
-  // a surface decided since, and not signed, is free
-  const ceiling = decision(['ceiling'], { finish: 'ceiling' });
-  expect(reachesSigned({ ...signed, decisions: [...signed.decisions, ceiling] }, ceiling.id, true)).toBe(false);
+  expect(isBehindSignature(changed, later.id)).toBe(false);
+  expect(isBehindSignature(signedBy(changed), later.id)).toBe(true);
+  // by arrival: a clock that was set back changes nothing
+  expect(
+    isBehindSignature({ ...changed, decisions: [...signed.decisions, { ...later, at: '2026-09-01T00:00:00.000Z' }] }, later.id),
+  ).toBe(false);
 });
 
 test('what is still open of the colours that are signed is told, a line each; of others nothing', () => {

@@ -5,6 +5,7 @@ import type { Candidate } from './candidate';
 import { decidedRoom, sameChoice, type DecidedRoom } from './decided';
 import type { Choice, Signature, SignedSurface } from './decision';
 import { standingAnswers } from './look-answer';
+import { reactionTo } from './reaction';
 import { paintedKinds, stayingWith } from './painted-over';
 import type { Room } from './room';
 import { roomRecord, type CandidateRow } from './room-record';
@@ -14,17 +15,13 @@ import { standingVerdicts } from './standing';
 
 const listed = new Intl.ListFormat('en-GB');
 
-/**
- * Whether taking a decision back, or putting it back, reaches into what was signed: it was made before the last signing, or a surface that
- * stands as it was signed would not any more.
- */
-export function reachesSigned(room: Room, decisionId: string, undone: boolean): boolean {
-  const now = decidedRoom(room);
-  if (!now.signature) return false;
-  const n = room.decisions.findIndex((d) => d.id === decisionId);
-  if (n >= 0 && n < now.signature.before.decisions) return true;
-  const after = decidedRoom({ ...room, decisions: room.decisions.map((d) => (d.id === decisionId ? { ...d, undone } : d)) });
-  return now.surfaces.some((s, k) => s.signed === 'as-signed' && after.surfaces[k]!.signed !== 'as-signed');
+/** Whether a decision had arrived before the last signing: taking it back, or putting it back, would reach into what was signed. */
+export function isBehindSignature(
+  { decisions, signatures }: Pick<Room, 'decisions' | 'signatures'>,
+  decisionId: string,
+): boolean {
+  const n = decisions.findIndex((d) => d.id === decisionId);
+  return n >= 0 && n < (signatures.at(-1)?.before.decisions ?? 0);
 }
 
 /** Something said against a colour that is signed, after it was signed: to be settled by signing again. */
@@ -41,10 +38,11 @@ export type Objection = {
 };
 
 /** How much has been said in a room. */
-export const saidSoFar = ({ decisions, verdicts, answers }: Room): Signature['before'] => ({
+export const saidSoFar = ({ decisions, verdicts, answers, reactions }: Room): Signature['before'] => ({
   decisions: decisions.length,
   verdicts: verdicts.length,
   answers: answers.length,
+  reactions: reactions.length,
 });
 
 type SaidNo = Pick<Objection, 'person' | 'words' | 'at'> & { readonly candidateId: string };
@@ -52,13 +50,23 @@ type SaidNo = Pick<Objection, 'person' | 'words' | 'at'> & { readonly candidateI
 /** Every "no" since the last signing that stands, of what was looked at, beside what will still be there. */
 function saidNo(room: Room, decided: DecidedRoom, { before }: Signature): SaidNo[] {
   const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
-  const since = new Set([...room.verdicts.slice(before.verdicts), ...room.answers.slice(before.answers)].map((e) => e.id));
+  const since = new Set(
+    [
+      ...room.verdicts.slice(before.verdicts),
+      ...room.answers.slice(before.answers),
+      ...room.reactions.slice(before.reactions),
+    ].map((e) => e.id),
+  );
+  const reactions = room.candidates.flatMap((c) => reactionTo(room.reactions, c.id) ?? []).filter((r) => since.has(r.id));
   const verdicts = standingVerdicts(room.verdicts).filter(
     (v) => since.has(v.id) && v.verdict === 'no' && isLookedAt(v) && staying.has(v.stayId),
   );
   const answers = standingAnswers(room.answers).filter((a) => since.has(a.id) && a.verdict === 'no');
   return [
     ...verdicts.map((v): SaidNo => ({ candidateId: v.candidateId, person: v.person, words: '', at: v.at })),
+    ...reactions
+      .filter((r) => r.reaction === 'dislikes' && isLookedAt(r))
+      .map((r): SaidNo => ({ candidateId: r.candidateId, person: 'client', words: '', at: r.at })),
     ...answers.map((a): SaidNo => ({ candidateId: a.candidateId, person: 'client', words: a.words, at: a.at })),
   ];
 }

@@ -1,18 +1,12 @@
 'use client';
 
 import { Columns2 } from 'lucide-react';
-import type { Verdict } from '@/core/judge/reasons';
+import { REACTIONS } from '@/core/record/reaction';
 import { Button } from '@/ui/button';
 import { NextSamples } from './next-samples';
 import type { Bench } from './use-bench';
 
-const REACTIONS: readonly { readonly verdict: Verdict; readonly word: string }[] = [
-  { verdict: 'works', word: 'likes' },
-  { verdict: 'nearly', word: 'unsure' },
-  { verdict: 'no', word: 'dislikes' },
-];
-
-/** The client's own reaction by one tap, and what to look at next. */
+/** The client's own reaction to the colour by one tap, and what to look at next. */
 export function ClientPanel({ bench, onPairs }: { readonly bench: Bench; readonly onPairs: () => void }) {
   return (
     <section aria-label="Client, and what next" className="min-w-0 border-l border-line p-3.5 max-lg:border-t max-md:border-l-0">
@@ -22,19 +16,17 @@ export function ClientPanel({ bench, onPairs }: { readonly bench: Bench; readonl
         className="grid grid-cols-[auto_1fr_1fr_1fr_auto] items-center gap-1.5"
       >
         <p className="pr-1 text-sm text-soft">Client</p>
-        {!bench.layout.judges && <p className="col-span-3 text-sm text-soft">reacts beside something: view One or All</p>}
-        {bench.layout.judges &&
-          REACTIONS.map(({ verdict, word }) => (
-            <Button
-              key={verdict}
-              look={bench.client?.verdict === verdict ? 'main' : 'plain'}
-              aria-pressed={bench.client?.verdict === verdict}
-              className="px-1.5"
-              onClick={() => bench.giveAs('client', verdict)}
-            >
-              {word}
-            </Button>
-          ))}
+        {REACTIONS.map((reaction) => (
+          <Button
+            key={reaction}
+            look={bench.reaction.current === reaction ? 'main' : 'plain'}
+            aria-pressed={bench.reaction.current === reaction}
+            className="px-1.5"
+            onClick={() => bench.reaction.give(reaction)}
+          >
+            {reaction}
+          </Button>
+        ))}
         <Button
           className="px-2"
           aria-label="Let the client pick between two"

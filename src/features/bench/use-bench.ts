@@ -18,6 +18,7 @@ import { useGive } from './use-give';
 import { useGlance } from './use-glance';
 import { useGoingOn } from './use-going-on';
 import { usePair } from './use-pair';
+import { useReaction } from './use-reaction';
 
 /** Reasons that stand out as likely. Own choice: more of them stand out no more. */
 const MOST_LIKELY = 3;
@@ -104,6 +105,7 @@ export function useBench(roomId: string) {
   const { room, layout, current, person, setPerson } = shown;
   const isAlone = layout.view === 'alone';
   const alone = useAlone(shown);
+  const reaction = useReaction(room, shown.candidate);
   const { goesTo, onwards } = useNext(shown, alone);
   const saying = useGive(shown);
   const give = (verdict: Verdict) => {
@@ -141,10 +143,10 @@ export function useBench(roomId: string) {
     ...shown,
     likely: likelyReasons(shown),
     alone,
+    reaction,
     goesTo,
     onwards,
     give,
-    giveAs: saying.give,
     giveAlone,
     giveReason,
     dark: saying,

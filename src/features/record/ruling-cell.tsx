@@ -6,6 +6,8 @@ import type { Ruling } from '@/core/judge/ruling';
 import type { CandidateRow } from '@/core/record/room-record';
 import { sayLooked } from '@/core/record/coverage';
 import { sayRulingWord, sayUnlooked, sayWhy, seenPartly } from '@/core/record/say-ruling';
+import { REACTION_WORDS } from '@/core/record/reaction';
+import { isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
 import type { RecordedStay } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -101,6 +103,12 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
             {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}
             {sayWhy(derived, stays)}
           </p>
+          {row.reaction && (
+            <p className="text-sm text-soft print:text-black">
+              {REACTION_WORDS[row.reaction.reaction]}
+              {!isLookedAt(row.reaction) && ` (${WAY_SEEN_WORDS[row.reaction.seen]})`}
+            </p>
+          )}
           {unlooked && <p className="text-sm text-soft print:text-black">{unlooked}</p>}
           {looked && <p className="text-sm text-soft print:text-black">{looked}</p>}
         </div>

@@ -82,7 +82,8 @@ function placeOf(write: Write, visit: Visit): StepPlace {
         ? room?.verdicts.find((v) => v.id === write.verdictId)
         : undefined;
   if (pair) return { roomId: write.roomId, step: 'bench', at: { colour: pair.candidateId, stay: pair.stayId } };
-  if (write.name === 'intensity.give') return { roomId: write.roomId, step: 'bench', at: { colour: write.candidateId } };
+  if (write.name === 'intensity.give' || write.name === 'reaction.give')
+    return { roomId: write.roomId, step: 'bench', at: { colour: write.candidateId } };
   return { ...here, roomId: write.roomId };
 }
 

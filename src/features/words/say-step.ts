@@ -20,5 +20,6 @@ export function sayStep(write: Write, visit: Visit): string {
     return `${write.reason ? REASON_WORDS[write.reason] : 'no reason'}, ${stayName(room, said?.stayId)}`;
   if (write.name === 'intensity.give')
     return `${INTENSITY_WORDS[write.intensity]}, ${candidateName(room, write.candidateId)} alone`;
+  if (write.name === 'reaction.give') return `${write.reaction}, ${candidateName(room, write.candidateId)}`;
   return lowered(sayWrite(write, visit));
 }

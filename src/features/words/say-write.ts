@@ -2,6 +2,7 @@ import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
+import { REACTION_WORDS } from '@/core/record/reaction';
 import type { Room } from '@/core/record/room';
 import type { Shelf, Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
@@ -63,6 +64,8 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'intensity.give': (w, room) =>
     `${sayCandidate(room, w.candidateId)} alone: ${INTENSITY_WORDS[w.intensity]}, said by the ${w.person}, ${LIGHT_NAMES[w.light]}`,
   'intensity.undo': (w) => `What was said of a colour alone ${backOrAgain(w.undone)}`,
+  'reaction.give': (w, room) => `${sayCandidate(room, w.candidateId)}: ${REACTION_WORDS[w.reaction]}`,
+  'reaction.undo': (w) => `A reaction of the client ${backOrAgain(w.undone)}`,
   'ruling.set': (w, room) => `The ruling on ${sayCandidate(room, w.candidateId)}${w.note ? `: ${quoted(w.note)}` : ''}`,
   'pair.pick': (w, room) => `The client’s pick: ${sayCandidate(room, w.chosenId)} over ${sayCandidate(room, w.otherId)}`,
   'pair.unpick': (w) => `A pick ${backOrAgain(w.undone)}`,

@@ -205,7 +205,7 @@ async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
   return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
 }
 
-/** What was said of colours alone. */
+/** What was said of colours alone, and what the client makes of them. */
 async function loadAlone(
   { write }: Loader,
   { roomId }: Ids,
@@ -222,6 +222,15 @@ async function loadAlone(
     } as const;
     await write({ name: 'intensity.give', roomId, ...said });
   }
+  for (const [code, strength, reaction] of room.reactions ?? [])
+    await write({
+      name: 'reaction.give',
+      roomId,
+      candidateId: idOf([code, strength]),
+      reaction,
+      moment: null,
+      seen: 'in-room',
+    });
 }
 
 const LOOKED_AT = '2026-09-24T18:40:00.000Z';

@@ -1,5 +1,5 @@
 import type { Write, WriteOf } from '@/core/operations/operations';
-import { reachesSigned } from '@/core/record/signed';
+import { isBehindSignature } from '@/core/record/signed';
 import { visitOfRoom } from '@/data/rooms';
 import { isRetired, type Retirable } from '@/data/retire';
 import type { Sql } from '@/data/sql';
@@ -7,11 +7,11 @@ import { loadVisit } from '../visits/load-visit';
 import { refuse } from './refuse';
 
 /** What was signed is not taken back: it is decided anew and signed again. */
-async function admitUndo(sql: Sql, { roomId, decisionId, undone }: WriteOf<'decision.undo'>): Promise<void> {
+async function admitUndo(sql: Sql, { roomId, decisionId }: WriteOf<'decision.undo'>): Promise<void> {
   const visitId = await visitOfRoom(sql, roomId);
   const visit = visitId === undefined ? undefined : await loadVisit(sql, visitId);
   const room = visit && [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === roomId);
-  if (room && reachesSigned(room, decisionId, undone)) refuse({ reason: 'signed' });
+  if (room && isBehindSignature(room, decisionId)) refuse({ reason: 'signed' });
 }
 
 /** Refuses what may not be said now. What stands in the journal was admitted when it was said, and is never asked again. */

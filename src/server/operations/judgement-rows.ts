@@ -28,6 +28,8 @@ export const JUDGEMENT_ROWS: RowsOf<
   | 'verdict.undo'
   | 'intensity.give'
   | 'intensity.undo'
+  | 'reaction.give'
+  | 'reaction.undo'
   | 'ruling.set'
   | 'pair.pick'
   | 'pair.unpick'
@@ -74,6 +76,14 @@ export const JUDGEMENT_ROWS: RowsOf<
   async 'intensity.undo'(sql, { roomId, intensityId, undone }, stamp) {
     await mustHold(sql, roomId, [['intensity', intensityId]]);
     await insertEvent(sql, 'intensity_undo', { ...stamp, intensityId, undone });
+  },
+  async 'reaction.give'(sql, { name: _, ...said }, stamp) {
+    await mustHold(sql, said.roomId, [['candidate', said.candidateId]]);
+    await insertEvent(sql, 'reaction', { ...stamp, ...said });
+  },
+  async 'reaction.undo'(sql, { roomId, reactionId, undone }, stamp) {
+    await mustHold(sql, roomId, [['reaction', reactionId]]);
+    await insertEvent(sql, 'reaction_undo', { ...stamp, reactionId, undone });
   },
   async 'ruling.set'(sql, { name: _, ...ruling }, stamp) {
     await mustHold(sql, ruling.roomId, [['candidate', ruling.candidateId]]);

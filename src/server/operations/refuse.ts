@@ -39,6 +39,7 @@ const NAMES = {
   stay: 'thing that stays',
   verdict: 'verdict',
   intensity: 'what was said',
+  reaction: 'reaction',
   pair_pick: 'pick',
   note: 'note',
   look: 'look',

@@ -1,5 +1,6 @@
 import type { Operation, WriteOf } from '@/core/operations/operations';
 import { findCandidateOf } from '@/data/candidates';
+import { isInRoom } from '@/data/columns';
 import type { Sql } from '@/data/sql';
 import { deckFactsOf } from '../deck/deck-facts';
 import { refuse } from './refuse';
@@ -7,7 +8,11 @@ import { refuse } from './refuse';
 /** A colour that was in the room before keeps its own id; what the deck says of it is the server's word. */
 async function candidate(sql: Sql, write: WriteOf<'candidate.add'>): Promise<WriteOf<'candidate.add'>> {
   const facts = (await deckFactsOf(sql, [write]))[0];
-  if (!facts) return refuse({ reason: 'not-found', what: 'deck colour' });
+  if (!facts) {
+    // an id that is taken is said first, as the core says it, which knows no deck
+    const taken = await isInRoom(sql, 'candidate', { id: write.candidateId, roomId: write.roomId });
+    return refuse(taken ? { reason: 'already-there', what: 'candidate.add' } : { reason: 'not-found', what: 'deck colour' });
+  }
   const known = await findCandidateOf(sql, write);
   return { ...write, candidateId: known?.id ?? write.candidateId, facts };
 }

@@ -7,6 +7,7 @@ import {
   listAnswers,
   listDecisions,
   listIntensities,
+  listReactions,
   listLightReadings,
   listNotes,
   listPicks,
@@ -65,6 +66,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
   const candidates = byRoom(await candidatesOf(sql, visitId));
   const verdicts = byRoom(await listVerdicts(sql, visitId));
   const intensities = byRoom(await listIntensities(sql, visitId));
+  const reactions = byRoom(await listReactions(sql, visitId));
   const rulings = byRoom(await listRulings(sql, visitId));
   const picks = byRoom(await listPicks(sql, visitId));
   const notes = byRoom(await listNotes(sql, visitId));
@@ -95,6 +97,7 @@ export async function loadVisit(sql: Sql, visitId: string): Promise<Visit | unde
       candidates: kinds.candidates.here,
       verdicts: verdicts(id),
       intensities: intensities(id),
+      reactions: reactions(id),
       rulings: rulings(id),
       picks: picks(id),
       notes: notes(id),
