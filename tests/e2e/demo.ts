@@ -10,11 +10,14 @@ export async function openRoom(page: Page, url: string, room: string, step: stri
     .getByRole('navigation', { name: 'Rooms' })
     .getByRole('link', { name: new RegExp(`^${room}`) })
     .click();
-  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step, exact: true }).click();
-  await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step, exact: true })).toHaveAttribute(
-    'aria-current',
-    'step',
-  );
+  await toStep(page, step);
+}
+
+/** Goes to another step of the room in view. */
+export async function toStep(page: Page, step: string): Promise<void> {
+  const link = page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step, exact: true });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'step');
 }
 
 /** Waits until the page runs its own script: before, keys do nothing. */

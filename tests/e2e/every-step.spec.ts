@@ -1,5 +1,5 @@
 import { seriousFindings } from './axe';
-import { openRoom } from './demo';
+import { openRoom, toStep } from './demo';
 import { expect, test } from './server';
 
 const STEPS = ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Looks', 'Samples', 'Decide', 'Hand over', 'Record'];
@@ -9,8 +9,9 @@ test('every step runs under its content security policy and has no serious acces
   page.on('console', (message) => {
     if (message.type() === 'error') refused.push(message.text());
   });
+  await openRoom(page, demo.url, 'Sitting room', STEPS[0]!);
   for (const step of STEPS) {
-    await openRoom(page, demo.url, 'Sitting room', step);
+    await toStep(page, step);
     // hydrated: the keyboard map opens, which needs the page's own script
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -23,11 +24,11 @@ test('every step runs under its content security policy and has no serious acces
     await radio(name).click();
     expect(await seriousFindings(page)).toEqual([]);
   }
-  await openRoom(page, demo.url, 'Sitting room', 'Deck');
+  await toStep(page, 'Deck');
   await radio('What could work here').click();
   await expect(page.getByRole('group', { name: 'What could work, best first' })).toBeVisible();
   expect(await seriousFindings(page)).toEqual([]);
-  await openRoom(page, demo.url, 'Sitting room', 'Bench');
+  await toStep(page, 'Bench');
   for (const name of ['All', 'Alone', 'Two strengths', 'Slide']) {
     await radio(name).click();
     expect(await seriousFindings(page)).toEqual([]);
@@ -71,12 +72,13 @@ for (const [width, height] of [
 ] as const)
   test(`works at ${width} × ${height}: nothing is cut off sideways, targets are 44 px`, async ({ page, demo }) => {
     await page.setViewportSize({ width, height });
+    await openRoom(page, demo.url, 'Sitting room', STEPS[0]!);
     for (const step of STEPS) {
-      await openRoom(page, demo.url, 'Sitting room', step);
+      await toStep(page, step);
       const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
       expect(`${step} ${overflow}`).toBe(`${step} 0`);
     }
-    await openRoom(page, demo.url, 'Sitting room', 'Bench');
+    await toStep(page, 'Bench');
     const small = await page
       .getByRole('main')
       .getByRole('button')

@@ -35,7 +35,7 @@ export function WaySeenMenu() {
       <Radix.Trigger
         aria-label={`Seen ${WAY_SEEN_WORDS[way]}${clock ? `: ${clock}` : ''}. Change`}
         data-way-seen={way}
-        className="relative inline-flex cursor-pointer items-center gap-1 underline decoration-line-strong underline-offset-4 after:absolute after:-inset-x-1 after:-inset-y-3 data-[way-seen=on-screen]:font-semibold data-[way-seen=on-screen]:text-ink data-[way-seen=photograph]:font-semibold data-[way-seen=photograph]:text-ink"
+        className="-my-3 inline-flex min-h-11 min-w-11 cursor-pointer items-center gap-1 align-middle underline decoration-line-strong underline-offset-4 data-[way-seen=on-screen]:font-semibold data-[way-seen=on-screen]:text-ink data-[way-seen=photograph]:font-semibold data-[way-seen=photograph]:text-ink"
       >
         {WAY_SEEN_WORDS[way]}
         <ChevronDown aria-hidden size={14} />
