@@ -27,6 +27,10 @@ describe('what the client says after signing', () => {
       'Test Shell 75 % (north wall, east wall, south wall and west wall): the client has said since that it does not suit, “too pink at night”. Ask before it is bought or painted.';
     expect(paper.rooms[0]!.objections).toEqual([says]);
     expect(paper.beforeOrder).toEqual([`Sitting room: ${says}`]);
+    // the client's own sheet speaks to the client
+    expect(paper.rooms[0]!.forClient.objections).toEqual([
+      'You have said since that Test Shell 75 % (north wall, east wall, south wall and west wall) does not suit. It is settled with you before it is bought.',
+    ]);
     expect(paper.order[0]).toMatchObject({ need: '', take: '' });
     expect(scheduleTable(paper).rows[0]!['before_painting']).toBe(says);
     const settled = answered(no()).rooms.map((r) =>

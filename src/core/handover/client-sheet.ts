@@ -6,11 +6,14 @@ import { paintedKinds, stayingWith } from '../record/painted-over';
 import type { Room } from '../record/room';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayWhy } from '../record/say-ruling';
+import { tellObjections } from './not-settled';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
 import type { SurfaceRow } from './rows';
 import { upperFirst } from './words';
 
 export type ClientRoom = {
+  /** What was said since it was signed, as the client is told it. */
+  readonly objections: readonly string[];
   readonly wish: string;
   readonly colours: readonly {
     readonly where: string;
@@ -59,6 +62,7 @@ export function clientRoom(
   const painted = rows.filter((r) => r.choice?.what === 'paint' && r.candidate);
   const looks = room.looks.filter((l) => l.state === 'planned' && l.who === 'client');
   return {
+    objections: tellObjections(room),
     wish: room.wishWords,
     colours: painted.map(({ name, surfaces, choice, candidate }) => {
       const row = record.find((r) => r.candidate.id === candidate!.id);

@@ -27,6 +27,15 @@ export function draftOf(room: Room, { signature }: DecidedRoom): (surface: Decid
   };
 }
 
+/** The same told to the client: "You have said since that Lathe Tollan 75 % (west wall) does not suit. It is settled with you before it is bought." */
+export const tellObjections = (room: Room): string[] =>
+  objections(room).map((o) => {
+    const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
+    const said =
+      o.person === 'client' ? `You have said since that ${what} does not suit` : `${what} was looked at again and does not suit`;
+    return `${said}. It is settled with you before it is bought.`;
+  });
+
 /** "Lathe Tollan 75 % on the west wall: the client has said since that it does not suit, “too pink at night”. Ask before it is painted or bought." */
 export const sayObjections = (room: Room): string[] =>
   objections(room).map((o) => {

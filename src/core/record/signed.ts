@@ -1,5 +1,4 @@
 import type { Person } from '../judge/ruling';
-import type { Verdict } from '../judge/reasons';
 import { LIGHT_NAMES } from '../room/facing';
 import type { Candidate } from './candidate';
 import { decidedRoom, sameChoice, type DecidedRoom } from './decided';
@@ -30,7 +29,6 @@ export type Objection = {
   /** Names of the signed surfaces it is meant for. */
   readonly surfaces: readonly string[];
   readonly person: Person;
-  readonly verdict: Exclude<Verdict, 'works'>;
   /** What the client wrote; "" where nothing was. */
   readonly words: string;
   /** When it was said, or read in; instant. */
@@ -57,7 +55,9 @@ function saidNo(room: Room, decided: DecidedRoom, { before }: Signature): SaidNo
       ...room.reactions.slice(before.reactions),
     ].map((e) => e.id),
   );
-  const reactions = room.candidates.flatMap((c) => reactionTo(room.reactions, c.id) ?? []).filter((r) => since.has(r.id));
+  const reactions = [...room.candidates, ...room.retired.candidates]
+    .flatMap((c) => reactionTo(room.reactions, c.id) ?? [])
+    .filter((r) => since.has(r.id));
   const verdicts = standingVerdicts(room.verdicts).filter(
     (v) => since.has(v.id) && v.verdict === 'no' && isLookedAt(v) && staying.has(v.stayId),
   );
@@ -85,7 +85,7 @@ export function objections(room: Room): Objection[] {
     if (surfaces.length === 0 || !candidate) continue;
     const key = `${candidateId} ${person}`;
     const before = found.get(key);
-    found.set(key, { candidate, surfaces, person, verdict: 'no', words: [before?.words, words].filter(Boolean).join(' · '), at });
+    found.set(key, { candidate, surfaces, person, words: [before?.words, words].filter(Boolean).join(' · '), at });
   }
   return [...found.values()];
 }

@@ -7,7 +7,9 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
   const { wish, colours, looks, notDecided } = room.forClient;
   return (
     <section aria-label={room.room}>
-      <RoomHead room={room}>{wish && <p>You asked for: {wish}</p>}</RoomHead>
+      <RoomHead room={room} objections={room.forClient.objections}>
+        {wish && <p>You asked for: {wish}</p>}
+      </RoomHead>
       <ul className="mt-2">
         {colours.map((c) => (
           <li key={c.where} className="flex break-inside-avoid gap-4 border-t border-[#999] py-2">

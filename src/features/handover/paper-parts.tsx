@@ -94,7 +94,7 @@ export function PaperRoom({ room }: { readonly room: RoomPaper }) {
 }
 
 /** What a reader must know before the rows: what was said against, what changed since, what this revision changed. */
-function NotSettled({ room: { changed, objections, revised } }: { readonly room: RoomPaper }) {
+function NotSettled({ room: { changed, revised }, objections }: Pick<RoomHeadProps, 'room' | 'objections'>) {
   return (
     <>
       {[changed, ...objections].filter(Boolean).map((says) => (
@@ -120,14 +120,19 @@ function NotSettled({ room: { changed, objections, revised } }: { readonly room:
   );
 }
 
-type RoomHeadProps = { readonly room: RoomPaper; readonly children?: ReactNode };
+type RoomHeadProps = {
+  readonly room: RoomPaper;
+  /** What was said against it, in the words of whoever reads. */
+  readonly objections: readonly string[];
+  readonly children?: ReactNode;
+};
 /** A room on paper: its name, whether it is signed, its picture. */
-export function RoomHead({ room, children }: RoomHeadProps) {
+export function RoomHead({ room, objections, children }: RoomHeadProps) {
   return (
     <div className="break-inside-avoid">
       <h3 className="mt-6 text-lg font-semibold">{room.room}</h3>
       <p className="text-sm text-[#333]">{room.signed}</p>
-      <NotSettled room={room} />
+      <NotSettled {...{ room, objections }} />
       <div className="mt-2">
         <PaperRoom room={room} />
       </div>

@@ -66,7 +66,7 @@ function Row({ row }: { readonly row: ScheduleRow }) {
 function RoomRows({ room }: { readonly room: RoomPaper }) {
   return (
     <section aria-label={room.room}>
-      <RoomHead room={room} />
+      <RoomHead room={room} objections={room.objections} />
       <div className="overflow-x-auto print:overflow-visible">
         <table className="mt-2 w-full min-w-[46rem] text-[15px] leading-snug print:min-w-0">
           <thead>

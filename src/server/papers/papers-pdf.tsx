@@ -83,7 +83,8 @@ const HeadRow = () => (
   </View>
 );
 
-const NotSettled = ({ room: { changed, objections, revised } }: { readonly room: RoomPaper }) => (
+type HeadProps = RoomProps & { readonly objections: readonly string[] };
+const NotSettled = ({ room: { changed, revised }, objections }: Omit<HeadProps, 'paper'>) => (
   <>
     {[changed, ...objections].filter(Boolean).map((says) => (
       <Text key={says} style={styles.bold}>
@@ -108,11 +109,11 @@ const NotSettled = ({ room: { changed, objections, revised } }: { readonly room:
 );
 
 type RoomProps = { readonly room: RoomPaper; readonly paper: Paper };
-const RoomHead = ({ room, paper }: RoomProps) => (
+const RoomHead = ({ room, paper, objections }: HeadProps) => (
   <View wrap={false}>
     <Text style={styles.room}>{room.room}</Text>
     <Text style={styles.soft}>{room.signed}</Text>
-    <NotSettled room={room} />
+    <NotSettled {...{ room, objections }} />
     <View style={{ marginTop: 4 }}>
       <UnfoldedDrawing room={room} width={innerWidth(paper)} />
     </View>
@@ -137,7 +138,7 @@ function inSheets(rooms: readonly RoomPaper[]): readonly (readonly RoomPaper[])[
 
 const ScheduleRoom = ({ room, paper }: RoomProps) => (
   <View>
-    <RoomHead {...{ room, paper }} />
+    <RoomHead {...{ room, paper }} objections={room.objections} />
     <HeadRow />
     {room.rows.map((row) => (
       <Row key={row.letter} row={row} />
@@ -211,7 +212,7 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
   const { colours, looks, notDecided, wish } = room.forClient;
   return (
     <View>
-      <RoomHead {...{ room, paper }} />
+      <RoomHead {...{ room, paper }} objections={room.forClient.objections} />
       {wish !== '' && <Text style={{ marginTop: 3 }}>You asked for: {wish}</Text>}
       {colours.map((c) => (
         <View key={c.where} style={styles.row} wrap={false}>
