@@ -28,7 +28,8 @@ function sayBegun(room: Room): string {
 
 function sayProgress(progress: RoomProgress, room: Room): string {
   const decided = sayDecided(decidedRoom(room));
-  if (decided) return objections(room).length > 0 ? `${decided}, refused since` : decided;
+  // what matters first: a tab is narrow
+  if (decided) return objections(room).length > 0 ? 'refused since signed' : decided;
   if (progress.state === 'nothing-recorded') return sayBegun(room);
   const some = progress.inPart > 0 ? ', not in every light' : '';
   const work = `${progress.work === 1 ? '1 works' : `${progress.work} work`}${some}`;
