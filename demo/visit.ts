@@ -16,6 +16,7 @@ export type DemoTry = {
   readonly code: string;
   readonly strength: number;
   readonly day?: string;
+  readonly sun?: string;
   readonly overcast?: string;
   readonly lamps?: string;
   readonly client?: string;
@@ -147,8 +148,8 @@ export const DEMO_VISIT: {
         { name: 'Stair trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
       ],
       tries: [
-        { code: 'FR 3092', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
-        { code: 'FR 3031', strength: 100, day: 'W W', overcast: 'W W', lamps: 'W W' },
+        { code: 'FR 3092', strength: 100, day: 'W W', sun: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
+        { code: 'FR 3031', strength: 100, day: 'W W', sun: 'W W', overcast: 'W W', lamps: 'W W' },
       ],
       doors: [
         { wall: 2, leftM: 0.6, outside: true },
@@ -224,8 +225,23 @@ export const DEMO_VISIT: {
         },
       ],
       tries: [
-        { code: 'FR 3122', strength: 100, day: 'W W W N:too-strong W', overcast: 'W W W N:too-strong W', client: 'W . W . .' },
-        { code: 'FR 3122', strength: 75, day: 'W W W W W', overcast: 'W W W W .', lamps: 'W W W W .', client: 'W W . W .' },
+        {
+          code: 'FR 3122',
+          strength: 100,
+          day: 'W W W N:too-strong W',
+          sun: 'N:too-strong . . N:too-strong .',
+          overcast: 'W W W N:too-strong W',
+          client: 'W . W . .',
+        },
+        {
+          code: 'FR 3122',
+          strength: 75,
+          day: 'W W W W W',
+          sun: 'W W W W .',
+          overcast: 'W W W W .',
+          lamps: 'W W W W .',
+          client: 'W W . W .',
+        },
         { code: 'FR 3122', strength: 50, day: 'W W W W .', overcast: 'W . W . .' },
         { code: 'FR 3162', strength: 100, day: 'X:too-green N:too-green W X:too-strong .' },
         { code: 'FR 3162', strength: 50, day: 'X:too-green N:too-green . . .' },

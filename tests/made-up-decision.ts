@@ -28,7 +28,7 @@ export const decision = (surfaces: string[], more: Partial<Decision> = {}): Deci
 export const WALL_SURFACES = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
 
 /** A room with what is decided in it signed, once more. */
-export const signedBy = (made: Room, more: Partial<Signature> = {}): Room => ({
+export const signedBy = <T extends Room>(made: T, more: Partial<Signature> = {}): T => ({
   ...made,
   signatures: [
     ...made.signatures,

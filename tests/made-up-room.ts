@@ -2,12 +2,12 @@ import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
 import { paintworkSchema } from '@/core/record/paintwork';
 import { planSettingsSchema } from '@/core/record/plan-settings';
+import { roomInLight, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
 import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
 import type { VerdictEvent } from '@/core/record/verdict';
 import { supplySchema } from '@/core/record/supply';
-import type { Visit } from '@/core/record/visit';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
 export const candidate = (id: string, strength: number): Candidate => ({
@@ -82,7 +82,8 @@ const paint = (id: string, l: number) => ({
   colour: { lab: { l, a: 2, b: 9 }, source: { kind: 'lab' as const } },
 });
 
-export const room = (more: Partial<Room> = {}): Room => ({
+/** As it is stored. */
+export const storedRoom = (more: Partial<Room> = {}): Room => ({
   id: 'r1',
   name: 'Sitting room',
   revision: 1,
@@ -149,7 +150,10 @@ export const room = (more: Partial<Room> = {}): Room => ({
   ...more,
 });
 
-export const visit = (more: Partial<Room> = {}): Visit => ({
+/** Its kinds of light are those of a room of which it is not known where the sun comes in. */
+export const room = (more: Partial<Room> = {}): RoomInLight => roomInLight(storedRoom(more), undefined);
+
+export const visit = (more: Partial<Room> = {}): VisitInLight => ({
   id: 'visit1',
   label: 'Test Row 1',
   place: { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' },

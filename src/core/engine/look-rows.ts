@@ -4,14 +4,14 @@ import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light
 import type { Person } from '../judge/ruling';
 import { judgingPosition } from '../record/judging-position';
 import type { Look, LookState } from '../record/look';
-import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
+
 
 /** A look as it stands in the list: kept or only planned. */
 export type LookRow = {
   readonly key: string;
   readonly number: number;
-  readonly room: Room;
+  readonly room: RoomInLight;
   /** As it is kept; undefined while it is only planned. */
   readonly look: Look | undefined;
   /** As it is computed; undefined where today has no such light. */
@@ -39,7 +39,7 @@ const hourOf = (at: number, zone: string, end = false): number => {
 
 type Numbered = Omit<LookRow, 'number'> & { readonly number: number | undefined };
 
-function plannedRow(room: Room, planned: PlannedLook, zone: string): Numbered {
+function plannedRow(room: RoomInLight, planned: PlannedLook, zone: string): Numbered {
   const daylight = byDaylight(planned.light) || planned.light === 'both';
   return {
     key: `${room.id} ${planned.light} ${planned.at}`,
@@ -66,7 +66,7 @@ function plannedRow(room: Room, planned: PlannedLook, zone: string): Numbered {
 const lightsOf = ({ byHand, light }: Look, planned: PlannedLook | undefined): readonly LookLight[] =>
   !byHand && planned?.lights.includes(light) ? planned.lights : [light];
 
-function keptRow(room: Room, look: Look, planned: PlannedLook | undefined): Numbered {
+function keptRow(room: RoomInLight, look: Look, planned: PlannedLook | undefined): Numbered {
   return {
     key: look.id,
     number: look.number,
@@ -91,7 +91,7 @@ function keptRow(room: Room, look: Look, planned: PlannedLook | undefined): Numb
 const startOf = ({ fromHour, light }: Numbered): number => fromHour ?? (light === 'lamps' ? 30 : 0);
 
 /** Every look of a house: those kept with their numbers, those only planned with the numbers that are free, early ones first. */
-export function lookRows(visit: Pick<Visit, 'rooms' | 'place'>, plan: HousePlan | undefined): LookRow[] {
+export function lookRows(visit: Pick<VisitInLight, 'rooms' | 'place'>, plan: HousePlan | undefined): LookRow[] {
   const zone = visit.place.timeZone;
   const rows = visit.rooms.flatMap((room): Numbered[] => {
     const found = plan?.rooms.find((r) => r.roomId === room.id)?.looks ?? [];

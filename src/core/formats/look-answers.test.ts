@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import '../../../tests/seeded';
 import { look, madeUpId } from '../../../tests/made-up-look';
 import { candidate, room, visit } from '../../../tests/made-up-room';
-import type { Visit } from '../record/visit';
+import type { VisitInLight } from '../record/kinds-of-light';
 import { cardsOf, lookCard } from './look-cards';
 import { MOST_ANSWER_BYTES, readAnswers, type LookAnswersFile } from './look-answers';
 
@@ -12,7 +12,7 @@ const NOW = Date.parse('2026-09-25T12:00:00Z');
 const first = look({ number: 4 });
 const kept = look({ number: 9 });
 const den = room({ candidates: [candidate(C1, 100), candidate(C2, 75)], looks: [first, kept] });
-const home: Visit = {
+const home: VisitInLight = {
   ...visit(),
   rooms: [den],
   hands: [{ id: HAND, key: KEY, lookIds: [first.id], at: '2026-09-23T16:00:00.000Z' }],

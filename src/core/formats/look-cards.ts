@@ -2,9 +2,8 @@ import { screenColour } from '../colour/srgb';
 import { sayStrength } from '../paint/strength';
 import { sayCardWhen } from '../plan/say-look';
 import type { Look } from '../record/look';
-import type { Room } from '../record/room';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord } from '../record/room-record';
-import type { Visit } from '../record/visit';
 import { wallName } from '../room/facing';
 import { wallOfPosition } from '../room/wall-position';
 
@@ -42,7 +41,7 @@ export type LookCard = {
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 const listed = new Intl.ListFormat('en-GB');
 
-function sayWhere({ walls }: Look, { bearingDeg }: Room): string {
+function sayWhere({ walls }: Look, { bearingDeg }: RoomInLight): string {
   const named = walls.map((position) => {
     if (position === 'by-window') return 'by the window';
     if (position === 'under-lamp') return 'under the lamp';
@@ -54,7 +53,7 @@ function sayWhere({ walls }: Look, { bearingDeg }: Room): string {
 
 /** Things named on a card beside which a board is held: the fixed ones first. */
 const MOST_BESIDE = 3;
-const sayBeside = ({ stays }: Room): string =>
+const sayBeside = ({ stays }: RoomInLight): string =>
   listed.format(
     [...stays]
       .sort((p, q) => Number(q.kind === 'fixed') - Number(p.kind === 'fixed'))
@@ -63,7 +62,7 @@ const sayBeside = ({ stays }: Room): string =>
   );
 
 /** A look as a card; its colours are those of the look, or every one of the room that was not ruled out. */
-export function lookCard(room: Room, look: Look): LookCard {
+export function lookCard(room: RoomInLight, look: Look): LookCard {
   const { rows } = roomRecord(room);
   const asked = rows.filter(({ candidate, ruling }) =>
     look.candidateIds.length > 0 ? look.candidateIds.includes(candidate.id) : ruling !== 'not',
@@ -90,7 +89,7 @@ export function lookCard(room: Room, look: Look): LookCard {
 }
 
 /** Cards of the looks of a hand-out that are still in the visit, by their numbers. */
-export const cardsOf = (visit: Visit, lookIds: readonly string[]): LookCard[] =>
+export const cardsOf = (visit: VisitInLight, lookIds: readonly string[]): LookCard[] =>
   visit.rooms
     .flatMap((room) => room.looks.filter((l) => lookIds.includes(l.id)).map((look) => lookCard(room, look)))
     .filter((card) => card.colours.length > 0)

@@ -4,17 +4,15 @@ import { STAY_KIND_WORDS } from '../judge/kinds';
 import { REASON_WORDS } from '../judge/reasons';
 import { clockText, wallClock } from '../light/time-zone';
 import { sayStrength } from '../paint/strength';
-import { judgingLightOfLook } from '../plan/look-light';
 import { INTENSITY_WORDS, standingIntensities, type IntensityEvent } from '../record/intensity';
 import type { Look } from '../record/look';
 import type { LookAnswer } from '../record/look-answer';
 import { REACTION_WORDS, type ReactionEvent } from '../record/reaction';
-import type { Room } from '../record/room';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayRulingWord, sayWhy } from '../record/say-ruling';
 import { howSeen, WAY_SEEN_WORDS } from '../record/seen';
 import type { VerdictEvent } from '../record/verdict';
-import type { Visit } from '../record/visit';
 import { LIGHT_NAMES } from '../room/facing';
 import { colourNumbers, ofCandidate, round } from './room-record';
 
@@ -29,7 +27,7 @@ export const ROOM_RECORD_COLUMNS = [
 ] as const;
 export type RoomRecordCsvRow = Readonly<Record<(typeof ROOM_RECORD_COLUMNS)[number], string | number>>;
 
-function colourCells(visit: Visit, room: Room, row: CandidateRow) {
+function colourCells(visit: VisitInLight, room: RoomInLight, row: CandidateRow) {
   const { candidate: c, derived, byHand } = row;
   const { l, a, b } = colourNumbers(c.lab);
   return {
@@ -91,7 +89,7 @@ const seenCells = (v: VerdictEvent | IntensityEvent | ReactionEvent) => ({
   seen_says: WAY_SEEN_WORDS[howSeen(v)],
 });
 
-function verdictCells(v: VerdictEvent, room: Room, zone: string) {
+function verdictCells(v: VerdictEvent, room: RoomInLight, zone: string) {
   const stay = room.stays.find((s) => s.id === v.stayId);
   return {
     ...UNSEEN,
@@ -114,16 +112,16 @@ function verdictCells(v: VerdictEvent, room: Room, zone: string) {
   };
 }
 
-const everyLook = (room: Room): readonly Look[] => [...room.looks, ...room.retired.looks];
-const numberOf = (room: Room, lookId: string | null): number | '' => everyLook(room).find((l) => l.id === lookId)?.number ?? '';
+const everyLook = (room: RoomInLight): readonly Look[] => [...room.looks, ...room.retired.looks];
+const numberOf = (room: RoomInLight, lookId: string | null): number | '' => everyLook(room).find((l) => l.id === lookId)?.number ?? '';
 
 /** What the client answered at a look, of the colour as a whole. */
-function answerCells(a: LookAnswer, room: Room, zone: string) {
+function answerCells(a: LookAnswer, room: RoomInLight, zone: string) {
   const look = everyLook(room).find((l) => l.id === a.lookId);
   return {
     ...UNSEEN,
     beside: '(everything)',
-    light: look ? LIGHT_NAMES[judgingLightOfLook(look.light)] : '',
+    light: look ? LIGHT_NAMES[room.inLight.ofLook.get(look.id)!] : '',
     who: 'client',
     verdict: a.verdict,
     verdict_says: VERDICT_SAYS[a.verdict],
@@ -161,7 +159,7 @@ const reactionCells = (r: ReactionEvent, zone: string) => ({
 });
 
 /** One row per verdict that stands, beside something or alone; a colour with none has one row without a verdict. Lab is D65, 10°. */
-export function roomRecordCsvRows(visit: Visit, room: Room): RoomRecordCsvRow[] {
+export function roomRecordCsvRows(visit: VisitInLight, room: RoomInLight): RoomRecordCsvRow[] {
   const zone = visit.place.timeZone;
   return roomRecord(room).rows.flatMap((row): RoomRecordCsvRow[] => {
     const colour = colourCells(visit, room, row);

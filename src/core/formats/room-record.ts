@@ -15,7 +15,7 @@ import { paintworkSchema } from '../record/paintwork';
 import { photoSchema } from '../record/photo';
 import { pickSchema } from '../record/pick';
 import { recordedColourSchema } from '../record/recorded-colour';
-import type { Room } from '../record/room';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord } from '../record/room-record';
 import { rulingSchema } from '../record/ruling';
 import { sayWhy } from '../record/say-ruling';
@@ -24,7 +24,7 @@ import { schemeSchema } from '../record/scheme';
 import { intensitySchema } from '../record/intensity';
 import { reactionSchema } from '../record/reaction';
 import { verdictSchema } from '../record/verdict';
-import { dayOfVisit, type Visit } from '../record/visit';
+import { dayOfVisit } from '../record/visit';
 import { LIGHTS } from '../room/facing';
 import { ROOM_KINDS, ROOM_USES } from '../room/use';
 
@@ -48,7 +48,7 @@ const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 /** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at, and the client's reactions. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(8),
+  version: z.literal(9),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -148,12 +148,12 @@ export const ofCandidate = <T extends { readonly candidateId: string | null }>(a
   all.filter((one) => one.candidateId === candidateId);
 
 /** The room record as a JSON document, undone verdicts and earlier rulings included. */
-export function roomRecordFile(visit: Visit, room: Room): RoomRecordFile {
+export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomRecordFile {
   const { rows, lights } = roomRecord(room);
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 8,
+    version: 9,
     visit: {
       id: visit.id,
       label: visit.label,

@@ -3,7 +3,7 @@ import { sayBeside as sayReasonBeside, type Reason, type Verdict } from '../judg
 import { sayLooked } from '../record/coverage';
 import type { DecidedRoom } from '../record/decided';
 import { paintedKinds, stayingWith } from '../record/painted-over';
-import type { Room } from '../record/room';
+import type { RoomInLight } from '../record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayWhy } from '../record/say-ruling';
 import { tellObjections } from './not-settled';
@@ -28,7 +28,7 @@ export type ClientRoom = {
 };
 
 /** What was said against a colour and stands, beside what will still be there: what one lives with. */
-function liveWith(row: CandidateRow | undefined, room: Room, staying: ReadonlySet<string>): string[] {
+function liveWith(row: CandidateRow | undefined, room: RoomInLight, staying: ReadonlySet<string>): string[] {
   const nearly = (row?.verdicts ?? []).filter((v) => v.verdict !== 'works' && staying.has(v.stayId));
   const said = nearly.map((v) => sayBeside(v.reason, room.stays.find((s) => s.id === v.stayId)!.name, v.verdict));
   return [...new Set(said)];
@@ -39,7 +39,7 @@ const sayBeside = (reason: Reason | null, what: string, verdict: Verdict) =>
 /** What its place in the room rests on. */
 function seenAs(
   row: CandidateRow | undefined,
-  room: Room,
+  room: RoomInLight,
   { outside, staying }: { outside: boolean; staying: ReadonlySet<string> },
 ): string {
   if (!row || row.ruling === 'untried') return 'Predicted for this room; not tried on a board yet';
@@ -53,7 +53,7 @@ function seenAs(
 
 /** What a client is told of a room. */
 export function clientRoom(
-  room: Room,
+  room: RoomInLight,
   decided: DecidedRoom,
   { rows, factsOf, notDecided }: { rows: readonly SurfaceRow[]; factsOf: FactsOf; notDecided: string },
 ): ClientRoom {

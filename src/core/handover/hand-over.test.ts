@@ -7,7 +7,7 @@ import type { PaintFacts } from '../paint/paint-facts';
 import { decidedRoom } from '../record/decided';
 import { paintworkSchema } from '../record/paintwork';
 import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import type { VisitInLight } from '../record/kinds-of-light';
 import { cautionsFor, mergedCautions } from './cautions';
 import { clientTable, orderTable, scheduleTable } from './csv';
 import { handOver, paintsOnPaper } from './hand-over';
@@ -34,9 +34,9 @@ const FACTS: PaintFacts = {
   overloaded: false,
 };
 const NOW = Date.UTC(2026, 8, 24, 9);
-const of = (more: Partial<Room>, whole: Partial<Visit> = {}): Visit => ({ ...visit({ ...MEASURED, ...more }), ...whole });
-const made = (v: Visit, facts: PaintFacts | undefined = FACTS) => handOver(v, () => facts, NOW);
-const signed = (v: Visit): Visit => ({ ...v, rooms: v.rooms.map((r) => signedBy(r)) });
+const of = (more: Partial<Room>, whole: Partial<VisitInLight> = {}): VisitInLight => ({ ...visit({ ...MEASURED, ...more }), ...whole });
+const made = (v: VisitInLight, facts: PaintFacts | undefined = FACTS) => handOver(v, () => facts, NOW);
+const signed = (v: VisitInLight): VisitInLight => ({ ...v, rooms: v.rooms.map((r) => signedBy(r)) });
 
 describe('the painter’s schedule', () => {
   const decisions = [
@@ -251,7 +251,7 @@ describe('the client’s sheet', () => {
 
 describe('cautions stand where the work meets them', () => {
   const painted = decidedRoom(of({ decisions: [decision(WALL_SURFACES)] }).rooms[0]!);
-  const ids = (v: Partial<Visit>, r: Partial<Room> = {}) =>
+  const ids = (v: Partial<VisitInLight>, r: Partial<Room> = {}) =>
     cautionsFor({ builtYear: null, ...v }, room(r), painted).map((c) => c.id);
   test('old houses, and those of unknown age, before sanding; young ones not', () => {
     expect(ids({ builtYear: 1936 })).toContain('lead');

@@ -2,7 +2,8 @@ import { wallClock } from '../light/time-zone';
 import { SOLD_IN } from '../paint/cans';
 import type { Container } from '../paint/containers';
 import { signedRoom } from '../record/decided';
-import { dayOfVisit, type Visit } from '../record/visit';
+import { dayOfVisit } from '../record/visit';
+import type { VisitInLight } from '../record/kinds-of-light';
 import { mergedCautions, type Caution } from './cautions';
 import { draftOf } from './not-settled';
 import { orderLine, type OrderLine } from './order';
@@ -43,7 +44,7 @@ export type HandOver = {
 };
 
 /** What the papers of a visit ask the deck: every paint that is signed or decided, with the containers it is sold in. */
-export function paintsOnPaper(visit: Visit) {
+export function paintsOnPaper(visit: VisitInLight) {
   const containers = SOLD_IN[visit.units];
   const found = new Map<string, { deckColourId: string; strength: number; under: null; containers: Container[] }>();
   for (const room of visit.rooms)
@@ -61,7 +62,7 @@ export function paintsOnPaper(visit: Visit) {
  *
  * @param printedAt instant
  */
-export function handOver(visit: Visit, factsOf: FactsOf, printedAt: number): HandOver {
+export function handOver(visit: VisitInLight, factsOf: FactsOf, printedAt: number): HandOver {
   const { units, supply } = visit;
   const rooms = visit.rooms.map((room) => ({ room, decided: signedRoom(room) }));
   const begun = rooms.filter(({ decided }) => decided.open.length < decided.surfaces.length);

@@ -1,13 +1,13 @@
 import { PRODUCT_NAMES } from '../paint/product';
 import type { DecidedRoom, DecidedSurface } from '../record/decided';
 import type { SignedSurface } from '../record/decision';
-import type { Room } from '../record/room';
+import type { RoomInLight } from '../record/kinds-of-light';
 import { changesBetween, objections, type Change, type Objection } from '../record/signed';
 
 const listed = new Intl.ListFormat('en-GB');
 
 /** Whether the measures were taken that a surface's area is worked out from. */
-function isMeasured({ widthM, depthM, heightM }: Room, { kind }: DecidedSurface['surface']): boolean {
+function isMeasured({ widthM, depthM, heightM }: RoomInLight, { kind }: DecidedSurface['surface']): boolean {
   if (kind === 'wall') return widthM !== null && depthM !== null && heightM !== null;
   return kind !== 'ceiling' && kind !== 'trim' ? true : widthM !== null && depthM !== null;
 }
@@ -17,7 +17,7 @@ export const sayObjected = ({ person }: Pick<Objection, 'person'>): string =>
   person === 'client' ? 'the client has said since that it does not suit' : 'it was refused since it was signed';
 
 /** Why nothing is to be bought yet for a surface of a room; null where it was signed, measured and not objected to. */
-export function draftOf(room: Room, { signature }: DecidedRoom): (surface: DecidedSurface) => string | null {
+export function draftOf(room: RoomInLight, { signature }: DecidedRoom): (surface: DecidedSurface) => string | null {
   const against = objections(room);
   return ({ surface, choice }) => {
     if (!signature) return 'not signed yet';
@@ -28,7 +28,7 @@ export function draftOf(room: Room, { signature }: DecidedRoom): (surface: Decid
 }
 
 /** The same told to the client: "You have said since that Lathe Tollan 75 % (west wall) does not suit. It is settled with you before it is bought." */
-export const tellObjections = (room: Room): string[] =>
+export const tellObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
     const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
     const said =
@@ -37,7 +37,7 @@ export const tellObjections = (room: Room): string[] =>
   });
 
 /** "Lathe Tollan 75 % on the west wall: the client has said since that it does not suit, “too pink at night”. Ask before it is painted or bought." */
-export const sayObjections = (room: Room): string[] =>
+export const sayObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
     const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
     return `${what}: ${sayObjected(o)}${o.words ? `, “${o.words}”` : ''}. Ask before it is bought or painted.`;
@@ -58,7 +58,7 @@ const sayChange = ({ surface, before, after }: Change, nameOf: NameOf) =>
   `${surface}: ${sayChoice(after, nameOf)} (before: ${sayChoice(before, nameOf)})`;
 
 /** What the last revision of a room changed, line by line, and why; undefined before there is a second one. */
-export function revisionOf(room: Room): { readonly why: string; readonly changes: readonly string[] } | undefined {
+export function revisionOf(room: RoomInLight): { readonly why: string; readonly changes: readonly string[] } | undefined {
   const [before, last] = room.signatures.slice(-2);
   if (!before || !last) return undefined;
   const all = [...room.retired.candidates, ...room.candidates];

@@ -6,10 +6,10 @@ import { REASON_WORDS } from '../judge/reasons';
 import { sayStrength } from '../paint/strength';
 import { sayLooked } from '../record/coverage';
 import type { ColourSource } from '../record/recorded-colour';
-import type { Room } from '../record/room';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayWhy } from '../record/say-ruling';
-import { dayOfVisit, type Visit } from '../record/visit';
+import { dayOfVisit } from '../record/visit';
 import { LIGHT_NAMES } from '../room/facing';
 import { sayDay, upperFirst } from './words';
 
@@ -65,7 +65,7 @@ function saidBeside({ verdicts }: CandidateRow, stay: { id: string; name: string
 }
 
 /** The record of a room as a paper: what was asked, what stays and what it is made of, every colour with all that was said of it. */
-export function recordPaper(visit: Visit, room: Room): RecordPaper {
+export function recordPaper(visit: VisitInLight, room: RoomInLight): RecordPaper {
   const { rows } = roomRecord(room);
   const notesOf = (candidateId: string | null) =>
     room.notes.filter((n) => !n.undone && n.candidateId === candidateId).map((n) => n.words);
@@ -109,4 +109,4 @@ export function recordPaper(visit: Visit, room: Room): RecordPaper {
 }
 
 /** Whether there is anything of a room to print. */
-export const hasRecord = (room: Pick<Room, 'candidates' | 'stays'>): boolean => room.candidates.length + room.stays.length > 0;
+export const hasRecord = (room: Pick<RoomInLight, 'candidates' | 'stays'>): boolean => room.candidates.length + room.stays.length > 0;

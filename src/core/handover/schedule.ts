@@ -3,9 +3,8 @@ import { PRODUCT_NAMES } from '../paint/product';
 import type { Candidate } from '../record/candidate';
 import type { DecidedRoom } from '../record/decided';
 import type { Choice } from '../record/decision';
-import type { Room } from '../record/room';
+import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { unfolded, type Unfolded } from '../record/unfolded';
-import type { Visit } from '../record/visit';
 import { sayArea } from '../units/area';
 import { sayLength, type Units } from '../units/length';
 import { sayNeed } from '../units/volume';
@@ -115,7 +114,7 @@ function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, fac
 const listed = new Intl.ListFormat('en-GB');
 
 /** A room on paper. */
-export function roomPaper(visit: Visit, room: Room, decided: DecidedRoom, of: Of): RoomPaper {
+export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: DecidedRoom, of: Of): RoomPaper {
   const rows = surfaceRows(decided);
   const shape = unfolded(room);
   const { signature, revision, changed } = decided;

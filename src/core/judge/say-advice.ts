@@ -13,6 +13,7 @@ export type ThingNames = readonly { readonly name: string; readonly components: 
 
 /** When a kind of light is, in words. */
 const IN_LIGHT: Readonly<Record<JudgingLight, string>> = {
+  ...LIGHT_NAMES,
   'window-day': 'by day',
   overcast: 'under cloud',
   lamps: 'under the lamps',

@@ -5,6 +5,9 @@ import { dot, subtract, type Vector } from './view-factor';
 import { normalOf, pointOf, type Box } from './box';
 import type { Wall } from '../room/facing';
 
+/** A window as it lies in its wall, whatever it is glazed with. */
+export type WindowOutline = Omit<LightWindow, 'glass' | 'panes'>;
+
 /** What is seen through a spot of a window. */
 export const SEEN = ['sky', 'ground', 'obstruction', 'overhang', 'reveal'] as const;
 export type Seen = (typeof SEEN)[number];
@@ -81,7 +84,7 @@ export function cutsOf({ from, turn }: WallFrame, { s0, s1, z0, z1 }: WallRect, 
  * @param toSun unit vector in the room toward the sun; @param sunAltitudeDeg its altitude
  */
 export function sunlitPart(
-  window: LightWindow,
+  window: WindowOutline,
   room: Pick<LightRoom, 'box'>,
   toSun: Vector,
   sunAltitudeDeg: number,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '../base/fields';
 import { intensitySchema } from '../record/intensity';
 import { keptLightOf } from '../record/judging-light';
+import { KEPT_LIGHTS } from '../room/facing';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';
@@ -11,6 +12,7 @@ const schema = z
     name: z.literal('intensity.give'),
     roomId: idSchema,
     ...intensitySchema.omit({ id: true, at: true, undone: true }).shape,
+    light: z.enum(KEPT_LIGHTS),
     seen: intensitySchema.shape.seen.default(null),
   })
   .refine((v) => v.moment === null || v.light === keptLightOf(v.moment), {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '../base/fields';
 import { keptLightOf } from '../record/judging-light';
 import { verdictSchema } from '../record/verdict';
+import { KEPT_LIGHTS } from '../room/facing';
 import { added, has, having } from './events';
 import type { Room } from '../record/room';
 import { roomOperation, type Refusal } from './operation';
@@ -9,6 +10,7 @@ import { everyOne } from './retire';
 
 /** What of a verdict is said when it is given; the rest comes with the operation, or later. */
 export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reason: true, undone: true }).extend({
+  light: z.enum(KEPT_LIGHTS),
   predicted: verdictSchema.shape.predicted.default(null),
   predictedIn: verdictSchema.shape.predictedIn.default(null),
   moment: verdictSchema.shape.moment.default(null),

@@ -1,5 +1,5 @@
 import { GRID } from '../colour/grid';
-import { candidate, room, visit } from '../../../tests/made-up-room';
+import { candidate, storedRoom as room, visit } from '../../../tests/made-up-room';
 import { inSteps, readVisitText, SPECTRUM_STEPS, writeVisitText } from './visit-text';
 
 const spectrum = Array.from({ length: GRID.count }, (_, i) => inSteps(i / (GRID.count - 1)));

@@ -20,10 +20,10 @@ export const cursorOfLook = (light: LookLight): { readonly sky: SkyName; readonl
   return light === 'both' ? { sky: 'overcast', lampsOn: true } : { sky: light, lampsOn: false };
 };
 
-/** The light of the record that a look belongs to. */
+/** The light of the record that a look belongs to, as far as it can be said without the room. */
 export const judgingLightOfLook = (light: LookLight): JudgingLight => {
-  if (light === 'lamps' || light === 'both') return 'lamps';
-  return light === 'overcast' ? 'overcast' : 'window-day';
+  if (light === 'both') return 'lamps-grey-day';
+  return light === 'lamps' || light === 'overcast' ? light : 'window-day';
 };
 
 export const byDaylight = (light: LookLight): light is SkyName => light !== 'lamps' && light !== 'both';

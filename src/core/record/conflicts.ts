@@ -1,10 +1,9 @@
 import type { Reason, Verdict } from '../judge/reasons';
 import type { Person } from '../judge/ruling';
-import { judgingLightOfLook } from '../plan/look-light';
 import type { JudgingLight } from '../room/facing';
 import type { Candidate } from './candidate';
-import type { Room } from './room';
-import { roomRecord } from './room-record';
+import type { RoomInLight } from './kinds-of-light';
+import { ofTheWhole, roomRecord } from './room-record';
 
 /** A colour that works in one light of a room and not in another. */
 export type LightConflict = {
@@ -28,14 +27,9 @@ type Seen = {
 const SEVERITY: Readonly<Record<Verdict, number>> = { works: 0, nearly: 1, no: 2 };
 
 /** What was seen to work beside something in one light and not in another; the severest of each colour and thing, in the order of the record. */
-export function lightConflicts(room: Room): LightConflict[] {
-  const looks = [...room.looks, ...room.retired.looks];
+export function lightConflicts(room: RoomInLight): LightConflict[] {
   return roomRecord(room).rows.flatMap(({ candidate, verdicts, answers }) => {
-    const whole = answers.flatMap((a): Seen[] =>
-      looks
-        .filter((l) => l.id === a.lookId)
-        .map((l) => ({ stayId: null, light: judgingLightOfLook(l.light), verdict: a.verdict, reason: null, person: 'client' })),
-    );
+    const whole = answers.flatMap((a) => ofTheWhole(room, a));
     const seen: readonly Seen[] = [...verdicts, ...whole];
     return [...new Set(seen.map((v) => v.stayId))].flatMap((stayId): LightConflict[] => {
       const of = seen.filter((v) => v.stayId === stayId);

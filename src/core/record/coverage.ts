@@ -1,6 +1,5 @@
-import { judgingLightOfLook } from '../plan/look-light';
 import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
-import type { Look } from './look';
+import type { RoomInLight } from './kinds-of-light';
 import type { LookAnswer } from './look-answer';
 import type { VerdictEvent } from './verdict';
 
@@ -16,7 +15,7 @@ export type Coverage = {
 };
 
 type Said = {
-  readonly looks: readonly Look[];
+  readonly room: Pick<RoomInLight, 'looks' | 'retired' | 'inLight'>;
   readonly verdicts: readonly VerdictEvent[];
   readonly answers: readonly LookAnswer[];
   readonly lights: readonly JudgingLight[];
@@ -27,10 +26,13 @@ type Said = {
  *
  * @param verdicts those of the colour that stand; @param answers the client's that stand
  */
-export function coverageOf(candidateId: string, { looks, verdicts, answers, lights }: Said): Coverage {
+export function coverageOf(candidateId: string, { room, verdicts, answers, lights }: Said): Coverage {
+  const looks = [...room.looks, ...room.retired.looks];
   const at = new Set([...verdicts.map((v) => v.lookId), ...answers.map((a) => a.lookId)]);
-  const lightOf = (a: LookAnswer) => looks.filter((l) => l.id === a.lookId).map((l) => judgingLightOfLook(l.light));
-  const seen = new Set<JudgingLight>([...verdicts.map((v) => v.light), ...answers.flatMap(lightOf)]);
+  const seen = new Set<JudgingLight>([
+    ...verdicts.map((v) => v.light),
+    ...answers.flatMap((a) => room.inLight.ofLook.get(a.lookId) ?? []),
+  ]);
   const ofIt = looks.filter((l) => l.candidateIds.length === 0 || l.candidateIds.includes(candidateId));
   return {
     seenIn: lights.filter((light) => seen.has(light)),

@@ -1,6 +1,8 @@
 import { GRID } from '../colour/grid';
 import type { RoomDescription } from '../light/room-description';
 import { ASSUMED } from '../light/assumptions';
+import type { SunRoom } from '../light/sun-side';
+import { WALLS } from '../room/facing';
 import { sillOf, wallLength } from '../light/room-fit';
 import { reflectanceOfSurface, type SurfaceInput } from '../light/surface';
 import type { RecordedColour } from './recorded-colour';
@@ -102,6 +104,28 @@ const flatSurface = (key: 'wallReflectance' | 'floorReflectance' | 'ceilingRefle
   reflectance: ASSUMED[key].value,
 });
 
+/** A recorded room as far as it decides where the sun comes in; what was not measured is taken as usual. */
+export function outlineOf(room: LitRoom): SunRoom {
+  const size = sizeOf(room);
+  const lefts = leftsOnWalls(room, size);
+  return {
+    box: size,
+    bearingDeg: room.bearingDeg ?? 0,
+    windows: room.windows.map(({ id, ...w }) => ({ ...w, leftM: lefts.get(id)!, sillM: sillOf(w, size.heightM) })),
+  };
+}
+
+/** Where the windows of every wall lie, metres from its left end, by their ids. */
+const leftsOnWalls = ({ windows }: Pick<LitRoom, 'windows'>, size: Size): Map<string, number> =>
+  new Map(
+    WALLS.flatMap((wall) => [
+      ...leftsOf(
+        windows.filter((w) => w.wall === wall),
+        wallLength(wall, size),
+      ),
+    ]),
+  );
+
 export type DescribedRoom = { readonly description: RoomDescription; readonly assumed: readonly Assumed[] };
 
 /**
@@ -114,14 +138,7 @@ export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom
   const { widthM, depthM, heightM } = sizeOf(room);
   const wallGround = walls ?? (room.oldWall ? surfaceOf(room.oldWall) : flatSurface('wallReflectance'));
   const lies = (place: StayFace) => room.stays.some((s) => s.lies === place);
-  const lefts = new Map(
-    [0, 1, 2, 3].flatMap((wall) => [
-      ...leftsOf(
-        room.windows.filter((w) => w.wall === wall),
-        wallLength(wall, { widthM, depthM }),
-      ),
-    ]),
-  );
+  const lefts = leftsOnWalls(room, { widthM, depthM, heightM });
   const missing: readonly (readonly [Assumed, boolean])[] = [
     ['size', room.widthM === null || room.depthM === null || room.heightM === null],
     ['bearing', room.bearingDeg === null && room.windows.length > 0],

@@ -1,7 +1,7 @@
 import { screenColour } from '../colour/srgb';
 import { roomBegun, roomRecord } from './room-record';
-import type { Room } from './room';
-import { dayOfVisit, type Shelf, type Visit } from './visit';
+import type { RoomInLight, VisitInLight } from './kinds-of-light';
+import { dayOfVisit, type Shelf } from './visit';
 
 /** A room as it is recognised from afar: by the colours that work there, else by those that are tried. */
 export type HomeRoom = {
@@ -28,7 +28,7 @@ export type Home = {
 /** Colours shown of a room. Own choice: more of them are recognised no better. */
 const MOST_COLOURS = 4;
 
-function homeRoom(room: Room): HomeRoom {
+function homeRoom(room: RoomInLight): HomeRoom {
   const { rows, progress } = roomRecord(room);
   const works = rows.filter((r) => r.ruling === 'works');
   const shown = works.length > 0 ? works : rows.filter((r) => r.ruling !== 'not');
@@ -54,14 +54,14 @@ function homeRoom(room: Room): HomeRoom {
 }
 
 /** Looks of a visit that are still to be taken. */
-function looksOf({ rooms }: Visit): Pick<Home, 'looksToGo' | 'nextLook'> {
+function looksOf({ rooms }: VisitInLight): Pick<Home, 'looksToGo' | 'nextLook'> {
   const open = rooms.flatMap((r) => r.looks.filter((l) => l.state === 'planned'));
   const dates = open.flatMap((l) => l.date ?? []).sort();
   return { looksToGo: open.length, nextLook: dates[0] ?? null };
 }
 
 /** A visit as it stands in the list of all. */
-export const homeOf = (visit: Visit): Home => ({
+export const homeOf = (visit: VisitInLight): Home => ({
   id: visit.id,
   label: visit.label,
   placeName: visit.place.name,

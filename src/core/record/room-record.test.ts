@@ -1,6 +1,6 @@
 import { room, roomLamp, verdict } from '../../../tests/made-up-room';
 import { severest, inView } from './cell';
-import { judgedLights, roomRecord } from './room-record';
+import { roomRecord } from './room-record';
 import { standingVerdicts } from './standing';
 import { sayRulingWord, sayWhy } from './say-ruling';
 
@@ -17,12 +17,14 @@ describe('standing verdicts', () => {
   });
 });
 
+const kindsOf = (of: ReturnType<typeof room>) => roomRecord(of).lights;
+
 describe('room record', () => {
   test('a room with a window and no lamp is judged by day and overcast, and in any light that was judged', () => {
-    expect(judgedLights(room())).toEqual(['window-day', 'overcast']);
-    expect(judgedLights(room({ verdicts: [verdict({ light: 'lamps' })] }))).toEqual(['window-day', 'overcast', 'lamps']);
-    expect(judgedLights(room({ bearingDeg: null, windows: [] }))).toEqual(['window-day', 'overcast', 'lamps']);
-    expect(judgedLights(room({ windows: [], lamps: [roomLamp()] }))).toEqual(['lamps']);
+    expect(kindsOf(room())).toEqual(['window-day', 'overcast']);
+    expect(kindsOf(room({ verdicts: [verdict({ light: 'lamps' })] }))).toEqual(['window-day', 'overcast', 'lamps']);
+    expect(kindsOf(room({ bearingDeg: null, windows: [] }))).toEqual(['window-day', 'overcast', 'lamps']);
+    expect(kindsOf(room({ windows: [], lamps: [roomLamp()] }))).toEqual(['lamps']);
   });
 
   test('a ruling set by hand stands over the derived one, which is kept; taking it back restores it', () => {

@@ -6,14 +6,13 @@ import {
   type Ruling,
   type StandingVerdict,
 } from '../judge/ruling';
-import { judgingLightOfLook } from '../plan/look-light';
-import { lightsOfRoom, type JudgingLight } from '../room/facing';
+import type { JudgingLight } from '../room/facing';
 import { reactionTo, VERDICT_OF_REACTION, type ReactionEvent } from './reaction';
 import { isLookedAt } from './seen';
 import { standingVerdicts } from './standing';
 import type { Candidate } from './candidate';
 import { coverageOf, type Coverage } from './coverage';
-import type { Look } from './look';
+import type { RoomInLight } from './kinds-of-light';
 import { standingAnswers, type LookAnswer } from './look-answer';
 import type { Room } from './room';
 import type { RulingEvent } from './ruling';
@@ -53,28 +52,12 @@ export function roomBegun(room: Room): RoomBegun | undefined {
   return light || room.stays.length > 0 || colours > 0 ? { light, stays: room.stays.length, colours } : undefined;
 }
 
-/** Lights a room is judged in: those that can exist there, and any in which something was looked at. */
-export function judgedLights(room: Room): JudgingLight[] {
-  const possible = lightsOfRoom(room.windows.length, room.lamps.length);
-  const described = room.bearingDeg !== null || room.windows.length > 0 || room.lamps.length > 0;
-  const lights = new Set<JudgingLight>(described ? possible : ['window-day', 'overcast', 'lamps']);
-  for (const v of room.verdicts) if (!v.undone && isLookedAt(v)) lights.add(v.light);
-  return (['window-day', 'overcast', 'lamps'] as const).filter((l) => lights.has(l));
-}
-
 /** An answer of the client as a verdict on the colour as a whole, in the light of its look. */
-const ofTheWhole =
-  (looks: readonly Look[]) =>
-  (answer: LookAnswer): StandingVerdict[] =>
-    looks
-      .filter((l) => l.id === answer.lookId)
-      .map(({ light }) => ({
-        stayId: null,
-        light: judgingLightOfLook(light),
-        person: 'client',
-        verdict: answer.verdict,
-        reason: null,
-      }));
+export function ofTheWhole({ inLight }: RoomInLight, { lookId, verdict }: LookAnswer): Whole[] {
+  const light = inLight.ofLook.get(lookId);
+  return light ? [{ stayId: null, light, person: 'client', verdict, reason: null }] : [];
+}
+type Whole = StandingVerdict & { readonly light: JudgingLight; readonly person: 'client' };
 
 /** What a client does not like of a colour, as a verdict on it; what they like says nothing of what it does in the room. */
 const ofReaction = (reaction: ReactionEvent | undefined): StandingVerdict[] =>
@@ -83,24 +66,23 @@ const ofReaction = (reaction: ReactionEvent | undefined): StandingVerdict[] =>
     : [{ stayId: null, light: null, person: 'client', verdict: VERDICT_OF_REACTION[reaction.reaction], reason: null }];
 
 /** The room record: every candidate and strength with its standing verdicts and its ruling, derived and by hand. */
-export function roomRecord(room: Room): RoomRecord {
-  const lights = judgedLights(room);
+export function roomRecord(room: RoomInLight): RoomRecord {
+  const lights = room.inLight.kinds;
   const standing = standingVerdicts(room.verdicts);
   const answered = standingAnswers(room.answers);
-  const looks = [...room.looks, ...room.retired.looks];
   const stayIds = room.stays.map((s) => s.id);
   const rows = room.candidates.map((candidate): CandidateRow => {
     const own = standing.filter((v) => v.candidateId === candidate.id);
     const verdicts = own.filter(isLookedAt);
     const answers = answered.filter((a) => a.candidateId === candidate.id);
     const reaction = reactionTo(room.reactions, candidate.id);
-    const whole = [...answers.flatMap(ofTheWhole(looks)), ...ofReaction(reaction)];
+    const whole = [...answers.flatMap((a) => ofTheWhole(room, a)), ...ofReaction(reaction)];
     const derived = deriveRuling([...verdicts, ...whole], stayIds, lights);
     const last = room.rulings.filter((r) => r.candidateId === candidate.id).at(-1);
     const byHand = last && last.ruling !== null ? { ...last, ruling: last.ruling } : undefined;
     const untried = verdicts.length === 0 && whole.length === 0 && !byHand;
     const ruling = byHand?.ruling ?? (untried ? 'untried' : derived.ruling);
-    const coverage = coverageOf(candidate.id, { looks, verdicts, answers, lights });
+    const coverage = coverageOf(candidate.id, { room, verdicts, answers, lights });
     return {
       candidate,
       verdicts,

@@ -6,6 +6,7 @@ import type { Choice, Signature, SignedSurface } from './decision';
 import { standingAnswers } from './look-answer';
 import { reactionTo } from './reaction';
 import { paintedKinds, stayingWith } from './painted-over';
+import type { RoomInLight } from './kinds-of-light';
 import type { Room } from './room';
 import { roomRecord, type CandidateRow } from './room-record';
 import { sayRulingWord, sayWhy } from './say-ruling';
@@ -46,7 +47,7 @@ export const saidSoFar = ({ decisions, verdicts, answers, reactions }: Room): Si
 type SaidNo = Pick<Objection, 'person' | 'words' | 'at'> & { readonly candidateId: string };
 
 /** Every "no" since the last signing that stands, of what was looked at, beside what will still be there. */
-function saidNo(room: Room, decided: DecidedRoom, { before }: Signature): SaidNo[] {
+function saidNo(room: RoomInLight, decided: DecidedRoom, { before }: Signature): SaidNo[] {
   const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
   const since = new Set(
     [
@@ -72,7 +73,7 @@ function saidNo(room: Room, decided: DecidedRoom, { before }: Signature): SaidNo
 }
 
 /** What was said against signed colours since the last signing, one for each colour and person. */
-export function objections(room: Room): Objection[] {
+export function objections(room: RoomInLight): Objection[] {
   const decided = decidedRoom(room);
   const { signature } = decided;
   if (!signature) return [];
@@ -109,7 +110,7 @@ export function changesBetween(before: Pick<Signature, 'decided'>, after: Pick<S
 }
 
 /** What is still open of the colours that are to be signed, a line each: rulings that are not "works here", and lights nobody looked in. */
-export function stillOpen(room: Room, decided: DecidedRoom): string[] {
+export function stillOpen(room: RoomInLight, decided: DecidedRoom): string[] {
   const used = new Set(decided.painted.flatMap((s) => s.choice?.candidateId ?? []));
   const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
   // beside what is painted over nothing has to work

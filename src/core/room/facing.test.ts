@@ -1,4 +1,4 @@
-import { compassPoint, daylightWords, lightsOfRoom, wallBearingDeg } from './facing';
+import { compassPoint, daylightWords, LIGHT_NAMES, sunFrom, wallBearingDeg } from './facing';
 
 describe('facing', () => {
   test('walls go clockwise from the one whose bearing was read', () => {
@@ -22,9 +22,12 @@ describe('facing', () => {
     expect(daylightWords([], 51)).toBe('no window: lamps only');
   });
 
-  test('lights that can exist in a room', () => {
-    expect(lightsOfRoom(0, 0)).toEqual([]);
-    expect(lightsOfRoom(1, 0)).toEqual(['window-day', 'overcast']);
-    expect(lightsOfRoom(0, 1)).toEqual(['lamps']);
+  test('the sun that comes in is called by where its wall faces', () => {
+    expect([0, 1, 2, 3].map((w) => LIGHT_NAMES[sunFrom(wallBearingDeg(285, w as 0))])).toEqual([
+      'sun from the west',
+      'sun from the north',
+      'sun from the east',
+      'sun from the south',
+    ]);
   });
 });

@@ -45,15 +45,41 @@ export function daylightWords(windowBearingsDeg: readonly number[], latitude: nu
   return 'balanced: light from more than one side';
 }
 
-/** The lights a room can be judged in: window light only where there is a window, lamplight only where there is a lamp. */
-export const LIGHTS = ['window-day', 'overcast', 'lamps'] as const;
+/** What the sun that comes in by a wall is called: by where the wall faces, so that morning and late sun are two lights. */
+export type SunLight = `sun-${CompassPoint}`;
+
+/**
+ * The kinds of light a room is judged in, in the order of a day. `window-day` is a day of which it is not known whether the sun came in: in a
+ * room that was not measured, or for a judgement in no kind of it in particular.
+ */
+export const LIGHTS = [
+  'window-day',
+  'no-sun',
+  'sun-east',
+  'sun-south-east',
+  'sun-south',
+  'sun-south-west',
+  'sun-west',
+  'sun-north-west',
+  'sun-north',
+  'sun-north-east',
+  'overcast',
+  'lamps',
+  'lamps-grey-day',
+] as const;
 export type JudgingLight = (typeof LIGHTS)[number];
 export const LIGHT_NAMES: Readonly<Record<JudgingLight, string>> = {
   'window-day': 'window by day',
+  'no-sun': 'day without sun',
+  ...(Object.fromEntries(POINTS.map((point) => [`sun-${point}`, `sun from the ${point}`])) as Record<SunLight, string>),
   overcast: 'overcast',
   lamps: 'lamps',
+  'lamps-grey-day': 'lamps with grey day',
 };
 
-/** Lights that can exist in a room with this many windows and lamps. */
-export const lightsOfRoom = (windows: number, lamps: number): JudgingLight[] =>
-  LIGHTS.filter((light) => (light === 'lamps' ? lamps > 0 : windows > 0));
+/** What is written of the light with a judgement: what its moment tells without the room. */
+export const KEPT_LIGHTS = ['window-day', 'overcast', 'lamps'] as const satisfies readonly JudgingLight[];
+export type KeptLight = (typeof KEPT_LIGHTS)[number];
+
+/** The light in a room into which the sun comes by a wall that faces `bearingDeg`. */
+export const sunFrom = (bearingDeg: number): SunLight => `sun-${compassPoint(bearingDeg)}`;

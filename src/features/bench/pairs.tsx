@@ -5,7 +5,7 @@ import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/record/cl
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { roomRecord, type CandidateRow } from '@/core/record/room-record';
 import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { Button, Key } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { Patch } from '@/ui/patch';
@@ -20,7 +20,7 @@ import { useRoom, useVisit } from '../session/visit-context';
 const TOLD_APART = 3;
 
 /** The colours asked about at first: those that work or nearly work here, else whatever is in the room; none that hardly differs from another. */
-function firstAsked(room: Room): string[] {
+function firstAsked(room: RoomInLight): string[] {
   const rows = roomRecord(room).rows;
   const good = rows.filter((r) => r.ruling === 'works' || r.ruling === 'nearly' || r.ruling === 'open');
   const from = good.length > 1 ? good : rows;
@@ -84,7 +84,7 @@ function Ranked({ ranking }: { readonly ranking: ClientRanking }) {
 }
 
 type AskedProps = {
-  readonly room: Room;
+  readonly room: RoomInLight;
   readonly asked: readonly string[];
   readonly onChange: (asked: readonly string[]) => void;
 };

@@ -30,14 +30,14 @@ export function useAlone({ room, candidate, light, person }: Asked) {
     next: candidate && who && nextAlone(room, candidate.id, who),
     /** False when it is too dark to say anything. */
     give(intensity: Intensity): boolean {
-      const { moment, light: now } = resolve();
-      if (!candidate || !now) return false;
+      const { moment, kept } = resolve();
+      if (!candidate || !kept) return false;
       if (current?.intensity === intensity) return true;
       write({
         name: 'intensity.give',
         roomId: room.id,
         candidateId: candidate.id,
-        light: now,
+        light: kept,
         person,
         intensity,
         moment,

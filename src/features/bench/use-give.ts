@@ -35,13 +35,13 @@ export function useGive({ room, cell, computed, glance }: Saying) {
   const resolve = useResolve(room);
   const set = useSetCursor();
   const [inTheDark, setInTheDark] = useState<InTheDark & { readonly of: typeof cell }>();
-  const keep = ({ person, verdict, seen }: Said, { moment, light }: ResolvedMoment, prediction: Prediction) => {
-    if (!cell || !light) return;
+  const keep = ({ person, verdict, seen }: Said, { moment, kept }: ResolvedMoment, prediction: Prediction) => {
+    if (!cell || !kept) return;
     const { lookId } = read();
     const look = room.looks.find((l) => l.id === lookId);
     // what was judged on a screen is no look
     const at = look && seen === 'in-room' && fitsLook(look, moment, visit.place.timeZone) ? look.id : null;
-    const given = { ...cell, light, person, verdict, moment, seen, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
+    const given = { ...cell, light: kept, person, verdict, moment, seen, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
     write({ name: 'verdict.give', roomId: room.id, ...given });
   };
   const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;

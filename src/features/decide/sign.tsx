@@ -7,7 +7,7 @@ import { sayNames } from '@/core/handover/rows';
 import { wallClock } from '@/core/light/time-zone';
 import { decidedRoom, toSign, type DecidedRoom } from '@/core/record/decided';
 import type { Signature } from '@/core/record/decision';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { objections, stillOpen } from '@/core/record/signed';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -87,7 +87,7 @@ function BeforeSigning({ decided: { signature, changed, open }, against, left }:
   );
 }
 
-type FormProps = { readonly room: Room; readonly decided: DecidedRoom; readonly onDone: () => void };
+type FormProps = { readonly room: RoomInLight; readonly decided: DecidedRoom; readonly onDone: () => void };
 
 function SignForm({ room, decided, onDone }: FormProps) {
   const { visit, write } = useVisit();
@@ -155,7 +155,7 @@ function SignForm({ room, decided, onDone }: FormProps) {
 }
 
 /** Signs what is decided in a room, with a name and a date; a revision says why. */
-export function Sign({ room }: { readonly room: Room }) {
+export function Sign({ room }: { readonly room: RoomInLight }) {
   const decided = decidedRoom(room);
   const { signature, revision, changed, surfaces, open } = decided;
   const [shown, setShown] = useState(false);

@@ -7,7 +7,7 @@ import type { WaysAnswer, WaysRequest } from '@/core/engine/surface-ways';
 import type { DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
 import { stayingWith } from '@/core/record/painted-over';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { useDeck } from '../entry/deck-data';
 import { asKey } from '../light-client/as-key';
 import { latest, useJob } from '../light-client/light-worker';
@@ -26,7 +26,7 @@ function inOrder(ways: readonly ShownWay[], kind: PaintSurface['kind']): ShownWa
 }
 
 /** What could be painted on surfaces, judged beside walls and what stays in the room's lights. */
-export function useWays(room: Room, decided: DecidedRoom, surfaces: readonly PaintSurface[]) {
+export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: readonly PaintSurface[]) {
   const deckState = useDeck();
   const deck = deckState.state === 'ready' ? deckState.colours : undefined;
   const lit = useRoomLights(room.id);

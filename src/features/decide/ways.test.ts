@@ -1,7 +1,7 @@
 import { decision, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { candidate, room, verdict } from '../../../tests/made-up-room';
 import { decidedRoom } from '@/core/record/decided';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import type { DeckColour } from '../entry/deck-data';
 import { isRaked, sayWorst, sheenOf, shownWays, wallAsThing, wallColours, waysFor, whiteWay } from './ways';
 
@@ -30,11 +30,11 @@ const deck = [
   deckColour('FR:FR 3', 3, 60),
   { ...deckColour('FR:W', 1, 96), strip: 'whites' },
 ];
-const asked = (of: Room, ...ids: string[]) => {
+const asked = (of: RoomInLight, ...ids: string[]) => {
   const decided = decidedRoom(of);
   return { room: of, decided, deck, surfaces: decided.surfaces.map((s) => s.surface).filter((s) => ids.includes(s.id)) };
 };
-const keys = (of: Room, id: string) => waysFor(asked(of, id)).map((w) => w.key);
+const keys = (of: RoomInLight, id: string) => waysFor(asked(of, id)).map((w) => w.key);
 
 test('for walls the room’s own colours stand ready, what works first; what does not work is offered last', () => {
   const verdicts = [

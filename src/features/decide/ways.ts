@@ -13,7 +13,7 @@ import { sheenFor, type PaintedSurface, type Sheen } from '@/core/paint/sheen';
 import type { Candidate } from '@/core/record/candidate';
 import type { DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface, SurfaceKind } from '@/core/record/paint-surfaces';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '@/core/record/room-record';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { alongStrip, knownColour, type DeckColour } from '../entry/deck-data';
@@ -53,7 +53,7 @@ const finishOf = (kind: SurfaceKind): Finish =>
   kind === 'cabinets' ? 'cabinet' : kind === 'built-in' || kind === 'outside' ? FINISH_FOR[kind] : FINISH_FOR[PAINTED[kind]];
 
 /** Whether a window in an adjoining wall lights a wall along itself: what is not smooth shows then. */
-export const isRaked = ({ windows }: Pick<Room, 'windows'>, wall: number | null): boolean =>
+export const isRaked = ({ windows }: Pick<RoomInLight, 'windows'>, wall: number | null): boolean =>
   wall !== null && windows.some((w) => (w.wall + wall) % 2 === 1);
 
 /** What raking light asks of a wall's sheen. Common practice, no source. */
@@ -63,7 +63,7 @@ export const RAKED = 'a window’s light runs along it: matte if the plaster is 
 export function sheenOf(
   kind: SurfaceKind,
   lab: Lab,
-  { room, inWallColour }: { room: Pick<Room, 'kind'>; inWallColour: boolean },
+  { room, inWallColour }: { room: Pick<RoomInLight, 'kind'>; inWallColour: boolean },
 ) {
   const surface = kind === 'trim' && inWallColour ? 'trim-in-wall-colour' : PAINTED[kind];
   return sheenFor(surface, lrvOf(lab), room.kind);
@@ -87,7 +87,7 @@ export const wallAsThing = (decided: DecidedRoom): JudgedStay | null =>
   paintedThing(decided, 'wall', { id: 'walls', name: 'the wall' });
 
 type Asked = {
-  readonly room: Room;
+  readonly room: RoomInLight;
   readonly decided: DecidedRoom;
   readonly surfaces: readonly PaintSurface[];
   /** undefined until the deck is there. */
@@ -105,7 +105,7 @@ const ORDER: readonly CandidateRow['ruling'][] = ['works', 'nearly', 'open', 'un
 
 function option(
   kind: SurfaceKind,
-  at: { room: Pick<Room, 'kind'>; candidate: Candidate; own?: boolean },
+  at: { room: Pick<RoomInLight, 'kind'>; candidate: Candidate; own?: boolean },
   more: Partial<WayOption> & Pick<WayOption, 'key' | 'title'>,
 ): WayOption {
   const { sheen, why } = sheenOf(kind, at.candidate.lab, { room: at.room, inWallColour: at.own ?? false });

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { offeredSwatch } from '@/core/engine/swatches';
 import { roomRecord, type CandidateRow } from '@/core/record/room-record';
 import { sayRuling, sayWhy } from '@/core/record/say-ruling';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { Dialog } from '@/ui/dialog';
 import { Patch } from '@/ui/patch';
 import { TickRow } from '@/ui/tick-row';
@@ -20,7 +20,7 @@ import { sayRefusal } from '../words/words';
 type Colour = KnownColour & { readonly strength: number };
 
 /** Rows of a room that are this colour, at any strength. */
-const rowsOf = (room: Room, { deckColourId }: Colour): readonly CandidateRow[] =>
+const rowsOf = (room: RoomInLight, { deckColourId }: Colour): readonly CandidateRow[] =>
   room.candidates.some((c) => c.deckColourId === deckColourId)
     ? roomRecord(room).rows.filter((r) => r.candidate.deckColourId === deckColourId)
     : [];
@@ -31,7 +31,7 @@ function InRoom({ id, colour, label }: { readonly id: string; readonly colour: C
 }
 
 /** A room with the colour in its light, whether it is tried there, and what was ruled. */
-function RoomRow({ room, colour }: { readonly room: Room; readonly colour: Colour }) {
+function RoomRow({ room, colour }: { readonly room: RoomInLight; readonly colour: Colour }) {
   const { visit, write } = useVisit();
   const take = useTakeColour(room);
   const rows = rowsOf(room, colour);

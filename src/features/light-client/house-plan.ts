@@ -8,7 +8,7 @@ import { instantOf } from '@/core/light/day-moments';
 import type { Look } from '@/core/record/look';
 import { samplesDryAt } from '@/core/record/sample-drying';
 import { roomRecord } from '@/core/record/room-record';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { useCursorPart } from '../cursor/cursor';
 import { useVisit } from '../session/visit-context';
 import { asKey } from './as-key';
@@ -23,12 +23,12 @@ const decided = ({ id, light, fromHour, toHour, state }: Look) => ({
 });
 
 /** Colours of a room that are still in question: what was ruled out needs no look. */
-export const inQuestion = (room: Room) =>
+export const inQuestion = (room: RoomInLight) =>
   roomRecord(room)
     .rows.filter((row) => row.ruling !== 'not')
     .map((row) => row.candidate);
 
-function toPlan(room: Room, lit: RoomToPlan['lit']): RoomToPlan {
+function toPlan(room: RoomInLight, lit: RoomToPlan['lit']): RoomToPlan {
   return {
     roomId: room.id,
     lit,

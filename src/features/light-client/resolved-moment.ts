@@ -1,14 +1,15 @@
 'use client';
 
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { NIGHT_ALTITUDE_DEG } from '@/core/light/dark-hours';
 import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
+import { kindOfMoment, sunOf } from '@/core/record/kinds-of-light';
 import { judgingLightOf } from '@/core/record/judging-light';
 import type { Room } from '@/core/record/room';
 import type { VerdictMoment } from '@/core/record/verdict';
-import type { JudgingLight } from '@/core/room/facing';
+import type { JudgingLight, KeptLight } from '@/core/room/facing';
 import { useCursorPart, useReadCursor, type Cursor, type SkyChoice } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useVisit } from '../session/visit-context';
@@ -33,7 +34,13 @@ export function luxAt(day: DayAnswer | undefined, at: number, lampsOn: boolean, 
   return (lampsOn ? day.withLamps : day.daylight)[m]![place]!.lux * scale;
 }
 
-export type ResolvedMoment = { readonly moment: VerdictMoment; readonly light: JudgingLight | undefined };
+export type ResolvedMoment = {
+  readonly moment: VerdictMoment;
+  /** The kind of light it is in this room; undefined in the dark. */
+  readonly light: JudgingLight | undefined;
+  /** What is written of it with what is said. */
+  readonly kept: KeptLight | undefined;
+};
 
 /** How a moment of the cursor in a room is kept, and the light it is judged in; undefined light in the dark. */
 export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'lampsOn'>>) => ResolvedMoment {
@@ -48,14 +55,16 @@ export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'l
   // a figure of another sky would be kept with the verdict: none is better
   const asked = useRoomDay(room.id);
   const day = asked.state === 'done' ? asked.value : undefined;
+  const sun = useMemo(() => sunOf(room, visit), [room, visit]);
   return useCallback(
     (change = {}) => {
       const { at, lampsOn, sky } = { ...read(), ...change };
       const lux = luxAt(day, at, lampsOn, { room, position, scale });
       const moment = { at: new Date(at).toISOString(), sky: skyAt(sky, at, hourly, timeZone), lampsOn, position, lux };
-      return { moment, light: judgingLightOf(moment) };
+      const kept = judgingLightOf(moment);
+      return { moment, kept, light: kept && kindOfMoment(moment, sun) };
     },
-    [read, day, room, position, scale, hourly, timeZone],
+    [read, day, room, position, scale, hourly, timeZone, sun],
   );
 }
 

@@ -8,7 +8,7 @@ import { screenColour } from '@/core/colour/srgb';
 import { REASON_WORDS } from '@/core/judge/reasons';
 import { lightConflicts, type LightConflict } from '@/core/record/conflicts';
 import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { roomRecord } from '@/core/record/room-record';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Button } from '@/ui/button';
@@ -25,14 +25,14 @@ const worksIn = (lights: readonly Worst[]): boolean => lights.length > 0 && ligh
 /** "Chalk 75 % beside Hearth stone works in window by day; no, too yellow, in lamps". */
 export function sayConflict(
   { candidate: c, stayId, worksIn: good, failsIn, verdict, reason, person }: LightConflict,
-  room: Room,
+  room: RoomInLight,
 ): string {
   const stay = room.stays.find((s) => s.id === stayId)?.name;
   return `${c.name} ${c.strength} %${stay ? ` beside ${stay}` : ''} works in ${LIGHT_NAMES[good]}; ${verdict}${reason ? `, ${REASON_WORDS[reason]}` : ''}, in ${LIGHT_NAMES[failsIn]}${person === 'client' ? ', says the client' : ''}`;
 }
 
 /** The remedies of the trade for one conflict, each computed: another lamp, another strength, another colour. */
-function Remedies({ conflict, room }: { readonly conflict: LightConflict; readonly room: Room }) {
+function Remedies({ conflict, room }: { readonly conflict: LightConflict; readonly room: RoomInLight }) {
   const { visit } = useVisit();
   const { candidate } = conflict;
   const take = useTakeColour(room);

@@ -5,7 +5,7 @@ import { clockText } from '@/core/light/time-zone';
 import { byDaylight, LOOK_LIGHTS, type LookLight } from '@/core/plan/look-light';
 import { PERSONS } from '@/core/judge/ruling';
 import { hoursIssue, type Look } from '@/core/record/look';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { WALLS } from '@/core/room/facing';
 import { wallPosition } from '@/core/room/wall-position';
 import { Button } from '@/ui/button';
@@ -51,8 +51,8 @@ function Chosen({ label, options, value, onChange }: ChosenProps) {
   );
 }
 
-const wallsOf = (room: Room) => WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall) }));
-const coloursOf = (room: Room) => inQuestion(room).map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %` }));
+const wallsOf = (room: RoomInLight) => WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall) }));
+const coloursOf = (room: RoomInLight) => inQuestion(room).map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %` }));
 
 /** What of a look is being changed. */
 function useLookDraft(row: LookRow) {

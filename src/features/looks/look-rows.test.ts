@@ -1,7 +1,7 @@
 import type { HousePlan, PlannedLook } from '@/core/engine/plan-protocol';
 import { look } from '../../../tests/made-up-look';
 import { room, visit } from '../../../tests/made-up-room';
-import type { Visit } from '@/core/record/visit';
+import type { VisitInLight } from '@/core/record/kinds-of-light';
 import { sideBySide } from './house-bands';
 import { isOn, lookOf, lookRows, sayLookWhen } from '@/core/engine/look-rows';
 import { hourOfText } from './plan-settings';
@@ -28,7 +28,7 @@ const planOf = (looks: readonly PlannedLook[]): HousePlan => ({
   route: null,
   rooms: [{ roomId: room().id, looks, exact: true, atLeast: 0, tints: { overcast: null, lamps: null }, problem: null }],
 });
-const home = (looks: readonly ReturnType<typeof look>[] = []): Visit => ({ ...visit(), rooms: [room({ looks })] });
+const home = (looks: readonly ReturnType<typeof look>[] = []): VisitInLight => ({ ...visit(), rooms: [room({ looks })] });
 
 describe('the list of looks', () => {
   test('numbers go early to late, the visit’s before the client’s', () => {

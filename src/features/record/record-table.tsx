@@ -103,7 +103,7 @@ function ColourRow({ row, first, room, visit, lights, view, computed, asWalls }:
           />
         </td>
       ))}
-      <td className="sticky right-0 z-10 min-w-56 bg-ground py-2 pl-4 align-top max-lg:min-w-44 max-sm:static print:static print:min-w-40">
+      <td className="sticky right-0 z-10 min-w-48 bg-ground py-2 pl-4 align-top max-lg:min-w-44 max-sm:static print:static print:min-w-40">
         <RulingCell
           roomId={room.id}
           row={row}
@@ -133,7 +133,7 @@ export function RecordTable({ record, room, visit, view }: TableProps) {
         <tr>
           <th
             scope="col"
-            className="sticky left-0 z-10 w-48 min-w-40 bg-ground print:min-w-32 pr-3 pb-2 text-left align-bottom text-sm font-semibold"
+            className="sticky left-0 z-10 w-44 min-w-36 bg-ground print:min-w-32 pr-3 pb-2 text-left align-bottom text-sm font-semibold"
           >
             Colour, strength
           </th>

@@ -5,7 +5,7 @@ import type { ComputedCell } from '@/core/record/cell';
 import { roomRecord } from '@/core/record/room-record';
 import { sayRuling } from '@/core/record/say-ruling';
 import { schemeColours, schemeLinks, type SchemeLink } from '@/core/record/scheme-links';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import type { Scheme } from '@/core/record/scheme';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';
@@ -27,7 +27,7 @@ export function SchemeLinks({
   scheme,
   cells,
 }: {
-  readonly room: Room;
+  readonly room: RoomInLight;
   readonly scheme: Scheme;
   readonly cells: readonly ComputedCell[] | undefined;
 }) {

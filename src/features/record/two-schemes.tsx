@@ -3,7 +3,7 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { ComputedCell } from '@/core/record/cell';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import type { Scheme } from '@/core/record/scheme';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -22,7 +22,7 @@ import { addressOf } from '../session/address';
 const NOW = 'now';
 
 type SideProps = {
-  readonly room: Room;
+  readonly room: RoomInLight;
   readonly side: 'left' | 'right';
   readonly schemeId: string;
   readonly onScheme: (id: string) => void;
@@ -86,7 +86,7 @@ function Side({ room, side, schemeId, onScheme, cells }: SideProps) {
   );
 }
 
-function NewScheme({ room, onMade }: { readonly room: Room; readonly onMade: (id: string) => void }) {
+function NewScheme({ room, onMade }: { readonly room: RoomInLight; readonly onMade: (id: string) => void }) {
   const [open, setOpen] = useState(false);
   return (
     <Dialog
@@ -111,7 +111,7 @@ function NewScheme({ room, onMade }: { readonly room: Room; readonly onMade: (id
 }
 
 type BothProps = {
-  readonly room: Room;
+  readonly room: RoomInLight;
   readonly schemes: readonly [string, string];
   readonly onSchemes: (schemes: readonly [string, string]) => void;
 };
@@ -134,7 +134,7 @@ function Both({ room, schemes: [left, right], onSchemes }: BothProps) {
 }
 
 /** Any two schemes of a room side by side, in the light at the cursor. */
-export function TwoSchemes({ room }: { readonly room: Room }) {
+export function TwoSchemes({ room }: { readonly room: RoomInLight }) {
   const { visit } = useVisit();
   const [chosen, setChosen] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
   const [first, second] = room.schemes;

@@ -6,7 +6,7 @@ import { lookRows } from '@/core/engine/look-rows';
 import { finalistsOf } from '@/core/handover/sampling';
 import { sayCardWhen } from '@/core/plan/say-look';
 import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '@/core/record/room-record';
 import { MOST_FINALISTS } from '@/core/record/sample';
 import { wallOfPosition } from '@/core/room/wall-position';
@@ -36,7 +36,7 @@ const RULED: Readonly<Record<CandidateRow['ruling'], string>> = {
 };
 
 /** Colours that could be sampled, what works first; one that does not work is none. */
-function useRest(room: Room) {
+function useRest(room: RoomInLight) {
   return useMemo(() => {
     const sampled = new Set(room.samples.map((s) => s.candidateId));
     return roomRecord(room)
@@ -46,7 +46,7 @@ function useRest(room: Room) {
 }
 
 /** Colours of the room to be taken into paint. */
-function Others({ room }: { readonly room: Room }) {
+function Others({ room }: { readonly room: RoomInLight }) {
   const paint = usePaint();
   const { add } = useSamples(room);
   const rest = useRest(room);
@@ -80,7 +80,7 @@ function Others({ room }: { readonly room: Room }) {
 }
 
 /** Why there are more finalists than usual. */
-function Reason({ room }: { readonly room: Room }) {
+function Reason({ room }: { readonly room: RoomInLight }) {
   const { visit } = useVisit();
   const { needsReason, count } = finalistsOf(room);
   if (count <= MOST_FINALISTS) return null;
@@ -102,7 +102,7 @@ function Reason({ room }: { readonly room: Room }) {
 }
 
 /** Where each board goes when: the looks at the colours in paint, kept or only planned. */
-function Places({ room }: { readonly room: Room }) {
+function Places({ room }: { readonly room: RoomInLight }) {
   const { visit } = useVisit();
   const asked = useHousePlan(room.samples.length > 0);
   const plan = latest(asked);
@@ -142,7 +142,7 @@ function Places({ room }: { readonly room: Room }) {
   );
 }
 
-function List({ room }: { readonly room: Room }) {
+function List({ room }: { readonly room: RoomInLight }) {
   const paint = usePaint();
   const of = (id: string): Candidate | undefined => [...room.candidates, ...room.retired.candidates].find((c) => c.id === id);
   if (room.samples.length === 0)

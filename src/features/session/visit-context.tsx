@@ -14,8 +14,7 @@ import { OPERATION_VERSION, type Write } from '@/core/operations/operations';
 import type { VisitAt } from '@/core/operations/revision';
 import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
-import type { Room } from '@/core/record/room';
-import { asMixed } from '@/core/record/as-mixed';
+import { asSeen, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
 import type { Visit } from '@/core/record/visit';
 import { windowText } from '@/ui/browser-text';
 import { CursorProvider } from '../cursor/cursor';
@@ -27,7 +26,7 @@ import { makeVisitStore, type VisitStore } from './visit-store';
 
 type VisitContext = {
   /** The visit with everything just said, saved or not. */
-  readonly visit: Visit;
+  readonly visit: VisitInLight;
   readonly write: (write: Write, options?: WriteOptions & HistoryOptions) => Written;
   /** Everything written here, and the way back through it; taken by `features/shell/undo`. */
   readonly history: VisitHistory;
@@ -51,7 +50,7 @@ export function useVisit(): VisitContext {
 }
 
 /** The room of this id; rooms are looked up by every step's page before it is shown. */
-export function useRoom(roomId: string): Room {
+export function useRoom(roomId: string): RoomInLight {
   return useVisit().visit.rooms.find((r) => r.id === roomId)!;
 }
 
@@ -91,8 +90,8 @@ function placeOf(write: Write, visit: Visit): StepPlace {
 export function VisitProvider({ text, children }: { readonly text: string; readonly children: ReactNode }) {
   const [{ store, subscribe, first }] = useState(() => makeObserved(readVisitText(text)));
   const stored = useSyncExternalStore(subscribe, store.visit, () => first.visit);
-  // what was really mixed is what is shown and judged
-  const visit = asMixed(stored);
+  // what was really mixed is what is shown and judged, and each judgement in its kind of light
+  const visit = asSeen(stored);
   const [person, setPerson] = useState<Person>('consultant');
   const [history] = useState(() =>
     makeHistory(`elm-swatch.history.${first.visit.id}`, typeof window === 'undefined' ? undefined : windowText),

@@ -5,7 +5,7 @@ import { decidedRoom, sayDecided } from '@/core/record/decided';
 import { objections } from '@/core/record/signed';
 import { roomBegun, roomRecord } from '@/core/record/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
-import type { Room } from '@/core/record/room';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import { BearingMark } from '@/ui/bearing-mark';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../session/visit-context';
@@ -15,7 +15,7 @@ import { addressOf, type Step } from '../session/address';
 const many = (n: number, one: string, more: string) => (n === 1 ? `1 ${one}` : `${n} ${more}`);
 
 /** What is there of a room in which nothing was tried yet. */
-function sayBegun(room: Room): string {
+function sayBegun(room: RoomInLight): string {
   const begun = roomBegun(room);
   if (!begun) return 'not begun';
   const parts = [
@@ -26,7 +26,7 @@ function sayBegun(room: Room): string {
   return parts.slice(0, 2).join(', ');
 }
 
-function sayProgress(progress: RoomProgress, room: Room): string {
+function sayProgress(progress: RoomProgress, room: RoomInLight): string {
   const decided = sayDecided(decidedRoom(room));
   // what matters first: a tab is narrow
   if (decided) return objections(room).length > 0 ? 'refused since signed' : decided;
@@ -38,7 +38,7 @@ function sayProgress(progress: RoomProgress, room: Room): string {
   return looks > 0 ? `${work}, ${many(looks, 'look', 'looks')} to go` : `${progress.tried} tried, ${work}`;
 }
 
-type TabProps = { readonly visitId: string; readonly room: Room; readonly step: Step; readonly current: boolean };
+type TabProps = { readonly visitId: string; readonly room: RoomInLight; readonly step: Step; readonly current: boolean };
 
 /** One room; drawn anew only when something in it changes. */
 const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps) {

@@ -1,32 +1,22 @@
 import { v7 } from 'uuid';
-import { devices } from '../devices/devices';
-import { recordLights, cells, type RecordLight } from '@/core/engine/record-cells';
-import { toTheEnd } from '@/core/engine/steps';
 import { judgingLightOfLook } from '@/core/plan/look-light';
-import { judgedThings } from '@/core/engine/judged-things';
-import { candidateSwatch } from '@/core/engine/swatches';
-import type { Reason } from '@/core/judge/reasons';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
 import { decidedRoom, toSign } from '@/core/record/decided';
-import { describeRoom } from '@/core/record/describe-room';
-import { judgingPosition } from '@/core/record/judging-position';
 import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
-import type { JudgingLight } from '@/core/room/facing';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
-import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay, type DemoTry } from '../../../demo/visit';
+import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
 import { hashOf } from '../pictures/hash-of';
 import { storePicture } from '../pictures/store-picture';
 import { loadVisit } from '../visits/load-visit';
+import { loadVerdicts } from './load-verdicts';
+import { PLACE, type Ids, type Loader } from './loader';
 import { demoPicture, PAPER_AT, whiteOf } from './picture';
 
 const START = Date.UTC(2026, 8, 23, 12, 5);
-const DATE = '2026-09-23';
-const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' };
-const VERDICTS = { W: 'works', N: 'nearly', X: 'no' } as const;
 
 const typed = (l: number, a: number, b: number): RecordedColour & { source: { kind: 'lab' } } => ({
   lab: { l, a, b },
@@ -43,9 +33,6 @@ function clock() {
   };
   return { id, at: () => new Date(START + n * 1000).toISOString() };
 }
-
-/** Who loads the demo: every row goes in as an ordinary write. */
-type Loader = { readonly db: Database; readonly id: () => string; readonly write: (w: WriteInput) => Promise<string> };
 
 /** Loads the demo visit into a database that has no visit yet. */
 export async function loadDemo(db: Database): Promise<void> {
@@ -65,7 +52,6 @@ export async function loadDemo(db: Database): Promise<void> {
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
 }
 
-type Ids = { readonly visitId: string; readonly roomId: string };
 const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;
 
 async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
@@ -188,23 +174,6 @@ async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall
   await write({ name: 'photo.edit', roomId, photoId, caption: photo.caption, settings: 'locked', white });
 }
 
-/** What is computed for a room in the lights of its record, as a page computes it. */
-async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
-  const { schools, rooms } = (await loadVisit(db, visitId))!;
-  const room = rooms.find((r) => r.id === roomId)!;
-  const position = judgingPosition(room);
-  const lit = {
-    day: { room: describeRoom(room).description, place: PLACE, date: DATE, zone: PLACE.timeZone },
-    lookIn: { position, lampsOn: false, scale: 1 },
-    usedFor: { use: room.use, skies: await devices().skyService.skyShares(DATE) },
-  };
-  const { kind, wish } = room;
-  const advised = { ...lit, kind, wish, schools };
-  const found = toTheEnd(cells({ ...advised, stays: judgedThings(room), candidates: room.candidates.map(candidateSwatch) }));
-  if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
-  return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };
-}
-
 /** What was said of colours alone, and what the client makes of them. */
 async function loadAlone(
   { write }: Loader,
@@ -274,57 +243,4 @@ async function loadAnswers(
   await write({ name: 'look.hand', visitId, handId, key: KEY, lookIds: [lookId] });
   for (const [candidateId, verdict, words] of answers)
     await write({ name: 'look.answer', roomId, lookId, candidateId, verdict, words, lookedAt: LOOKED_AT, handId });
-}
-
-type Tried = {
-  readonly tries: readonly DemoTry[];
-  readonly stayIds: readonly string[];
-  readonly idOf: (colour: DemoColour) => string;
-  readonly lookOf: (light: JudgingLight, candidateId: string) => string | null;
-};
-
-/** Verdicts, each with the light that stands for its light in the record, and what was predicted there. */
-async function loadVerdicts(loader: Loader, ids: Ids, { tries, stayIds, idOf, lookOf }: Tried) {
-  if (tries.length === 0) return;
-  const { position, lights, cells: predictions } = await computedOf(loader, ids);
-  const momentOf = (light: RecordLight | undefined) => light && { ...light.moment, position };
-  for (const tried of tries) {
-    const candidateId = idOf([tried.code, tried.strength]);
-    for (const { light, person, stay, verdict, reason } of marksOf(tried)) {
-      const stayId = stayIds[stay]!;
-      const cell = predictions.find((c) => c.candidateId === candidateId && c.stayId === stayId && c.light === light);
-      const prediction = cell ? { predicted: cell.verdict, predictedIn: 'light' as const } : {};
-      const moment = momentOf(lights.get(light)) ?? null;
-      const lookId = lookOf(light, candidateId);
-      const given = { candidateId, stayId, light, person, verdict, moment, seen: 'in-room', lookId, ...prediction } as const;
-      const verdictId = await loader.write({ name: 'verdict.give', roomId: ids.roomId, ...given });
-      if (reason) await loader.write({ name: 'verdict.reason', roomId: ids.roomId, verdictId, reason });
-    }
-  }
-}
-
-type Mark = {
-  readonly light: JudgingLight;
-  readonly person: 'consultant' | 'client';
-  /** Number of the thing that stays. */
-  readonly stay: number;
-  readonly verdict: (typeof VERDICTS)[keyof typeof VERDICTS];
-  readonly reason: Reason | undefined;
-};
-
-/** The marks of a colour, "W N:too-green ." for each light. */
-function marksOf(tried: DemoTry): Mark[] {
-  const rows = [
-    ['window-day', 'consultant', tried.day],
-    ['overcast', 'consultant', tried.overcast],
-    ['lamps', 'consultant', tried.lamps],
-    ['window-day', 'client', tried.client],
-  ] as const;
-  return rows.flatMap(([light, person, marks]) =>
-    (marks?.split(' ') ?? []).flatMap((mark, stay): Mark[] => {
-      const [letter, reason] = mark.split(':');
-      if (letter === '.') return [];
-      return [{ light, person, stay, verdict: VERDICTS[letter as keyof typeof VERDICTS], reason: reason as Reason | undefined }];
-    }),
-  );
 }

@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import { look } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, visit } from '../../../tests/made-up-room';
 import { cardsOf } from '@/core/formats/look-cards';
-import type { Visit } from '@/core/record/visit';
+import type { VisitInLight } from '@/core/record/kinds-of-light';
 import { dayAfter, looksCalendar } from './calendar';
 import { clientPage } from './client-page';
 
@@ -17,7 +17,7 @@ const den = room({
   looks: [before, after, dark],
 });
 const hand = { id: 'h', key: 'AbCdEfGhIjKlMnOpQrStUv', lookIds: [before.id, after.id, dark.id], at: '2026-10-23T15:00:00.000Z' };
-const home = (zone: string): Visit => ({
+const home = (zone: string): VisitInLight => ({
   ...visit(),
   label: 'Quay <b>Row</b>',
   place: { ...visit().place, timeZone: zone },

@@ -1,7 +1,7 @@
 import { clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
 import { handOver, PAPER_TITLES, PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
 import { sampleLabels } from '@/core/handover/sampling';
-import type { Visit } from '@/core/record/visit';
+import type { VisitInLight } from '@/core/record/kinds-of-light';
 import { csvFile } from '../exports/csv';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { factsOf } from '../paint/facts';
@@ -17,7 +17,7 @@ const TABLES: Readonly<Record<PaperName, (made: HandOver) => PaperTable>> = {
 };
 
 /** The papers of a visit with what the deck says of their paints. */
-export async function madePapers(visit: Visit, printedAt: number): Promise<HandOver> {
+export async function madePapers(visit: VisitInLight, printedAt: number): Promise<HandOver> {
   const asked = paintsOnPaper(visit);
   const facts = await factsOf(asked);
   const known = new Map(asked.map((a, k) => [`${a.deckColourId} ${a.strength}`, facts[k] ?? undefined]));

@@ -1,5 +1,6 @@
 import { leastRecentlyUsed } from '@/core/base/least-recently-used';
 import { tagOf } from '@/core/operations/revision';
+import { asSeen } from '@/core/record/kinds-of-light';
 import { homeOf, type Home } from '@/core/record/home';
 import { listVisits } from '@/data/visits';
 import { database } from '../database';
@@ -22,7 +23,7 @@ export async function homes(): Promise<Home[]> {
       const slot = kept(id, () => ({ at: '', home: undefined }));
       if (slot.at !== at || !slot.home) {
         const visit = await loadVisit(sql, id);
-        slot.home = visit && homeOf(visit);
+        slot.home = visit && homeOf(asSeen(visit));
         slot.at = at;
       }
       if (slot.home) found.push(slot.home);

@@ -1,8 +1,7 @@
 import { cache } from 'react';
 import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
-import { asMixed } from '@/core/record/as-mixed';
-import type { Visit } from '@/core/record/visit';
+import { asSeen, type VisitInLight } from '@/core/record/kinds-of-light';
 import { database } from '../database';
 import { newsFrom, textOf, visitAt } from './news';
 
@@ -17,10 +16,10 @@ export const visitText = async (id: string): Promise<string | undefined> => {
   const found = await visitWithRevision(id);
   return found && textOf(found);
 };
-/** A visit as papers and files tell it: with the colours that were really mixed. */
-export const visitById = async (id: string): Promise<Visit | undefined> => {
+/** A visit as papers and files tell it: as it is shown on its pages. */
+export const visitById = async (id: string): Promise<VisitInLight | undefined> => {
   const found = await visitWithRevision(id);
-  return found && asMixed(found.visit);
+  return found && asSeen(found.visit);
 };
 
 /** What happened to a visit since a revision. */
