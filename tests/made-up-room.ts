@@ -1,6 +1,7 @@
 import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
 import { paintworkSchema } from '@/core/record/paintwork';
+import { peopleSchema } from '@/core/record/people';
 import { planSettingsSchema } from '@/core/record/plan-settings';
 import { roomInLight, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
 import type { Room } from '@/core/record/room';
@@ -165,6 +166,7 @@ export const visit = (more: Partial<Room> = {}): VisitInLight => ({
   builtYear: null,
   visitedOn: null,
   plan: planSettingsSchema.parse({}),
+  people: peopleSchema.parse({}),
   supply: supplySchema.parse({}),
   shelf: 'current',
   revision: 1,

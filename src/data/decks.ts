@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { BaseKind } from '@/core/paint/tint-system';
+import { productLinesSchema, type ProductLines } from '@/core/paint/product-lines';
 import type { DeckEntry } from '@/core/formats/deck/deck';
 import {
   baseRow,
@@ -65,7 +66,7 @@ export const deckVersion = async (sql: Sql): Promise<string> =>
   (
     await sql.query<{ version: string }>(
       `select (select count(*) from deck_colour) || '-' ||
-         (select coalesce(max(seq), 0) from operation where name in ('deck.import', 'deck.rename', 'deck.retire')) as version`,
+         (select coalesce(max(seq), 0) from operation where name in ('deck.import', 'deck.products', 'deck.rename', 'deck.retire')) as version`,
     )
   )[0]!.version;
 
@@ -78,20 +79,35 @@ export type MakerRow = {
   readonly name: string;
   readonly tintSystemId: string | null;
   readonly retired: boolean;
+  readonly products: ProductLines;
   readonly colours: number;
   /** Colours of it that are tried somewhere, and in how many visits. */
   readonly tried: number;
   readonly visits: number;
 };
-export const listMakers = (sql: Sql) =>
-  sql.query<MakerRow>(
-    `select m.id, coalesce(m.called, m.name) as name, m.tint_system_id, m.retired, count(distinct d.id)::int4 as colours,
+export const listMakers = async (sql: Sql): Promise<MakerRow[]> => {
+  const rows = await sql.query<Omit<MakerRow, 'products'> & { readonly products: unknown }>(
+    `select m.id, coalesce(m.called, m.name) as name, m.tint_system_id, m.retired, m.products, count(distinct d.id)::int4 as colours,
        count(distinct c.deck_colour_id)::int4 as tried, count(distinct r.visit_id)::int4 as visits
      from maker m left join deck_colour d on d.maker_id = m.id
        left join candidate c on c.deck_colour_id = d.id and not c.retired
        left join room r on r.id = c.room_id
      group by m.id order by m.retired, coalesce(m.called, m.name)`,
   );
+  return rows.map((row) => ({ ...row, products: productLinesSchema.parse(row.products) }));
+};
+
+/** What makers' products are called on their tins, by maker. */
+export const listProductLines = async (sql: Sql, makerIds: readonly string[]): Promise<ReadonlyMap<string, ProductLines>> => {
+  const rows = await sql.query<{ id: string; products: unknown }>(`select id, products from maker where id = any($1)`, [
+    makerIds,
+  ]);
+  return new Map(rows.map(({ id, products }) => [id, productLinesSchema.parse(products)]));
+};
+
+/** Empty when there is no such maker. */
+export const setProductLines = (sql: Sql, id: string, products: ProductLines) =>
+  sql.query<{ id: string }>(`update maker set products = $2::jsonb where id = $1 returning id`, [id, JSON.stringify(products)]);
 
 /** Empty when there is no such maker. */
 export const renameMaker = (sql: Sql, id: string, called: string | null) =>

@@ -47,17 +47,20 @@ export const findPictureRow = async (sql: Sql, hash: string): Promise<PictureRow
 export const listPictureRows = (sql: Sql): Promise<PictureRow[]> =>
   sql.query(`select hash, sha256, width, height, kept_at from picture order by kept_at, hash`);
 
-/** Pictures that were handed in before an instant and that no photograph names. */
+/** No photograph names it, and it is no logo. */
+const UNUSED = `not exists (select 1 from photo where picture = p.hash)
+  and not exists (select 1 from consultant_card where card->>'logo' = p.hash)`;
+
+/** Pictures that were handed in before an instant and that nothing names. */
 export const listUnusedPictures = async (sql: Sql, before: string): Promise<string[]> =>
   (
-    await sql.query<{ hash: string }>(
-      `select hash from picture p where kept_at < $1::timestamptz and not exists (select 1 from photo where picture = p.hash) order by hash`,
-      [before],
-    )
+    await sql.query<{ hash: string }>(`select hash from picture p where kept_at < $1::timestamptz and ${UNUSED} order by hash`, [
+      before,
+    ])
   ).map((p) => p.hash);
 
 export const deletePictureRows = (sql: Sql, hashes: readonly string[]) =>
-  sql.query(`delete from picture p where hash = any($1) and not exists (select 1 from photo where picture = p.hash)`, [hashes]);
+  sql.query(`delete from picture p where hash = any($1) and ${UNUSED}`, [hashes]);
 
 /** Pictures that folders from before kept in the table itself. */
 export const listPicturesInTable = (sql: Sql): Promise<{ hash: string; jpeg: Uint8Array }[]> =>

@@ -9,7 +9,7 @@ export const listVisits = async (sql: Sql): Promise<{ readonly id: string }[]> =
 export const findVisit = async (sql: Sql, id: string): Promise<VisitFields | undefined> =>
   z.array(visitFieldsSchema).parse(
     await sql.query(
-      `select id, label, units, revision, created_at, decides, budget, painter, built_year, visited_on::text as visited_on, shelf, plan, supply,
+      `select id, label, units, revision, created_at, decides, budget, painter, built_year, visited_on::text as visited_on, shelf, people, plan, supply,
          jsonb_build_object('name', place_name, 'latitude', latitude, 'longitude', longitude, 'timeZone', time_zone) as place,
          jsonb_build_object('dimWhite', dim_white, 'fightingLight', fighting_light) as schools
        from visit where id = $1`,
@@ -65,6 +65,10 @@ export const setVisitBrief = (sql: Sql, id: string, said: { readonly [K in Visit
     ],
   );
 type VisitBriefField = 'decides' | 'budget' | 'painter' | 'builtYear' | 'visitedOn';
+
+/** Sets who is to be reached; what is left out stays as it is. */
+export const setPeople = (sql: Sql, id: string, said: Partial<VisitFields['people']>) =>
+  sql.query(`update visit set people = people || $2::jsonb where id = $1`, [id, JSON.stringify(said)]);
 
 export const setPlan = (sql: Sql, id: string, plan: VisitFields['plan']) =>
   sql.query(`update visit set plan = $2::jsonb where id = $1`, [id, JSON.stringify(plan)]);

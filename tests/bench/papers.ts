@@ -1,4 +1,5 @@
 import { handOver } from '@/core/handover/hand-over';
+import { NO_CARD } from '@/core/record/consultant-card';
 import { paintworkSchema } from '@/core/record/paintwork';
 import type { Decision } from '@/core/record/decision';
 import { paperPdf } from '@/server/papers/papers-pdf';
@@ -37,11 +38,11 @@ export async function benchPapers(): Promise<void> {
   );
   const house = { ...visit(), rooms };
   const from = performance.now();
-  const made = handOver(house, () => undefined, 0);
+  const made = handOver(house, { factsOf: () => undefined, card: NO_CARD }, 0);
   against(`the papers of ${ROOMS} rooms as data`, performance.now() - from, 500, 'ms');
   for (const name of ['schedule', 'client', 'order'] as const) {
     const start = performance.now();
-    await paperPdf(name, made, 'a4');
+    await paperPdf(name, made, { paper: 'a4' });
     against(`the ${name} of ${ROOMS} rooms as PDF`, (performance.now() - start) / 1000, 10, 's');
   }
 }

@@ -1,6 +1,6 @@
 import type { Candidate } from '../record/candidate';
 import { decidedRoom, type DecidedRoom } from '../record/decided';
-import type { SurfaceKind } from '../record/paint-surfaces';
+import type { SurfaceKind } from '../record/paintwork';
 import { nowPaintedAs, paintedKinds } from '../record/painted-over';
 import type { Room } from '../record/room';
 import type { RecordedStay } from '../record/stay';

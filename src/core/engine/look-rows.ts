@@ -6,7 +6,6 @@ import { judgingPosition } from '../record/judging-position';
 import type { Look, LookState } from '../record/look';
 import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 
-
 /** A look as it stands in the list: kept or only planned. */
 export type LookRow = {
   readonly key: string;

@@ -41,12 +41,13 @@ export type LookCard = {
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 const listed = new Intl.ListFormat('en-GB');
 
-function sayWhere({ walls }: Look, { bearingDeg }: RoomInLight): string {
+function sayWhere({ walls }: Look, { bearingDeg, windows }: RoomInLight): string {
   const named = walls.map((position) => {
     if (position === 'by-window') return 'by the window';
     if (position === 'under-lamp') return 'under the lamp';
     const wall = wallOfPosition(position) ?? 0;
-    return bearingDeg === null ? wallName(null, wall) : `the ${wallName(bearingDeg, wall)}`;
+    const name = wallName(bearingDeg, wall, windows);
+    return /\d$/.test(name) ? name : `the ${name}`;
   });
   return named.join(', then ');
 }

@@ -113,7 +113,8 @@ function verdictCells(v: VerdictEvent, room: RoomInLight, zone: string) {
 }
 
 const everyLook = (room: RoomInLight): readonly Look[] => [...room.looks, ...room.retired.looks];
-const numberOf = (room: RoomInLight, lookId: string | null): number | '' => everyLook(room).find((l) => l.id === lookId)?.number ?? '';
+const numberOf = (room: RoomInLight, lookId: string | null): number | '' =>
+  everyLook(room).find((l) => l.id === lookId)?.number ?? '';
 
 /** What the client answered at a look, of the colour as a whole. */
 function answerCells(a: LookAnswer, room: RoomInLight, zone: string) {

@@ -1,12 +1,13 @@
 import { decision, signedBy, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { room, verdict, visit } from '../../../tests/made-up-room';
+import { NO_CARD } from '../record/consultant-card';
 import { paintworkSchema } from '../record/paintwork';
 import type { VisitInLight } from '../record/kinds-of-light';
 import { scheduleTable } from './csv';
 import { handOver } from './hand-over';
 
 const MEASURED = { widthM: 5, depthM: 4, heightM: 2.5, bearingDeg: 0, paintwork: paintworkSchema.parse({ skirtingM: 0.1 }) };
-const made = (v: VisitInLight) => handOver(v, () => undefined, Date.UTC(2026, 8, 24, 9));
+const made = (v: VisitInLight) => handOver(v, { factsOf: () => undefined, card: NO_CARD }, Date.UTC(2026, 8, 24, 9));
 const signed = (decisions: ReturnType<typeof decision>[]): VisitInLight => {
   const whole = visit({});
   return { ...whole, rooms: [signedBy(room({ ...MEASURED, decisions }))] };
@@ -19,7 +20,10 @@ describe('what the client says after signing', () => {
     ...{ handId: 'h', at, undone: false, ...more },
   });
   const v = signed([decision(WALL_SURFACES)]);
-  const answered = (...answers: ReturnType<typeof no>[]): VisitInLight => ({ ...v, rooms: v.rooms.map((r) => ({ ...r, answers })) });
+  const answered = (...answers: ReturnType<typeof no>[]): VisitInLight => ({
+    ...v,
+    rooms: v.rooms.map((r) => ({ ...r, answers })),
+  });
 
   test('a “does not suit” stands on schedule and order, and nothing of it is to be bought, until it is signed again', () => {
     const paper = made(answered(no()));

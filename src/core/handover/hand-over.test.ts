@@ -4,6 +4,8 @@ import { all } from '../../../tests/all';
 import { candidate, room, roomLamp, verdict, visit } from '../../../tests/made-up-room';
 import { look } from '../../../tests/made-up-look';
 import type { PaintFacts } from '../paint/paint-facts';
+import { NO_PRODUCT_LINES } from '../paint/product-lines';
+import { NO_CARD } from '../record/consultant-card';
 import { decidedRoom } from '../record/decided';
 import { paintworkSchema } from '../record/paintwork';
 import type { Room } from '../record/room';
@@ -12,7 +14,6 @@ import { cautionsFor, mergedCautions } from './cautions';
 import { clientTable, orderTable, scheduleTable } from './csv';
 import { handOver, paintsOnPaper } from './hand-over';
 import { letterPlaces, paperFill } from './letters';
-import { recordPaper } from './record-paper';
 
 const MEASURED = {
   widthM: 5,
@@ -31,11 +32,16 @@ const FACTS: PaintFacts = {
     { container: 'litre-0-5', shots: [{ colourant: 'ochre', shots: 1, ml: 0.05 }], deltaE00: 1.4, warns: true },
   ],
   shotMl: 0.05,
+  products: NO_PRODUCT_LINES,
   overloaded: false,
 };
 const NOW = Date.UTC(2026, 8, 24, 9);
-const of = (more: Partial<Room>, whole: Partial<VisitInLight> = {}): VisitInLight => ({ ...visit({ ...MEASURED, ...more }), ...whole });
-const made = (v: VisitInLight, facts: PaintFacts | undefined = FACTS) => handOver(v, () => facts, NOW);
+const of = (more: Partial<Room>, whole: Partial<VisitInLight> = {}): VisitInLight => ({
+  ...visit({ ...MEASURED, ...more }),
+  ...whole,
+});
+const made = (v: VisitInLight, facts: PaintFacts | undefined = FACTS) =>
+  handOver(v, { factsOf: () => facts, card: NO_CARD }, NOW);
 const signed = (v: VisitInLight): VisitInLight => ({ ...v, rooms: v.rooms.map((r) => signedBy(r)) });
 
 describe('the painter’s schedule', () => {
@@ -131,7 +137,8 @@ describe('the painter’s schedule', () => {
     const sure = made(of({ decisions: [decision(WALL_SURFACES)] }));
     expect(sure.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
     expect(
-      handOver(of({ decisions: [decision(WALL_SURFACES)] }), () => undefined, NOW).rooms[0]!.rows[0]!.colour!.known,
+      handOver(of({ decisions: [decision(WALL_SURFACES)] }), { factsOf: () => undefined, card: NO_CARD }, NOW).rooms[0]!.rows[0]!
+        .colour!.known,
     ).toContain('not in the deck any more');
   });
 
@@ -151,13 +158,13 @@ describe('the painter’s schedule', () => {
 });
 
 describe('the order', () => {
-  test('says what each container gets, warns where rounding shows, and offers one can instead', () => {
+  test('says what each container gets, warns where rounding shows, and offers tins that leave less over', () => {
     const [line] = made(signed(of({ decisions: [decision(['wall-0', 'wall-1'])] }))).order;
     expect(line).toMatchObject({ number: 1, what: 'wall paint, eggshell, white base' });
-    expect(line!.instead).toMatch(/^or .*: one tinting, \d\.\d l left over$/);
-    const inFive = made(signed(of({ decisions: [decision(WALL_SURFACES)] }))).order[0]!;
-    expect(inFive.formulas.map((f) => f.container)).toContain('5 litres');
-    expect(inFive.formulas.find((f) => f.container === '5 litres')!.pours).toBe('ochre 3.10 ml (62 shots)');
+    expect(line!.take).toBe('5 l');
+    expect(line!.instead).toMatch(/^or .*, \d\.\d l less left over$/);
+    expect(line!.formulas.map((f) => f.container)).toEqual(['5 litres']);
+    expect(line!.formulas[0]!.pours).toBe('ochre 3.10 ml (62 shots)');
     const warns = made(of({ decisions: [decision(['trim'], { finish: 'trim', sheen: 'satin' })] })).order[0]!;
     expect(warns.notes).toContain('Test pots come in eggshell only: in satin it will look more shiny than its test.');
   });
@@ -232,7 +239,7 @@ describe('the client’s sheet', () => {
   test('a colour that nobody tried says that it is predicted; one outside that it was seen indoors', () => {
     expect(client([decision(WALL_SURFACES, { candidateId: 'c100', why: 'light' })]).colours[0]!.why).toEqual([
       'Light',
-      'Predicted for this room; not tried on a board yet',
+      'Worked out for this room; not tried on a board yet',
     ]);
     const doors = [{ id: '01a217f3-80e9-7106-930d-000000000001', wall: 0 as const, outside: true }];
     const outside = client([decision(['outside:01a217f3-80e9-7106-930d-000000000001'], { finish: 'outside' })], {
@@ -294,25 +301,4 @@ describe('papers as tables', () => {
     });
     expect(tables.order.rows[0]).toMatchObject({ paint: 1, take: expect.stringContaining(' l') as string });
   });
-});
-
-test('the record of a room on paper holds date, wish, what things are made of, and every word that was said', () => {
-  const said = [
-    verdict({ stayId: 'floor', verdict: 'nearly', reason: 'too-yellow' }),
-    verdict({ stayId: 'floor', verdict: 'nearly', reason: 'too-yellow', light: 'overcast' }),
-    verdict({ stayId: 'floor', person: 'client' }),
-  ];
-  const v = of({ wishWords: 'like the light at teatime', annoys: 'the beams', verdicts: said });
-  const paper = recordPaper(v, v.rooms[0]!);
-  expect(paper.day).toBe('23 September 2026');
-  expect(paper.brief).toEqual([
-    { title: 'What is wanted', words: 'like the light at teatime' },
-    { title: 'What annoys', words: 'the beams' },
-  ]);
-  expect(paper.stays[0]).toMatchObject({ name: 'Oak floor', kind: 'fixed finish' });
-  expect(paper.stays[0]!.parts[0]!.says).toMatch(/^paint, 100 %: .+, LRV \d+ \(Lab, typed\)$/);
-  expect(paper.colours[0]!.said).toEqual([
-    'Oak floor: nearly, too yellow (window by day and overcast); the client: works (window by day)',
-  ]);
-  expect(paper.colours[1]!.ruling).toBe('Not tried yet');
 });

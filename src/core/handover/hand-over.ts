@@ -1,9 +1,13 @@
+import type { Lab } from '../colour/types';
 import { wallClock } from '../light/time-zone';
 import { SOLD_IN } from '../paint/cans';
 import type { Container } from '../paint/containers';
+import type { ConsultantCard } from '../record/consultant-card';
 import { signedRoom } from '../record/decided';
+import { underNow } from '../record/under-now';
 import { dayOfVisit } from '../record/visit';
 import type { VisitInLight } from '../record/kinds-of-light';
+import type { People } from '../record/people';
 import { mergedCautions, type Caution } from './cautions';
 import { draftOf } from './not-settled';
 import { orderLine, type OrderLine } from './order';
@@ -21,7 +25,15 @@ export const PAPER_TITLES: Readonly<Record<PaperName, string>> = {
   order: 'Order for the counter',
 };
 
-export type HandOver = {
+/** Who hands the papers over, and whom they are about; empty what was not said. */
+export type OnPapers = {
+  readonly from: ConsultantCard;
+  readonly client: Pick<People, 'clientName' | 'clientAddress' | 'clientTelephone' | 'clientEmail'>;
+  /** The client as the painter is told: address and telephone, or nothing. */
+  readonly forPainter: { readonly name: string; readonly address: string; readonly telephone: string };
+};
+
+export type HandOver = OnPapers & {
   readonly visit: {
     readonly label: string;
     readonly place: string;
@@ -46,24 +58,42 @@ export type HandOver = {
 /** What the papers of a visit ask the deck: every paint that is signed or decided, with the containers it is sold in. */
 export function paintsOnPaper(visit: VisitInLight) {
   const containers = SOLD_IN[visit.units];
-  const found = new Map<string, { deckColourId: string; strength: number; under: null; containers: Container[] }>();
+  const found = new Map<string, { deckColourId: string; strength: number; under: Lab | null; containers: Container[] }>();
   for (const room of visit.rooms)
-    for (const { candidate } of signedRoom(room).painted)
+    for (const { candidate, surface } of signedRoom(room).painted)
       if (candidate) {
         const { deckColourId, strength } = candidate;
-        found.set(`${deckColourId} ${strength}`, { deckColourId, strength, under: null, containers: [...containers] });
+        const under = underNow(room, surface.kind);
+        found.set(JSON.stringify([deckColourId, strength, under]), {
+          deckColourId,
+          strength,
+          under,
+          containers: [...containers],
+        });
       }
   return [...found.values()];
+}
+
+type Known = { readonly factsOf: FactsOf; readonly card: ConsultantCard };
+
+function onPapers(people: People, from: ConsultantCard): OnPapers {
+  const { clientName, clientAddress, clientTelephone, clientEmail, clientToPainter } = people;
+  const nothing = { name: '', address: '', telephone: '' };
+  return {
+    from,
+    client: { clientName, clientAddress, clientTelephone, clientEmail },
+    forPainter: clientToPainter ? { name: clientName, address: clientAddress, telephone: clientTelephone } : nothing,
+  };
 }
 
 /**
  * The papers of a visit: what was signed, room by room, what is to be bought, and what to be careful of. Rooms in which nothing is decided
  * are named and left out.
  *
- * @param printedAt instant
+ * @param card of whoever hands them over; @param printedAt instant
  */
-export function handOver(visit: VisitInLight, factsOf: FactsOf, printedAt: number): HandOver {
-  const { units, supply } = visit;
+export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedAt: number): HandOver {
+  const { units, supply, people } = visit;
   const rooms = visit.rooms.map((room) => ({ room, decided: signedRoom(room) }));
   const begun = rooms.filter(({ decided }) => decided.open.length < decided.surfaces.length);
   const lines = paintList(
@@ -73,6 +103,7 @@ export function handOver(visit: VisitInLight, factsOf: FactsOf, printedAt: numbe
   );
   const papers = begun.map(({ room, decided }) => roomPaper(visit, room, decided, { units, factsOf, lines }));
   return {
+    ...onPapers(people, card),
     visit: {
       label: visit.label,
       place: visit.place.name,

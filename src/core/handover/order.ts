@@ -1,13 +1,12 @@
 import { sayCans } from '../paint/cans';
 import { CONTAINERS, type Container } from '../paint/containers';
 import type { PaintFacts } from '../paint/paint-facts';
-import { PRODUCT_NAMES } from '../paint/product';
 import { potCaution } from '../paint/sheen';
 import type { Units } from '../units/length';
-import { sayNeed } from '../units/volume';
+import { sayNeed, sayTenths } from '../units/volume';
 import type { PaintLine, PaintUse } from './paint-list';
 import { paperColour, type PaperColour } from './paper-colour';
-import type { Of } from './schedule';
+import { sayProduct, type Of } from './schedule';
 
 const listed = new Intl.ListFormat('en-GB');
 
@@ -18,7 +17,7 @@ export type OrderLine = {
   readonly colour: PaperColour | null;
   readonly need: string;
   readonly take: string;
-  /** One container instead, where there is one; "" where there is none. */
+  /** Other tins that leave less over; "" where there are none. */
   readonly instead: string;
   readonly forWhat: string;
   /** What may be needed on top, for what, and why it is not to be bought yet; not in need and take. */
@@ -36,10 +35,14 @@ export type OrderLine = {
 const UNDERCOAT_NAMES = { white: 'white undercoat', grey: 'mid-grey undercoat', tinted: 'undercoat tinted toward' } as const;
 const ml = (value: number) => value.toFixed(value < 10 ? 2 : 1);
 
-function sayWhat({ kind, finish, sheen, undercoat }: PaintLine, colour: PaperColour | null): string {
+function sayWhat(
+  { kind, finish, sheen, undercoat }: PaintLine,
+  colour: PaperColour | null,
+  facts: PaintFacts | undefined,
+): string {
   if (kind === 'primer') return 'primer';
   if (kind === 'undercoat') return UNDERCOAT_NAMES[undercoat!];
-  return `${PRODUCT_NAMES[finish!]}, ${sheen!}, ${colour!.base}`;
+  return `${sayProduct(finish!, facts)}, ${sheen!}, ${colour!.base}`;
 }
 
 /** What goes into each container that is bought. */
@@ -79,8 +82,8 @@ function sayDrafts({ uses }: PaintLine, units: Units): string[] {
   const drafts = uses.filter((u) => u.draft !== null);
   return [...new Set(drafts.map((u) => u.draft!))].map((why) => {
     const of = drafts.filter((u) => u.draft === why);
-    const litres = of.reduce((sum, u) => sum + u.litres, 0);
-    return `Draft, not to be bought yet: ${sayNeed(litres, units)} for ${sayUses(of)} (${why})`;
+    const tenths = of.reduce((sum, u) => sum + u.tenths, 0);
+    return `Draft, not to be bought yet: ${sayTenths(tenths, units)} for ${sayUses(of)} (${why})`;
   });
 }
 
@@ -91,11 +94,13 @@ export function orderLine(line: PaintLine, k: number, { units, factsOf }: Omit<O
   const colour = candidate && paperColour(candidate, factsOf(candidate));
   return {
     number: k + 1,
-    what: sayWhat(line, colour),
+    what: sayWhat(line, colour, facts),
     colour,
     need: line.litres > 0 ? sayNeed(line.litres, units) : '',
     take: line.litres > 0 ? sayCans(line.cans) : '',
-    instead: line.oneCan ? `or ${sayCans(line.oneCan)}: one tinting, ${sayNeed(line.oneCan.leftover, units)} left over` : '',
+    instead: line.leastLeft
+      ? `or ${sayCans(line.leastLeft)}, ${sayNeed(line.cans.litres - line.leastLeft.litres, units)} less left over`
+      : '',
     forWhat: sayUses(line.uses.filter((u) => u.draft === null)),
     drafts: sayDrafts(line, units),
     formulas: formulasOf(line, facts),

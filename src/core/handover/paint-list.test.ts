@@ -5,6 +5,9 @@ import { decidedRoom } from '../record/decided';
 import { paintworkSchema } from '../record/paintwork';
 import type { Room } from '../record/room';
 import { supplySchema } from '../record/supply';
+import { all } from '../../../tests/all';
+import type { Units } from '../units/length';
+import { sayNeed } from '../units/volume';
 import { paintList } from './paint-list';
 import { letterOf, surfaceRows } from './rows';
 
@@ -21,11 +24,11 @@ const box = (decisions: Decision[], more: Partial<Room> = {}) =>
     decisions,
     ...more,
   });
-const list = (rooms: Room[], supply = supplySchema.parse({ waste: 0 })) =>
+const list = (rooms: Room[], supply = supplySchema.parse({ waste: 0 }), units: Units = 'metric') =>
   paintList(
     rooms.map((r) => ({ room: r, decided: decidedRoom(r) })),
     supply,
-    'metric',
+    units,
   );
 
 describe('what has to be bought', () => {
@@ -33,13 +36,24 @@ describe('what has to be bought', () => {
     const [line, ...others] = list([box([decision(WALL_SURFACES)])]);
     expect(others).toEqual([]);
     expect(line!.litres).toBeCloseTo(9, 10);
-    expect(line!.cans.cans).toEqual([
+    // one tin and one tinting before four that leave nothing over
+    expect(line!.cans).toMatchObject({ cans: [{ container: 'litre-10', count: 1 }], leftover: 1 });
+    expect(line!.leastLeft!.cans).toEqual([
       { container: 'litre-5', count: 1 },
       { container: 'litre-2-5', count: 1 },
       { container: 'litre', count: 1 },
       { container: 'litre-0-5', count: 1 },
     ]);
-    expect(line!.oneCan).toMatchObject({ cans: [{ container: 'litre-10', count: 1 }], leftover: 1 });
+  });
+
+  test('what is told of surfaces adds up to what is told of the paint, in litres and in gallons', () => {
+    for (const units of ['metric', 'imperial'] as const) {
+      const odd = box([decision(WALL_SURFACES)], { widthM: 4.37, depthM: 3.11, heightM: 2.43 });
+      const [line] = list([odd], supplySchema.parse({}), units);
+      const told = line!.uses.reduce((sum, u) => sum + u.tenths, 0);
+      expect(`${(told / 10).toFixed(1)} ${units === 'metric' ? 'l' : 'gal'}`).toBe(sayNeed(line!.litres, units));
+      expect(all(line!.uses, (u) => u.tenths > 0)).toBe(true);
+    }
   });
 
   test('the same colour, product and sheen in two rooms is bought once; another sheen, strength or product is not', () => {

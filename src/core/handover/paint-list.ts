@@ -1,4 +1,4 @@
-import { fewestLeftover, oneCan, SOLD_IN, type CanChoice } from '../paint/cans';
+import { fewestLeftover, fewestTins, SOLD_IN, type CanChoice } from '../paint/cans';
 import type { UndercoatChoice } from '../paint/coats';
 import type { Finish } from '../paint/product';
 import { litresFor } from '../paint/quantity';
@@ -9,6 +9,7 @@ import type { PaintSurface } from '../record/paint-surfaces';
 import type { Room } from '../record/room';
 import type { Supply } from '../record/supply';
 import type { Units } from '../units/length';
+import { tenthsOf } from '../units/volume';
 
 /** A surface that takes a paint, and how much of it. */
 export type PaintUse = {
@@ -16,6 +17,8 @@ export type PaintUse = {
   readonly surface: PaintSurface;
   readonly coats: number;
   readonly litres: number;
+  /** The same as it is told, in tenths of a litre or gallon: what is told of all uses adds up to what is told of the paint. */
+  readonly tenths: number;
   /** Why it is not to be bought yet; null where it is. */
   readonly draft: string | null;
 };
@@ -34,11 +37,11 @@ export type PaintLine = {
   /** Of drafts: what it may take on top. */
   readonly draftLitres: number;
   readonly cans: CanChoice;
-  /** One container that holds all of it, where that is another choice. */
-  readonly oneCan: CanChoice | null;
+  /** The tins that leave less over, where those are other ones. */
+  readonly leastLeft: CanChoice | null;
 };
 
-type Bought = Omit<PaintLine, 'uses' | 'litres' | 'draftLitres' | 'cans' | 'oneCan'> & { readonly use: PaintUse };
+type Bought = Omit<PaintLine, 'uses' | 'litres' | 'draftLitres' | 'cans' | 'leastLeft'> & { readonly use: PaintUse };
 export type RoomToPaint = {
   readonly room: Pick<Room, 'id' | 'name'>;
   readonly decided: DecidedRoom;
@@ -57,6 +60,7 @@ function boughtFor({ room, decided, draftOf }: RoomToPaint, { spreading, waste }
       surface,
       coats: count,
       litres: litresFor({ areaM2: surface.areaM2, coats: count, spreadingM2PerL: spreading[product], waste }),
+      tenths: 0,
       draft: draftOf?.(painted) ?? null,
     });
     const under = { finish: null, sheen: null, use: use('primer', 1) };
@@ -87,8 +91,24 @@ function boughtFor({ room, decided, draftOf }: RoomToPaint, { spreading, waste }
   });
 }
 
+/** Uses with what is told of each: of what is bought, and of drafts, the parts add up. */
+function told(uses: readonly PaintUse[], units: Units): PaintUse[] {
+  const sure = uses.filter((u) => u.draft === null);
+  const groups = [sure, uses.filter((u) => u.draft !== null)].map((group) => ({
+    group,
+    tenths: tenthsOf(
+      group.map((u) => u.litres),
+      units,
+    ),
+  }));
+  return uses.map((use) => {
+    const { group, tenths } = groups[use.draft === null ? 0 : 1]!;
+    return { ...use, tenths: tenths[group.indexOf(use)]! };
+  });
+}
+
 /**
- * What has to be bought for rooms, each paint once: needs of all surfaces added up, in the containers that leave the least over. Finishes
+ * What has to be bought for rooms, each paint once: needs of all surfaces added up, in the fewest containers. Finishes
  * first, in the order of the rooms.
  */
 export function paintList(rooms: readonly RoomToPaint[], supply: Supply, units: Units): PaintLine[] {
@@ -102,10 +122,9 @@ export function paintList(rooms: readonly RoomToPaint[], supply: Supply, units: 
   const found = [...lines.values()].map(({ of: { use: _, ...line }, uses }): PaintLine => {
     const sum = (of: readonly PaintUse[]) => of.reduce((all, u) => all + u.litres, 0);
     const [litres, draftLitres] = [sum(uses.filter((u) => u.draft === null)), sum(uses.filter((u) => u.draft !== null))];
-    const cans = fewestLeftover(litres, sizes);
-    const one = oneCan(litres, sizes) ?? null;
-    const several = cans.cans.reduce((sum, c) => sum + c.count, 0) > 1;
-    return { ...line, uses, litres, draftLitres, cans, oneCan: several ? one : null };
+    const [cans, least] = [fewestTins(litres, sizes), fewestLeftover(litres, sizes)];
+    const leastLeft = least.litres < cans.litres ? least : null;
+    return { ...line, uses: told(uses, units), litres, draftLitres, cans, leastLeft };
   });
   const rank = { finish: 0, undercoat: 1, primer: 2 } as const;
   // what is to be bought stands before what is only a draft

@@ -1,5 +1,6 @@
 import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
+import type { Lab } from '../colour/types';
 import { screenColour } from '../colour/srgb';
 import type { KnownBy, PaintFacts } from '../paint/paint-facts';
 import { sayStrength } from '../paint/strength';
@@ -41,8 +42,24 @@ function sayKnown(facts: PaintFacts | undefined): string {
   return `${KNOWN_SAYS[facts.known]}; ${sure}`;
 }
 
-/** Finds what the deck says of a paint; undefined for a colour it does not have any more. */
-export type FactsOf = (of: { readonly deckColourId: string; readonly strength: number }) => PaintFacts | undefined;
+type Asked = { readonly deckColourId: string; readonly strength: number; readonly under?: Lab | null };
+/** Finds what the deck says of a paint, over what is there where that is asked; undefined for a colour it does not have any more. */
+export type FactsOf = (of: Asked) => PaintFacts | undefined;
+
+/** Finds facts among those that were asked for; over anything where nothing is said of what is there. */
+export function factsAmong(
+  known: readonly { readonly asked: Required<Asked>; readonly facts: PaintFacts | undefined }[],
+): FactsOf {
+  const keyOf = ({ deckColourId, strength }: Asked) => `${deckColourId} ${strength}`;
+  const byColour = new Map<string, typeof known>();
+  for (const one of known) byColour.set(keyOf(one.asked), [...(byColour.get(keyOf(one.asked)) ?? []), one]);
+  return (of) => {
+    const all = byColour.get(keyOf(of)) ?? [];
+    const over = of.under === undefined ? all[0] : all.find(({ asked }) => sameLab(asked.under, of.under!));
+    return (over ?? all[0])?.facts;
+  };
+}
+const sameLab = (p: Lab | null, q: Lab | null): boolean => p === q || (!!p && !!q && p.l === q.l && p.a === q.a && p.b === q.b);
 
 /** A colour as papers name it. */
 export function paperColour(c: Candidate, facts: PaintFacts | undefined): PaperColour {

@@ -109,4 +109,5 @@ export function recordPaper(visit: VisitInLight, room: RoomInLight): RecordPaper
 }
 
 /** Whether there is anything of a room to print. */
-export const hasRecord = (room: Pick<RoomInLight, 'candidates' | 'stays'>): boolean => room.candidates.length + room.stays.length > 0;
+export const hasRecord = (room: Pick<RoomInLight, 'candidates' | 'stays'>): boolean =>
+  room.candidates.length + room.stays.length > 0;

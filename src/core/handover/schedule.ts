@@ -1,19 +1,24 @@
 import { screenColour } from '../colour/srgb';
-import { PRODUCT_NAMES } from '../paint/product';
+import { USUAL_COATS } from '../paint/coats';
+import type { PaintFacts } from '../paint/paint-facts';
+import { PRODUCT_NAMES, type Finish } from '../paint/product';
 import type { Candidate } from '../record/candidate';
 import type { DecidedRoom } from '../record/decided';
 import type { Choice } from '../record/decision';
 import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
+import { underNow } from '../record/under-now';
 import { unfolded, type Unfolded } from '../record/unfolded';
 import { sayArea } from '../units/area';
 import { sayLength, type Units } from '../units/length';
-import { sayNeed } from '../units/volume';
+import { sayTenths } from '../units/volume';
 import { cautionsFor, type Caution } from './cautions';
 import { clientRoom, type ClientRoom } from './client-sheet';
 import type { PaintLine } from './paint-list';
-import { paperColour, PATCH_CAVEAT, type FactsOf, type PaperColour } from './paper-colour';
+import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
+import { preparationFor } from './preparation';
 import { revisionOf, sayObjections } from './not-settled';
 import { surfaceRows, type SurfaceRow } from './rows';
+import { saySizes } from './sizes';
 import { sayDay, upperFirst } from './words';
 
 export type ScheduleRow = {
@@ -27,6 +32,10 @@ export type ScheduleRow = {
   readonly product: string;
   readonly sheen: string;
   readonly coats: string;
+  /** Why more coats than usual, or what goes under them; "" for two coats as usual. */
+  readonly whyCoats: string;
+  /** What is there now and what it needs before paint; "" where nobody said. */
+  readonly preparation: string;
   readonly area: string;
   readonly take: string;
   readonly why: string;
@@ -39,6 +48,8 @@ export type RoomPaper = {
   /** Letter of the row of each surface, and its colour; null where it is not painted. */
   readonly letters: Readonly<Record<string, { readonly letter: string; readonly hex: string | null }>>;
   readonly caption: string;
+  /** Its walls as they were measured, and what is in each. */
+  readonly sizes: readonly string[];
   /** "revision 2, signed by … on 24 September 2026", "not signed: a draft". */
   readonly signed: string;
   /** What was said since; "" where nothing was. */
@@ -64,6 +75,20 @@ export function sayCoatsToPaint({ coats, undercoat, primer }: Choice): string {
   return first.length > 0 ? `${first.join(', ')} + ${coats}` : `${coats}`;
 }
 
+/** "Silk Wall (wall paint)", "wall paint": a product by its maker's own name, where that is known. */
+export function sayProduct(finish: Finish, facts: PaintFacts | undefined): string {
+  const line = facts?.products[finish] ?? '';
+  return line === '' ? PRODUCT_NAMES[finish] : `${line} (${PRODUCT_NAMES[finish]})`;
+}
+
+/** Why a surface takes more than the usual coats, or something under them; "" where it does not. */
+function sayWhyCoats({ coats, undercoat }: Choice, facts: PaintFacts | undefined): string {
+  if (coats <= USUAL_COATS && undercoat === 'none') return '';
+  const advised = facts?.coats;
+  if (!advised) return '';
+  return advised.coats === coats && advised.undercoat === undercoat ? `Why: ${advised.why}` : 'As chosen, not as reckoned';
+}
+
 export type Of = { readonly units: Units; readonly factsOf: FactsOf; readonly lines: readonly PaintLine[] };
 const finishKey = (c: Candidate, choice: Choice) => `${c.deckColourId} ${c.strength} ${choice.finish} ${choice.sheen}`;
 
@@ -72,12 +97,14 @@ function sayTake({ surfaces }: SurfaceRow, key: string, { units, lines }: Pick<O
   const n = lines.findIndex((l) => l.kind === 'finish' && l.key === key);
   const uses = lines[n]?.uses.filter((u) => surfaces.includes(u.surface)) ?? [];
   if (uses.length === 0) return '';
-  const litres = uses.reduce((sum, u) => sum + u.litres, 0);
-  return `${sayNeed(litres, units)} of paint ${n + 1}${uses.some((u) => u.draft !== null) ? ' (draft)' : ''}`;
+  const tenths = uses.reduce((sum, u) => sum + u.tenths, 0);
+  return `${sayTenths(tenths, units)} of paint ${n + 1}${uses.some((u) => u.draft !== null) ? ' (draft)' : ''}`;
 }
 
-function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, factsOf, lines }: Of): ScheduleRow {
+type InRoom = { readonly room: RoomInLight; readonly above: readonly SurfaceRow[] };
+function scheduleRow(row: SurfaceRow, { room, above }: InRoom, { units, factsOf, lines }: Of): ScheduleRow {
   const { letter, choice, candidate } = row;
+  const { kind } = row.surfaces[0]!;
   const size =
     row.runM === null
       ? sayArea(row.areaM2, units)
@@ -90,6 +117,8 @@ function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, fac
     product: '',
     sheen: '',
     coats: '',
+    whyCoats: '',
+    preparation: '',
     area: size,
     take: '',
     why: choice?.why ?? '',
@@ -99,14 +128,17 @@ function scheduleRow(row: SurfaceRow, above: readonly SurfaceRow[], { units, fac
   const same = above.find(
     (a) => a.candidate?.deckColourId === candidate.deckColourId && a.candidate.strength === candidate.strength,
   );
+  const facts = factsOf({ ...candidate, under: underNow(room, kind) });
   return {
     ...none,
     state: 'painted',
-    colour: paperColour(candidate, factsOf(candidate)),
+    colour: paperColour(candidate, facts),
     as: same?.letter ?? null,
-    product: PRODUCT_NAMES[choice.finish],
+    product: sayProduct(choice.finish, facts),
     sheen: choice.sheen,
     coats: sayCoatsToPaint(choice),
+    whyCoats: sayWhyCoats(choice, facts),
+    preparation: preparationFor(room.paintwork.now[kind])?.says ?? '',
     take: sayTake(row, finishKey(candidate, choice), { units, lines }),
   };
 }
@@ -131,7 +163,8 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
     room: room.name,
     unfolded: shape,
     letters,
-    caption: `${upperFirst(listed.format(walls))} wall, seen from inside as one turns to the right; letters are the rows below. ${PATCH_CAVEAT}`,
+    caption: `${upperFirst(listed.format(walls))} wall, seen from inside as one turns to the right; letters are the rows below.`,
+    sizes: saySizes(room, of.units),
     signed: signature
       ? `revision ${revision}, signed by ${signature.signedBy} on ${sayDay(signature.signedOn)}`
       : 'not signed: a draft',
@@ -140,7 +173,7 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
       : '',
     objections: sayObjections(room),
     revised: revisionOf(room),
-    rows: rows.map((row, k) => scheduleRow(row, rows.slice(0, k), of)),
+    rows: rows.map((row, k) => scheduleRow(row, { room, above: rows.slice(0, k) }, of)),
     notDecided,
     cautions: cautionsFor(visit, room, decided),
     forClient: clientRoom(room, decided, { rows, factsOf: of.factsOf, notDecided }),

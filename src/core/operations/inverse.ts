@@ -19,6 +19,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'visit.schools': (w, { schools }) => ({ ...w, ...schools }),
   'visit.brief': (w, visit) => ({ ...w, ...said(w, visit, ['decides', 'budget', 'painter', 'builtYear', 'visitedOn']) }),
   'visit.shelve': (w, { shelf }) => ({ ...w, shelf }),
+  'visit.people': (w, { people }) => ({ ...w, ...said(w, people, Object.keys(people) as (keyof typeof people)[]) }),
   'visit.plan': (w, { plan }) => ({ ...w, plan }),
   'visit.supply': (w, { supply }) => ({ ...w, supply }),
   'room.order': (w, { rooms }) => ({ ...w, roomIds: rooms.map((r) => r.id) }),

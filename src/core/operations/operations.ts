@@ -7,6 +7,8 @@ import { decisionMake } from './decision-make';
 import { decisionSign } from './decision-sign';
 import { decisionUndo } from './decision-undo';
 import { deckImport } from './deck-import';
+import { consultantCard } from './consultant-card';
+import { deckProducts } from './deck-products';
 import { deckRename } from './deck-rename';
 import { deckRetire } from './deck-retire';
 import { intensityGive } from './intensity-give';
@@ -50,6 +52,7 @@ import { verdictUndo } from './verdict-undo';
 import { visitBrief } from './visit-brief';
 import { visitCreate } from './visit-create';
 import { visitEdit } from './visit-edit';
+import { visitPeople } from './visit-people';
 import { visitPlan } from './visit-plan';
 import { visitSchools } from './visit-schools';
 import { visitShelve } from './visit-shelve';
@@ -62,6 +65,7 @@ export const OPERATIONS = {
   'visit.edit': visitEdit,
   'visit.schools': visitSchools,
   'visit.brief': visitBrief,
+  'visit.people': visitPeople,
   'visit.plan': visitPlan,
   'visit.supply': visitSupply,
   'visit.shelve': visitShelve,
@@ -109,8 +113,10 @@ export const OPERATIONS = {
   'light.unread': lightUnread,
   'light.calibrate': lightCalibrate,
   'deck.import': deckImport,
+  'deck.products': deckProducts,
   'deck.rename': deckRename,
   'deck.retire': deckRetire,
+  'consultant.card': consultantCard,
 } as const;
 
 /** Every write, by its name. Ids (UUID v7) and times come from the caller, so that a write can be replayed. */
@@ -119,6 +125,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   visitEdit.schema,
   visitSchools.schema,
   visitBrief.schema,
+  visitPeople.schema,
   visitPlan.schema,
   visitSupply.schema,
   visitShelve.schema,
@@ -166,8 +173,10 @@ export const writeSchema = z.discriminatedUnion('name', [
   lightUnread.schema,
   lightCalibrate.schema,
   deckImport.schema,
+  deckProducts.schema,
   deckRename.schema,
   deckRetire.schema,
+  consultantCard.schema,
 ]);
 /** A write with everything it leaves out filled in. */
 export type Write = z.infer<typeof writeSchema>;
@@ -175,6 +184,9 @@ export type Write = z.infer<typeof writeSchema>;
 export type WriteInput = z.input<typeof writeSchema>;
 export type WriteName = Write['name'];
 export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
+
+/** Whether a write belongs to no visit: to a deck, or to whoever hands papers over. */
+export const isOfNoVisit = ({ name }: Pick<Write, 'name'>): boolean => name.startsWith('deck.') || name === 'consultant.card';
 
 /** How operations are written now. Those of earlier versions are brought up to it by `upgradeOperation`. */
 export const OPERATION_VERSION = 1;

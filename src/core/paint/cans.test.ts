@@ -1,5 +1,5 @@
 import { seededRandom } from '../base/random';
-import { fewestLeftover, oneCan, sayCans, SOLD_IN } from './cans';
+import { fewestLeftover, fewestTins, sayCans, SOLD_IN } from './cans';
 import { CONTAINERS, type Container } from './containers';
 
 /** Every way to fill a need with at most so many of each size: least over, then fewest. */
@@ -53,10 +53,26 @@ test('a US quart is a quarter of a gallon, and a pail is five', () => {
   ]);
 });
 
-test('one can that holds all of it is the next larger one; more than the largest holds has none', () => {
-  expect(oneCan(4.1, SOLD_IN.metric)).toMatchObject({ cans: [{ container: 'litre-5', count: 1 }] });
-  expect(oneCan(12, SOLD_IN.metric)).toBeUndefined();
-  expect(oneCan(0, SOLD_IN.metric)).toBeUndefined();
+describe.each(['metric', 'imperial'] as const)('fewest tins, %s', (units) => {
+  const sizes = SOLD_IN[units];
+  const count = ({ cans }: ReturnType<typeof fewestTins>) => cans.reduce((sum, c) => sum + c.count, 0);
+  test('hold the need, leave at most a quarter over or the least there is, and never take more tins than that (200 drawn needs)', () => {
+    const random = seededRandom(11);
+    for (let k = 0; k < 200; k++) {
+      const need = Math.round(random() * 3000) / 100 + 0.01;
+      const [tins, least] = [fewestTins(need, sizes), fewestLeftover(need, sizes)];
+      expect(tins.litres).toBeGreaterThanOrEqual(need - 1e-6);
+      expect(tins.leftover).toBeLessThanOrEqual(Math.max(need / 4, least.leftover) + 1e-6);
+      expect(count(tins)).toBeLessThanOrEqual(count(least));
+    }
+  });
+});
+
+test('4.1 litres are one tin of five; 6.7 a five and a two and a half; 0.3 a half', () => {
+  expect(sayCans(fewestTins(4.1, SOLD_IN.metric))).toBe('5 l');
+  expect(sayCans(fewestTins(6.7, SOLD_IN.metric))).toBe('5 l + 2.5 l');
+  expect(sayCans(fewestTins(0.3, SOLD_IN.metric))).toBe('0.5 l');
+  expect(sayCans(fewestTins(0, SOLD_IN.metric))).toBe('none');
 });
 
 test('what is no need, or no family of sizes, is refused', () => {

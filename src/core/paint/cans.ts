@@ -58,12 +58,30 @@ export function fewestLeftover(litres: number, sizes: readonly Container[]): Can
   return choice(counts, sizes, litres);
 }
 
-/** One container that holds all of it, where there is one: one tinting instead of several. */
-export function oneCan(litres: number, sizes: readonly Container[]): CanChoice | undefined {
-  const holds = sizes
-    .filter((s) => CONTAINERS[s].litres >= litres - GRAIN)
-    .sort((p, q) => CONTAINERS[p].litres - CONTAINERS[q].litres)[0];
-  return holds && litres > 0 ? choice(new Map([[holds, 1]]), sizes, litres) : undefined;
+/** What may be left over for the sake of fewer tins: a share of the need. Common practice, no source; own choice. */
+const MAY_BE_LEFT = 0.25;
+
+/** Every total up to the one tin that holds all, at its fewest tins; the need is met by each. */
+const totalsFrom = (litres: number, sizes: readonly Container[]): number[] => {
+  const smallest = Math.min(...sizes.map((s) => CONTAINERS[s].litres));
+  const first = Math.ceil(litres / smallest - GRAIN);
+  const last = Math.floor((litres * (1 + MAY_BE_LEFT)) / smallest + GRAIN);
+  return Array.from({ length: Math.max(1, last - first + 1) }, (_, n) => (first + n) * smallest);
+};
+
+/**
+ * The fewest containers that leave no more than a quarter over, and among those the least left over: every tin is tinted by itself, and one less
+ * is one less that can come out different. Where nothing leaves so little, the least left over.
+ *
+ * @param litres what is needed, ≥ 0; @param sizes containers, each a whole multiple of the smallest
+ */
+export function fewestTins(litres: number, sizes: readonly Container[]): CanChoice {
+  const count = ({ cans }: CanChoice) => cans.reduce((sum, c) => sum + c.count, 0);
+  const all = totalsFrom(litres, sizes).map((total) => ({
+    ...fewestLeftover(total, sizes),
+    leftover: Math.max(0, total - litres),
+  }));
+  return all.reduce((best, next) => (count(next) < count(best) ? next : best));
 }
 
 const ONE: Readonly<Partial<Record<Container, readonly [one: string, many: string]>>> = {

@@ -5,6 +5,7 @@ import type { Lab } from '../colour/types';
 import { coatsOver, type CoatsAdvice } from './coats';
 import { CONTAINERS, type Container } from './containers';
 import { dispense, overloaded } from './dispense';
+import type { ProductLines } from './product-lines';
 import { paintAtStrength, type Paint } from './paint';
 import type { BaseKind } from './tint-system';
 
@@ -28,6 +29,8 @@ export type PaintFacts = {
   /** Empty where the formula is not known. */
   readonly pours: readonly Pour[];
   readonly shotMl: number | null;
+  /** What its maker's products are called on the tin. */
+  readonly products: ProductLines;
   /** More colourant than such a base should take. */
   readonly overloaded: boolean;
 };
@@ -67,7 +70,7 @@ export const perLitre = (ml: number, container: Container): number => ml / CONTA
  *
  * @param under Lab of what is there now, or null; @param containers to pour it into
  */
-export function paintFacts(paint: Paint, strength: number, { under, containers }: PaintedOver): PaintFacts {
+export function paintFacts(paint: Paint, strength: number, { under, containers, products }: PaintedOver): PaintFacts {
   const known = knownBy(paint, strength);
   const formula = paint.tint
     ? Object.fromEntries(Object.entries(paint.tint.formula).map(([id, ml]) => [id, (ml * strength) / 100]))
@@ -79,7 +82,8 @@ export function paintFacts(paint: Paint, strength: number, { under, containers }
     coats: coatsOver(paint, strength, under),
     pours: poursOf(paint, strength, containers),
     shotMl: paint.tint?.system.shotMl ?? null,
+    products,
     overloaded: overloaded(paint.base.kind, formula),
   };
 }
-type PaintedOver = { readonly under: Lab | null; readonly containers: readonly Container[] };
+type PaintedOver = { readonly under: Lab | null; readonly containers: readonly Container[]; readonly products: ProductLines };

@@ -62,7 +62,7 @@ test('what is signed stays signed until something else holds', () => {
 });
 
 test('a surface that is not there any more is changed, and its decision waits for it', () => {
-  const paintwork = { doors: [], rails: [{ wall: 0 as const, heightM: 1 }], skirtingM: null, extras: [] };
+  const paintwork = { doors: [], rails: [{ wall: 0 as const, heightM: 1 }], skirtingM: null, now: {}, extras: [] };
   const decisions = [decision(['wall-0', 'wall-0-below'])];
   const parted = decidedRoom(room({ decisions, paintwork }));
   expect(of(parted, 'wall-0-below')?.candidate?.id).toBe('c100');

@@ -2,11 +2,8 @@ import { wallLength } from '../light/room-fit';
 import { wallName, WALLS, type Wall } from '../room/facing';
 import { sizeOf, type Size } from './describe-room';
 import { coveredArea, inBand, openingsOf, type MeasuredRoom, type Opening } from './openings';
-import { CASING_M, USUAL_SKIRTING_M, type RoomDoor } from './paintwork';
+import { CASING_M, USUAL_SKIRTING_M, type RoomDoor, type SurfaceKind } from './paintwork';
 import type { Room } from './room';
-
-export const SURFACE_KINDS = ['wall', 'trim', 'door', 'outside', 'cabinets', 'built-in', 'ceiling'] as const;
-export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 
 /** Something of a room that is painted in one way. */
 export type PaintSurface = {
@@ -43,7 +40,7 @@ function wallParts({ room, size, openings }: Walls, wall: Wall): PaintSurface[] 
   const holes = openings.filter((o) => o.wall === wall).map((o) => o.rect);
   const between = (from: number, to: number) =>
     Math.max(0, lengthM * (to - from) - coveredArea(holes.map((rect) => inBand(rect, from, to))));
-  const name = wallName(room.bearingDeg, wall);
+  const name = wallName(room.bearingDeg, wall, room.windows);
   const skirting = Math.min(skirtingOf(room), size.heightM);
   const rail = railOf(room, wall, size.heightM);
   const measures = wall % 2 === 0 ? room.widthM : room.depthM;
@@ -96,7 +93,7 @@ function doorParts(room: Measured): PaintSurface[] {
   const called = doors.map(doorName);
   return doors.flatMap((door, k): PaintSurface[] => {
     const same = called.filter((name) => name === called[k]).length > 1;
-    const name = same ? `${called[k]!} in the ${wallName(room.bearingDeg, door.wall)}` : called[k]!;
+    const name = same ? `${called[k]!} in the ${wallName(room.bearingDeg, door.wall, room.windows)}` : called[k]!;
     const side = door.widthM * door.heightM;
     const both = door.sides === 'both' && !door.outside;
     const common = { wall: door.wall, runM: null, assumed: false };

@@ -1,5 +1,5 @@
 import type { DecidedRoom } from './decided';
-import type { SurfaceKind } from './paint-surfaces';
+import type { SurfaceKind } from './paintwork';
 
 /** What a thing is called that is painted over with surfaces of a kind: it is about to vanish, and nothing is judged against it. */
 const PAINTED_OVER: Readonly<Partial<Record<SurfaceKind, RegExp>>> = {

@@ -7,6 +7,16 @@ export const USUAL_DOOR = { widthM: 0.84, heightM: 2.04 } as const;
 export const USUAL_SKIRTING_M = 0.12;
 export const CASING_M = 0.07;
 
+/** Kinds of what is painted in a room. */
+export const SURFACE_KINDS = ['wall', 'trim', 'door', 'outside', 'cabinets', 'built-in', 'ceiling'] as const;
+export type SurfaceKind = (typeof SURFACE_KINDS)[number];
+
+/** What is there now on a surface, and the state it is in. */
+export const GROUNDS_NOW = ['paint', 'plaster', 'paper', 'wood'] as const;
+export const GROUND_STATES = ['sound', 'flaking', 'glossy'] as const;
+export const groundNowSchema = z.strictObject({ is: z.enum(GROUNDS_NOW), state: z.enum(GROUND_STATES).default('sound') });
+export type GroundNow = Readonly<z.infer<typeof groundNowSchema>>;
+
 /** What is painted in a room beside its walls, ceiling and trim. */
 export const EXTRA_KINDS = ['cabinets', 'built-in'] as const;
 export type ExtraKind = (typeof EXTRA_KINDS)[number];
@@ -51,6 +61,8 @@ export const paintworkSchema = z.strictObject({
     .max(1, 'Skirting is at most 1 m high.')
     .nullable()
     .default(null),
+  /** What is there now, by kind of surface; what nobody said is left out. */
+  now: z.partialRecord(z.enum(SURFACE_KINDS), groundNowSchema).default({}),
   extras: z.array(extraSchema).max(20, 'At most 20.').refine(eachOnce, EACH_ONCE).readonly().default([]),
 });
 export type Paintwork = Readonly<z.infer<typeof paintworkSchema>>;

@@ -5,6 +5,7 @@ import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone, wallClock } from '../light/time-zone';
 import { UNITS } from '../units/length';
 import type { LookHand } from './look-hand';
+import { peopleSchema } from './people';
 import { planSettingsSchema } from './plan-settings';
 import type { Room } from './room';
 import { supplySchema } from './supply';
@@ -53,6 +54,8 @@ export const visitFieldsSchema = z.strictObject({
   units: z.enum(UNITS),
   schools: schoolsSchema.prefault({}),
   ...visitBriefFields,
+  /** Who is to be reached about it. */
+  people: peopleSchema.prefault({}),
   /** What looks are planned by. */
   plan: planSettingsSchema.prefault({}),
   /** What quantities are worked out by. */

@@ -16,9 +16,19 @@ export type CompassPoint = (typeof POINTS)[number];
 export const compassPoint = (bearingDeg: number): CompassPoint =>
   POINTS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
 
-/** "north-west wall" once the bearing of the first is read, "wall 2" before. */
-export const wallName = (firstBearingDeg: number | null, wall: Wall): string =>
-  firstBearingDeg === null ? `wall ${wall + 1}` : `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
+/** Walls as they lie to the one with the window, as one faces it. */
+const FROM_WINDOW = ['window wall', 'wall right of the window', 'wall opposite the window', 'wall left of the window'] as const;
+
+/**
+ * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the window"; "wall
+ * 2" of a room of which neither is known.
+ */
+export function wallName(firstBearingDeg: number | null, wall: Wall, windows: readonly { readonly wall: Wall }[] = []): string {
+  if (firstBearingDeg !== null) return `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
+  if (windows.length === 0) return `wall ${wall + 1}`;
+  const first = Math.min(...windows.map((w) => w.wall));
+  return FROM_WINDOW[(wall - first + 4) % 4]!;
+}
 
 type Quarter = 'pole' | 'equator' | 'east' | 'west';
 const quarterOf = (bearingDeg: number, latitude: number): Quarter => {

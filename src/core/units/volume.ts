@@ -10,6 +10,24 @@ const tenths = (value: number) => (Math.ceil(value * 10 - 1e-9) / 10).toFixed(1)
 export const sayNeed = (litres: number, units: Units): string =>
   units === 'metric' ? `${tenths(litres)} l` : `${tenths(litres / LITRES_PER_GALLON)} gal`;
 
+/**
+ * Parts of a need, each as it is told (tenths of a litre or gallon), so that together they make what is told of the whole: rounded down, and what is
+ * left given to the parts that lost most.
+ *
+ * @returns tenths, by part
+ */
+export function tenthsOf(litres: readonly number[], units: Units): number[] {
+  const of = litres.map((l) => (10 * l) / (units === 'metric' ? 1 : LITRES_PER_GALLON));
+  const down = of.map((v) => Math.floor(v + 1e-9));
+  const whole = Math.ceil(of.reduce((s, v) => s + v, 0) - 1e-9);
+  const left = whole - down.reduce((s, v) => s + v, 0);
+  const most = [...of.keys()].sort((p, q) => of[q]! - down[q]! - (of[p]! - down[p]!) || p - q).slice(0, left);
+  return down.map((v, k) => (most.includes(k) ? v + 1 : v));
+}
+
+/** "5.2 l" of tenths as {@link tenthsOf} gives them. */
+export const sayTenths = (n: number, units: Units): string => `${(n / 10).toFixed(1)} ${units === 'metric' ? 'l' : 'gal'}`;
+
 /** How far a litre goes, as it is typed: m² a litre, or square feet a gallon. */
 export const spreadingText = (m2PerL: number, units: Units): string =>
   units === 'metric' ? String(Math.round(m2PerL * 10) / 10) : String(Math.round((m2PerL * LITRES_PER_GALLON) / M2_PER_SQ_FT));

@@ -41,7 +41,17 @@ export function useGive({ room, cell, computed, glance }: Saying) {
     const look = room.looks.find((l) => l.id === lookId);
     // what was judged on a screen is no look
     const at = look && seen === 'in-room' && fitsLook(look, moment, visit.place.timeZone) ? look.id : null;
-    const given = { ...cell, light: kept, person, verdict, moment, seen, ...prediction, firstGlanceMs: glance.spoken(), lookId: at };
+    const given = {
+      ...cell,
+      light: kept,
+      person,
+      verdict,
+      moment,
+      seen,
+      ...prediction,
+      firstGlanceMs: glance.spoken(),
+      lookId: at,
+    };
     write({ name: 'verdict.give', roomId: room.id, ...given });
   };
   const asks = inTheDark && sameCell(inTheDark.of, cell) ? inTheDark : undefined;

@@ -5,6 +5,7 @@ import { dayOfVisit, type VisitPlace } from '@/core/record/visit';
 import type { WriteInput } from '@/core/operations/operations';
 import type { Units } from '@/core/units/length';
 import { ChoiceRow } from '@/ui/choice-row';
+import { PeopleFields } from './people-fields';
 import { PlaceEntry } from '../entry/place-entry';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
@@ -94,6 +95,7 @@ export function HomeSection() {
           toWrite={(text) => brief({ builtYear: text.trim() === '' ? null : Number(text) })}
         />
       </div>
+      <PeopleFields />
       {caution && (
         <p role="note" className="border-l-4 border-ink pl-3 text-sm">
           {caution}

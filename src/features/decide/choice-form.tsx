@@ -1,5 +1,6 @@
 'use client';
 
+import type { Preparation } from '@/core/handover/preparation';
 import { UNDERCOAT_CHOICES, type CoatsAdvice } from '@/core/paint/coats';
 import { FINISHES, PRODUCT_NAMES } from '@/core/paint/product';
 import { potCaution, SHEEN_GRADES } from '@/core/paint/sheen';
@@ -66,11 +67,13 @@ type Props = {
   readonly advice: CoatsAdvice | undefined;
   /** Asks again, where nothing could be read. */
   readonly failed: (() => void) | undefined;
+  /** What the surface needs first; undefined where nobody said what is there. */
+  readonly preparation: Preparation | undefined;
   readonly onChange: (choice: Choice) => void;
 };
 
 /** How surfaces are painted in their colour: sheen, product, coats, what goes under it, and why. Every change is kept at once. */
-export function ChoiceForm({ choice, advised, advice, failed, onChange }: Props) {
+export function ChoiceForm({ choice, advised, advice, failed, preparation, onChange }: Props) {
   const [why, setWhy] = useState(choice.why);
   const set = (change: Partial<Choice>) => onChange({ ...choice, ...change });
   const caution = potCaution(choice.sheen);
@@ -114,6 +117,16 @@ export function ChoiceForm({ choice, advised, advice, failed, onChange }: Props)
         </ChoiceField>
       </div>
       <Advice {...{ choice, advice, failed }} onUse={({ coats, undercoat }) => set({ coats, undercoat })} />
+      {preparation && (
+        <div className="flex flex-wrap items-center justify-between gap-2 text-sm">
+          <p className="min-w-0 flex-1">
+            <b>Before paint</b>: {preparation.says}.
+          </p>
+          {preparation.primer !== choice.primer && (
+            <Button onClick={() => set({ primer: preparation.primer })}>Primer: {PRIMER_WORDS[preparation.primer]}</Button>
+          )}
+        </div>
+      )}
       <TextField
         label="Why, in your words"
         value={why}

@@ -14,6 +14,7 @@ import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
+import { GroundsNow } from './grounds-now';
 
 /** Fields of what is painted in a room; every one saves itself. */
 function useParts(room: Room) {
@@ -29,7 +30,7 @@ function useParts(room: Room) {
   const field = (id: string, where: string) => ({ id: `${room.id}.${id}`, where: `${where} · ${room.name}`, href });
   return { paintwork, units: visit.units, say, set, field };
 }
-type Parts = ReturnType<typeof useParts>;
+export type Parts = ReturnType<typeof useParts>;
 
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 type DoorProps = { readonly parts: Parts; readonly door: RoomDoor; readonly room: Room };
@@ -58,7 +59,7 @@ function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: D
         >
           {WALLS.map((wall) => (
             <option key={wall} value={wall}>
-              {wallName(room.bearingDeg, wall)}
+              {wallName(room.bearingDeg, wall, room.windows)}
             </option>
           ))}
         </ChoiceField>
@@ -111,7 +112,7 @@ function Rails({ parts: { paintwork, units, say, field }, room }: Omit<DoorProps
           <SelfField
             key={wall}
             {...field(`rail.${wall}`, 'a rail')}
-            label={upperFirst(wallName(room.bearingDeg, wall))}
+            label={upperFirst(wallName(room.bearingDeg, wall, room.windows))}
             placeholder="not parted"
             saved={rail ? lengthText(rail.heightM, units) : ''}
             toWrite={(text) =>
@@ -180,7 +181,7 @@ export function RoomParts({ room }: { readonly room: Room }) {
     <Dialog
       title={`What is painted in the ${room.name}`}
       description="Walls, windows and ceiling come from the room’s light. Doors take their place out of the walls; a rail parts a wall in two."
-      trigger={<Button>Doors, rails, cabinets</Button>}
+      trigger={<Button>Doors, rails, what is there now</Button>}
     >
       <div className="grid gap-5">
         <section aria-label="Doors" className="grid gap-3">
@@ -212,6 +213,7 @@ export function RoomParts({ room }: { readonly room: Room }) {
             toWrite={(text) => say({ skirtingM: text.trim() === '' ? null : typedLength(text, units) })}
           />
         </section>
+        <GroundsNow {...{ parts, room }} />
         <section aria-label="Cabinets and built-ins" className="grid gap-3">
           <h3 className="font-semibold">Cabinets and built-ins</h3>
           <Extras parts={parts} />

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { preparationFor } from '@/core/handover/preparation';
 import { sayNames } from '@/core/handover/rows';
 import type { Lab } from '@/core/colour/types';
 import type { Choice } from '@/core/record/decision';
@@ -8,6 +9,7 @@ import type { DecidedRoom, DecidedSurface } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
 import { paintedKinds, stayingWith } from '@/core/record/painted-over';
 import type { Room } from '@/core/record/room';
+import { underNow } from '@/core/record/under-now';
 import { Button, buttonClass, Key } from '@/ui/button';
 import { useKeys } from '@/ui/use-keys';
 import { usePaintFacts, type AskedPaint } from '../entry/paint-facts';
@@ -22,13 +24,6 @@ import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from './ways';
 
 const FEW = 4;
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** What is there now under surfaces of one kind. */
-function underOf(room: Room, surfaces: readonly PaintSurface[]): Lab | null {
-  const kind = surfaces[0]?.kind;
-  if (kind === 'wall') return room.oldWall?.lab ?? null;
-  return kind === 'ceiling' ? (room.ceiling?.lab ?? null) : null;
-}
 
 const asked = (of: { deckColourId: string; strength: number }, under: Lab | null): AskedPaint => ({
   deckColourId: of.deckColourId,
@@ -65,14 +60,14 @@ function titleOf(surfaces: readonly PaintSurface[], ways: readonly ShownWay[]): 
 /** The surfaces that are chosen, with what can be done to them. */
 function usePanel({ room, decided, surfaces, ways }: Pick<Props, 'room' | 'decided' | 'surfaces' | 'ways'>) {
   const { decide, take, leave, open } = useDecide(room);
-  const under = underOf(room, surfaces);
+  const kind = surfaces[0]?.kind ?? 'wall';
+  const under = underNow(room, kind);
   const rows = decided.surfaces.filter((s) => surfaces.some((c) => c.id === s.surface.id));
   const now = shared(rows);
   const facts = usePaintFacts([
     ...ways.map((w) => asked({ deckColourId: w.colour.deckColourId, strength: w.strength }, under)),
     ...(now?.candidate ? [asked(now.candidate, under)] : []),
   ]);
-  const kind = surfaces[0]?.kind ?? 'wall';
   const wall = wallColours(decided)[0]?.candidate;
   const adviceOn = (deckColourId: string, strength: number) => facts.of(asked({ deckColourId, strength }, under))?.coats;
   const raked = kind === 'wall' && surfaces.some((s) => isRaked(room, s.wall));
@@ -129,7 +124,7 @@ function PanelNotes({
 }
 
 /** How the surfaces are painted in the colour they have. */
-function OnIt({ panel }: { readonly panel: Panel }) {
+function OnIt({ panel, room }: { readonly panel: Panel; readonly room: Room }) {
   const { now, advisedSheen, adviceOn, change } = panel;
   if (!now?.candidate) return null;
   const { candidate, choice } = now;
@@ -144,6 +139,7 @@ function OnIt({ panel }: { readonly panel: Panel }) {
         advised={advisedSheen(candidate.lab, candidate.deckColourId)}
         advice={adviceOn(candidate.deckColourId, candidate.strength)}
         failed={panel.factsFailed}
+        preparation={preparationFor(room.paintwork.now[panel.kind])}
         onChange={change}
       />
     </div>
@@ -185,7 +181,7 @@ export function SurfacePanel(props: Props) {
           </Button>
         )}
       </div>
-      <OnIt panel={panel} />
+      <OnIt panel={panel} room={room} />
     </section>
   );
 }

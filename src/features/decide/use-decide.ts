@@ -1,5 +1,6 @@
 'use client';
 
+import { preparationFor } from '@/core/handover/preparation';
 import { USUAL_COATS, type CoatsAdvice } from '@/core/paint/coats';
 import type { Choice } from '@/core/record/decision';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
@@ -26,7 +27,8 @@ export function useDecide(room: Room) {
     const there = room.candidates.some((c) => c.id === candidateId);
     const joins = there ? undefined : takeColour(colour, strength).id;
     const { coats, undercoat } = advice ?? { coats: USUAL_COATS, undercoat: 'none' as const };
-    decide(surfaces, { what: 'paint', candidateId, sheen, finish, coats, primer: 'none', undercoat, why }, joins);
+    const primer = preparationFor(room.paintwork.now[surfaces[0]!.kind])?.primer ?? 'none';
+    decide(surfaces, { what: 'paint', candidateId, sheen, finish, coats, primer, undercoat, why }, joins);
   };
   const leave = (surfaces: readonly PaintSurface[], of: Pick<Choice, 'sheen' | 'finish'>) =>
     decide(surfaces, { what: 'leave', ...NOT_PAINTED, sheen: of.sheen, finish: of.finish });

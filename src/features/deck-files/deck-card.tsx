@@ -12,6 +12,7 @@ import { TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
 import { useWrite } from '../session/use-session';
 import { sayRefusal } from '../words/words';
+import { ProductLinesDialog } from './product-lines';
 
 const counted = (n: number, one: string) => `${n.toLocaleString('en-GB')} ${one}${n === 1 ? '' : 's'}`;
 
@@ -116,6 +117,7 @@ export function DeckCard({ maker }: { readonly maker: MakerSummary }) {
             {kind.toUpperCase()}
           </a>
         ))}
+        <ProductLinesDialog key={JSON.stringify(maker.products)} maker={maker} onWrite={onWrite} />
         <Rename key={maker.name} maker={maker} onWrite={onWrite} />
         {maker.retired ? (
           <Button onClick={() => void retire(false)}>Put it back</Button>

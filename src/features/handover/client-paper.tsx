@@ -4,7 +4,7 @@ import type { RoomPaper } from '@/core/handover/schedule';
 import { CautionBox, Chip, RoomHead } from './paper-parts';
 
 function ClientRoom({ room }: { readonly room: RoomPaper }) {
-  const { wish, colours, looks, notDecided } = room.forClient;
+  const { wish, colours, looks, notDecided, whyNot } = room.forClient;
   return (
     <section aria-label={room.room}>
       <RoomHead room={room} objections={room.forClient.objections}>
@@ -17,12 +17,9 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
             <div className="min-w-0 leading-snug">
               <b>{c.where}</b>
               <p>
-                {c.colour.maker} {c.colour.code}, {c.colour.name}, <b>{c.colour.strengthSays[0]}</b> ({c.colour.strengthSays[1]}),{' '}
-                {c.sheen}
+                {c.colour.maker} {c.colour.code}, {c.colour.name}, <b>{c.colour.strengthSays[0]}</b>, {c.sheen}
               </p>
-              <p className="text-sm text-[#333]">
-                {c.colour.says}; {c.colour.known}
-              </p>
+              {c.says && <p className="text-sm text-[#333]">{c.says}</p>}
               {c.why.map((why) => (
                 <p key={why}>{why}</p>
               ))}
@@ -31,6 +28,18 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
           </li>
         ))}
       </ul>
+      {whyNot.length > 0 && (
+        <>
+          <h4 className="mt-2 font-semibold">What you liked and why it is not on a wall</h4>
+          <ul>
+            {whyNot.map(({ hex, says }) => (
+              <li key={says} className="flex break-inside-avoid items-center gap-3 py-1">
+                <Chip hex={hex} /> {says}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       {looks.length > 0 && (
         <>
           <h4 className="mt-2 font-semibold">Looks to take</h4>
@@ -55,7 +64,8 @@ export function ClientPaper({ made }: { readonly made: HandOver }) {
   return (
     <>
       <p className="text-sm text-[#333]">
-        What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
+        {made.client.clientName && `For ${made.client.clientName}. `}What was decided in the visit of {made.visit.day}.{' '}
+        {PATCH_CAVEAT}
       </p>
       {made.rooms.map((room) => (
         <ClientRoom key={room.roomId} room={room} />

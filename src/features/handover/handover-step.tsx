@@ -10,6 +10,7 @@ import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { ClientPaper } from './client-paper';
+import { PaperCard } from './paper-card';
 import { OrderPaper, SchedulePaper } from './schedule-paper';
 import { TakeAway } from './take-away';
 import { useHandOver } from './use-hand-over';
@@ -71,7 +72,7 @@ export function HandoverStep({ roomId }: { readonly roomId: string }) {
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={18} /> Print
           </Button>
-          <TakeAway name={shown} rooms={made.rooms.length} />
+          <TakeAway name={shown} made={made} />
         </StepTitle>
       </div>
       <Standing made={made} />
@@ -85,6 +86,7 @@ export function HandoverStep({ roomId }: { readonly roomId: string }) {
         aria-busy={state === 'asking'}
         className="mx-auto max-w-[60rem] bg-white p-8 text-black max-sm:p-4 print:max-w-none print:p-0"
       >
+        <PaperCard from={made.from} />
         <header className="mb-3 flex flex-wrap items-end justify-between gap-x-6">
           <h2 className="text-2xl font-semibold">{PAPER_TITLES[shown]}</h2>
           <p className="text-sm text-[#333]">
@@ -92,6 +94,7 @@ export function HandoverStep({ roomId }: { readonly roomId: string }) {
           </p>
         </header>
         <Paper made={made} />
+        {made.from.footer && <p className="mt-6 text-sm text-[#333]">{made.from.footer}</p>}
       </article>
     </div>
   );

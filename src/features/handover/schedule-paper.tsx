@@ -1,4 +1,5 @@
 import type { HandOver } from '@/core/handover/hand-over';
+import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { OrderLine } from '@/core/handover/order';
 import type { RoomPaper, ScheduleRow } from '@/core/handover/schedule';
 import { CautionBox, Chip, ColourName, RoomHead } from './paper-parts';
@@ -24,6 +25,11 @@ function Row({ row }: { readonly row: ScheduleRow }) {
       <td className={cell}>
         {row.surfaces}
         {row.why && <span className="block text-sm text-[#333]">{row.why}</span>}
+        {[row.preparation, row.whyCoats].filter(Boolean).map((says) => (
+          <span key={says} className="block text-sm text-[#333]">
+            {says}
+          </span>
+        ))}
       </td>
       {row.colour ? (
         <>
@@ -66,7 +72,13 @@ function Row({ row }: { readonly row: ScheduleRow }) {
 function RoomRows({ room }: { readonly room: RoomPaper }) {
   return (
     <section aria-label={room.room}>
-      <RoomHead room={room} objections={room.objections} />
+      <RoomHead room={room} objections={room.objections}>
+        <ul className="text-sm text-[#333] sm:columns-2">
+          {room.sizes.map((says) => (
+            <li key={says}>{says}</li>
+          ))}
+        </ul>
+      </RoomHead>
       <div className="overflow-x-auto print:overflow-visible">
         <table className="mt-2 w-full min-w-[46rem] text-[15px] leading-snug print:min-w-0">
           <thead>
@@ -146,10 +158,21 @@ export function OrderLines({ order }: { readonly order: readonly OrderLine[] }) 
   );
 }
 
+/** Where the work is, and whom to ring. */
+function Job({ for: { name, address, telephone } }: { readonly for: HandOver['forPainter'] }) {
+  const says = [name, address, telephone].filter(Boolean).join(' · ');
+  return says === '' ? null : (
+    <p>
+      The home: <b className="whitespace-pre-line">{says}</b>
+    </p>
+  );
+}
+
 /** The painter's schedule. */
 export function SchedulePaper({ made }: { readonly made: HandOver }) {
   return (
     <>
+      <Job for={made.forPainter} />
       <p className="flex flex-wrap justify-between gap-x-6">
         <span>
           For <b>{made.visit.painter || 'the painter'}</b>
@@ -161,6 +184,7 @@ export function SchedulePaper({ made }: { readonly made: HandOver }) {
           <b>{made.visit.house}</b>: see the box
         </span>
       </p>
+      <p className="text-sm text-[#333]">{PATCH_CAVEAT}</p>
       {made.rooms.map((room) => (
         <RoomRows key={room.roomId} room={room} />
       ))}

@@ -1,11 +1,13 @@
 'use client';
 
-import { FileSpreadsheet, FileText } from 'lucide-react';
+import { FileSpreadsheet, FileText, FolderDown, Mail } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { PaperName } from '@/core/handover/hand-over';
+import type { HandOver, PaperName } from '@/core/handover/hand-over';
+import type { Units } from '@/core/units/length';
 import { Button, buttonClass } from '@/ui/button';
 import { useVisit } from '../session/visit-context';
+import { mailOf } from './mail';
 
 const SIZES = [
   ['a4', 'A4'],
@@ -16,10 +18,10 @@ const SIZES = [
 const nameOf = (response: Response, otherwise: string) =>
   decodeURIComponent(/filename\*=UTF-8''([^;]+)/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? otherwise);
 
-/** Makes a PDF on this machine and gives it to be kept; says that it is being made. */
+/** Makes a file on this machine and gives it to be kept; says that it is being made. Its name, or undefined where it could not be made. */
 function usePdf() {
   const [making, setMaking] = useState<string>();
-  const make = async (href: string, file: string) => {
+  const make = async (href: string, file: string): Promise<string | undefined> => {
     setMaking(file);
     try {
       const response = await fetch(href);
@@ -29,8 +31,10 @@ function usePdf() {
       link.download = nameOf(response, file);
       link.click();
       setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+      return link.download;
     } catch {
-      toast.error('The PDF could not be made. What is saved is not touched: try again.');
+      toast.error('It could not be made. What is saved is not touched: try again.');
+      return undefined;
     } finally {
       setMaking(undefined);
     }
@@ -38,18 +42,31 @@ function usePdf() {
   return { making, make };
 }
 
-/** A paper as a file: PDF in two sizes, CSV. */
-export function TakeAway({ name, rooms }: { readonly name: PaperName; readonly rooms: number }) {
+/** Paper of the place: Letter where lengths are in feet. */
+const sizeOf = (units: Units) => (units === 'imperial' ? 'letter' : 'a4');
+
+/** A paper as a file: PDF in two sizes, CSV; all of them in one, and a mail with this one. */
+export function TakeAway({ name, made }: { readonly name: PaperName; readonly made: HandOver }) {
   const { visit } = useVisit();
   const { making, make } = usePdf();
+  const rooms = made.rooms.length;
   const href = (file: string) => `/api/visits/${visit.id}/papers/${file}`;
+  const size = sizeOf(visit.units);
+  const mail = async () => {
+    const file = `${name}-${size}.pdf`;
+    const kept = await make(href(file), file);
+    if (!kept) return;
+    window.location.href = mailOf(name, made, visit.people, kept);
+    toast(`${kept} is in your downloads: add it to the mail.`);
+  };
+  const all = `all-${size}.zip`;
   return (
     <>
-      {SIZES.map(([size, says]) => {
-        const file = `${name}-${size}.pdf`;
+      {SIZES.map(([paper, says]) => {
+        const file = `${name}-${paper}.pdf`;
         return (
           <Button
-            key={size}
+            key={paper}
             disabled={making !== undefined}
             aria-busy={making === file}
             onClick={() => void make(href(file), file)}
@@ -62,6 +79,12 @@ export function TakeAway({ name, rooms }: { readonly name: PaperName; readonly r
       <a className={buttonClass()} href={href(`${name}.csv`)} download>
         <FileSpreadsheet aria-hidden size={18} /> CSV
       </a>
+      <Button disabled={making !== undefined} onClick={() => void mail()}>
+        <Mail aria-hidden size={18} /> Mail
+      </Button>
+      <Button look="main" disabled={making !== undefined} aria-busy={making === all} onClick={() => void make(href(all), all)}>
+        <FolderDown aria-hidden size={18} /> {making === all ? 'Making all…' : 'All papers'}
+      </Button>
     </>
   );
 }

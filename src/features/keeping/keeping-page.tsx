@@ -7,6 +7,7 @@ import type { Kept } from '@/server/keeping/kept';
 import { buttonClass } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
 import { VISITS } from '../session/address';
+import { ConsultantCardForm } from './consultant-card';
 import { BringInVisit } from './bring-in';
 import { Devices } from './devices';
 
@@ -30,7 +31,7 @@ function Section({ title, children }: { readonly title: string; readonly childre
 
 /** Where everything is kept, its copies, and the ways out and in. */
 export function KeepingPage({ kept }: { readonly kept: Kept }) {
-  const { folder, copies, findings, devices } = kept;
+  const { folder, copies, findings, card, devices } = kept;
   return (
     <main data-live={useLive()} className="mx-auto grid max-w-4xl gap-8 px-5 py-8">
       <div>
@@ -46,6 +47,9 @@ export function KeepingPage({ kept }: { readonly kept: Kept }) {
           {says}
         </p>
       ))}
+      <Section title="Your card, on every paper">
+        <ConsultantCardForm card={card} />
+      </Section>
       <Section title="Everything, as one file">
         <p className="max-w-prose text-soft">
           All visits with their photographs, and all decks. Keep it on another disk. To have it back, put it into an empty folder:{' '}

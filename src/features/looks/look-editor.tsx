@@ -51,7 +51,8 @@ function Chosen({ label, options, value, onChange }: ChosenProps) {
   );
 }
 
-const wallsOf = (room: RoomInLight) => WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall) }));
+const wallsOf = (room: RoomInLight) =>
+  WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall, room.windows) }));
 const coloursOf = (room: RoomInLight) => inQuestion(room).map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %` }));
 
 /** What of a look is being changed. */

@@ -38,7 +38,7 @@ const wallNames = ({ walls, room }: LookRow): string =>
   listed.format(
     walls.map((p) => {
       const wall = wallOfPosition(p);
-      return wall === undefined ? p : wallName(room.bearingDeg, wall);
+      return wall === undefined ? p : wallName(room.bearingDeg, wall, room.windows);
     }),
   );
 

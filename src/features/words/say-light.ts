@@ -6,11 +6,11 @@ import { wallOfPosition } from '@/core/room/wall-position';
 import { wallName } from '@/core/room/facing';
 
 /** A sample position in words: "at the north wall", "by the window". */
-export function sayPosition(room: Pick<Room, 'bearingDeg'>, position: string): string {
+export function sayPosition(room: Pick<Room, 'bearingDeg' | 'windows'>, position: string): string {
   if (position === 'by-window') return 'by the window';
   if (position === 'under-lamp') return 'under the lamp';
   const wall = wallOfPosition(position);
-  return wall === undefined ? position : `at the ${wallName(room.bearingDeg, wall)}`;
+  return wall === undefined ? position : `at the ${wallName(room.bearingDeg, wall, room.windows)}`;
 }
 
 export const sayWindow = (room: Pick<Room, 'bearingDeg'>, window: Pick<RoomWindow, 'wall'>): string =>

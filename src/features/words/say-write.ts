@@ -41,6 +41,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'visit.edit': (w) => `The visit as ${quoted(w.label)}, ${w.place.name}`,
   'visit.schools': () => 'Which school the visit follows',
   'visit.brief': (w) => `For the whole home: ${sayStated(w, BRIEF_WORDS)}`,
+  'visit.people': () => 'Who is to be reached',
   'visit.plan': () => 'What looks are planned by',
   'visit.supply': () => 'What quantities are worked out by',
   'visit.shelve': (w) => `The visit ${SHELF_WORDS[w.shelf]}`,
@@ -97,8 +98,10 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,
   'deck.import': () => 'A deck',
+  'deck.products': () => 'What a maker’s products are called',
   'deck.rename': (w) => (w.called ? `A deck called ${quoted(w.called)}` : 'A deck’s own name'),
   'deck.retire': (w) => `A deck ${w.retired ? 'put away' : 'put back'}`,
+  'consultant.card': () => 'The consultant’s card',
 };
 
 /** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */

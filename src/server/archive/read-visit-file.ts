@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { VISIT_FILE, VISIT_FILE_LIMITS, visitFileSchema, type VisitFile } from '@/core/formats/visit-file';
-import type { Operation } from '@/core/operations/operations';
+import { isOfNoVisit, type Operation } from '@/core/operations/operations';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
 import { ArchiveRefused, unzip } from './zip';
@@ -53,7 +53,7 @@ function operationsIn({ operations, visitId }: VisitFile): Operation[] {
     const read = readOperation(given);
     if (!read.success) return wrong(`cannot be read (${read.error.issues[0]?.message ?? 'unknown'})`);
     const { id, at, write } = read.data;
-    if (write.name.startsWith('deck.')) return wrong('is not of a visit');
+    if (isOfNoVisit(write)) return wrong('is not of a visit');
     if ((write.name === 'visit.create') !== (i === 0)) return wrong(i === 0 ? 'does not begin a visit' : 'begins another visit');
     if ('visitId' in write && write.visitId !== visitId) return wrong('is of another visit');
     if (timeIssues({ at }).length > 0 || timeIssues(write).length > 0) return wrong('has a time outside this century');

@@ -1,8 +1,8 @@
 import { recordPaper } from '@/core/handover/record-paper';
 import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
-import { recordPdf } from '../papers/record-pdf';
-import { PAPERS as SIZES } from '../pdf/paper';
+import { pdfOf } from '../pdf/make-pdf';
+import { PAPERS as SIZES } from '../pdf/papers';
 import { visitById } from '../visits/queries';
 import { csvFile } from './csv';
 import { fileName, type MadeFile } from './file-name';
@@ -19,7 +19,7 @@ export async function roomRecordFile(visitId: string, roomId: string, file: stri
   }
   const paper = SIZES.find((p) => file === `record-${p}.pdf`);
   if (paper) {
-    const body = await recordPdf(recordPaper(visit, room), paper);
+    const body = await pdfOf({ kind: 'record', made: recordPaper(visit, room), paper });
     return { body, type: 'application/pdf', name: `${name} record ${paper}.pdf`, extension: 'pdf' };
   }
   if (file !== 'record.json') return undefined;

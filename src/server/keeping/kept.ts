@@ -2,11 +2,13 @@ import { createReadStream, readdirSync, rmSync, statSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { Readable } from 'node:stream';
+import type { ConsultantCard } from '@/core/record/consultant-card';
+import { findConsultantCard } from '@/data/consultant-card';
 import { PART } from '@/data/folder/durable';
 import { backUp, listCopies } from '../archive/folder-copy';
 import { access } from '../border/access';
 import { isGuarded } from '../border/gate';
-import { openedFolder } from '../database';
+import { database, openedFolder } from '../database';
 import { sayFinding } from '../folder/say-finding';
 
 /** A device that was let in, as the page shows it. */
@@ -25,6 +27,8 @@ export type Kept = {
   readonly copies: readonly string[];
   /** What was found wrong when the folder was opened, and done about it. */
   readonly findings: readonly string[];
+  /** Who hands papers over. */
+  readonly card: ConsultantCard;
   /** Devices that were let in; undefined where only this machine reaches the server. */
   readonly devices: readonly ShownDevice[] | undefined;
 };
@@ -37,6 +41,7 @@ export async function whatIsKept(device: string | null): Promise<Kept> {
     folder,
     copies: listCopies(folder).reverse(),
     findings: findings.map(sayFinding),
+    card: await findConsultantCard(await database()),
     devices: devices?.map((d) => ({ ...d, here: d.id === device })),
   };
 }

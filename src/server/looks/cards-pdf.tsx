@@ -1,7 +1,7 @@
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { CardColour, LookCard } from '@/core/formats/look-cards';
 import type { Visit } from '@/core/record/visit';
-import { FONTS, MM, registerFont, type Paper } from '../pdf/paper';
+import { fontsFor, MM, type Paper } from '../pdf/paper';
 
 /** Four cards a sheet: A6 on A4; on Letter as wide, and half the sheet high. */
 const SHEETS = {
@@ -12,7 +12,7 @@ const SHEETS = {
 const MOST_LOOKS = 3;
 
 const styles = StyleSheet.create({
-  page: { flexDirection: 'row', flexWrap: 'wrap', fontFamily: FONTS, fontSize: 9, color: '#000' },
+  page: { flexDirection: 'row', flexWrap: 'wrap', fontSize: 9, color: '#000' },
   card: { padding: 8 * MM, borderRight: '0.5pt dashed #888', borderBottom: '0.5pt dashed #888', overflow: 'hidden' },
   number: { border: '2pt solid #000', width: 24, height: 24, textAlign: 'center', fontSize: 13, fontWeight: 600, paddingTop: 4 },
   room: { fontSize: 13, fontWeight: 600 },
@@ -114,14 +114,14 @@ const Card = ({ board: { colour, room, looks, part }, sheet, label }: CardProps)
 
 /** Look cards, one for each board, to print and cut, four a sheet of A4 (A6 cards) or Letter, as a PDF. */
 export async function cardsPdf(visit: Pick<Visit, 'label'>, cards: readonly LookCard[], paper: Paper): Promise<Buffer> {
-  registerFont();
+  const fontFamily = fontsFor(JSON.stringify([visit.label, cards]));
   const sheet = SHEETS[paper];
   const boards = boardCards(cards);
   const pages = Array.from({ length: Math.ceil(boards.length / 4) }, (_, k) => boards.slice(4 * k, 4 * k + 4));
   return renderToBuffer(
-    <Document title={`Look cards, ${visit.label}`} creator="Elm Swatch" producer="Elm Swatch">
+    <Document title={`Look cards, ${visit.label}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
       {pages.map((four, k) => (
-        <Page key={k} size={sheet.size} style={styles.page}>
+        <Page key={k} size={sheet.size} style={[styles.page, { fontFamily }]}>
           {four.map((board, n) => (
             <Card key={n} {...{ board, sheet }} label={visit.label} />
           ))}

@@ -2,8 +2,8 @@ import { cardsOf } from '@/core/formats/look-cards';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { visitById } from '../visits/queries';
 import { looksCalendar } from './calendar';
-import { PAPERS } from '../pdf/paper';
-import { cardsPdf } from './cards-pdf';
+import { pdfOf } from '../pdf/make-pdf';
+import { PAPERS } from '../pdf/papers';
 import { clientPage } from './client-page';
 
 /** A file of a hand-out: `looks.html`, `looks.ics`, `cards-a4.pdf` or `cards-letter.pdf`; undefined when there is none of that name. */
@@ -24,5 +24,10 @@ export async function handFile(visitId: string, handId: string, file: string): P
     };
   const paper = PAPERS.find((p) => file === `cards-${p}.pdf`);
   if (!paper) return undefined;
-  return { body: await cardsPdf(visit, cards, paper), type: 'application/pdf', name: `${name} ${paper}.pdf`, extension: 'pdf' };
+  return {
+    body: await pdfOf({ kind: 'cards', cards, visit: visit.label, paper }),
+    type: 'application/pdf',
+    name: `${name} ${paper}.pdf`,
+    extension: 'pdf',
+  };
 }

@@ -1,5 +1,5 @@
 import { entryIssues } from '@/core/operations/entry-issues';
-import type { Operation, Write, WriteName } from '@/core/operations/operations';
+import { isOfNoVisit, type Operation, type Write, type WriteName } from '@/core/operations/operations';
 import type { Refusal } from '@/core/operations/operation';
 import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
@@ -99,8 +99,8 @@ export async function applyOperation(db: Database, operation: Operation): Promis
 }
 
 type InVisit = { readonly visitId: string; readonly seq: number };
-/** An operation of a deck belongs to no visit, whatever it came in with. */
-export const visitOrNone = ({ write }: Operation, visitId: string) => (write.name.startsWith('deck.') ? null : visitId);
+/** An operation of a deck, or of the consultant, belongs to no visit, whatever it came in with. */
+export const visitOrNone = ({ write }: Operation, visitId: string) => (isOfNoVisit(write) ? null : visitId);
 
 /**
  * Does an operation that came in with others of its visit, in their transaction.

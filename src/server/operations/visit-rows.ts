@@ -1,5 +1,7 @@
-import { renameMaker, retireMaker } from '@/data/decks';
+import { setConsultantCard } from '@/data/consultant-card';
+import { renameMaker, retireMaker, setProductLines } from '@/data/decks';
 import { inWalkingOrder } from '@/core/operations/room-order';
+import { statedOf } from '@/core/operations/stated';
 import { newVisit } from '@/core/operations/visit-create';
 import { savedStay } from '@/core/operations/stay-save';
 import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
@@ -23,9 +25,10 @@ import {
   visitOfRoom,
 } from '@/data/rooms';
 import { countLooks, insertHand } from '@/data/looks';
+import { findPictureRow } from '@/data/photos';
 import type { Sql } from '@/data/sql';
 import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import { insertVisit, setSchools, updateVisit, setPlan, setShelf, setSupply, setVisitBrief } from '@/data/visits';
+import { insertVisit, setSchools, updateVisit, setPeople, setPlan, setShelf, setSupply, setVisitBrief } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
 
@@ -45,6 +48,7 @@ export const VISIT_ROWS: RowsOf<
   | 'visit.schools'
   | 'visit.brief'
   | 'visit.shelve'
+  | 'visit.people'
   | 'visit.plan'
   | 'visit.supply'
   | 'look.hand'
@@ -62,8 +66,10 @@ export const VISIT_ROWS: RowsOf<
   | 'candidate.add'
   | 'candidate.retire'
   | 'deck.import'
+  | 'deck.products'
   | 'deck.rename'
   | 'deck.retire'
+  | 'consultant.card'
 > = {
   async 'visit.create'(sql, w, stamp) {
     const visit = newVisit(w, stamp);
@@ -81,6 +87,9 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'visit.shelve'(sql, w) {
     await setShelf(sql, w.visitId, w.shelf);
+  },
+  async 'visit.people'(sql, { name: _, visitId, ...said }) {
+    await setPeople(sql, visitId, statedOf(said));
   },
   async 'visit.plan'(sql, w) {
     await setPlan(sql, w.visitId, w.plan);
@@ -146,11 +155,18 @@ export const VISIT_ROWS: RowsOf<
   async 'candidate.retire'(sql, w) {
     await retire(sql, 'candidate', { id: w.candidateId, ...w }, 'colour');
   },
+  async 'deck.products'(sql, w) {
+    found((await setProductLines(sql, w.makerId, w.products)).length > 0, 'deck');
+  },
   async 'deck.rename'(sql, w) {
     found((await renameMaker(sql, w.makerId, w.called)).length > 0, 'deck');
   },
   async 'deck.retire'(sql, w) {
     found((await retireMaker(sql, w.makerId, w.retired)).length > 0, 'deck');
+  },
+  async 'consultant.card'(sql, { name: _, ...said }) {
+    if (said.logo) found((await findPictureRow(sql, said.logo)) !== undefined, 'picture');
+    await setConsultantCard(sql, statedOf(said));
   },
   async 'deck.import'(sql, w, { id }) {
     for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { labSchema } from '@/core/colour/colour-schema';
 import { CONTAINERS, type Container } from '@/core/paint/containers';
+import { NO_PRODUCT_LINES } from '@/core/paint/product-lines';
 import { paintFacts, type PaintFacts } from '@/core/paint/paint-facts';
 import { strengthSchema } from '@/core/record/candidate';
-import { listDeckColoursById } from '@/data/decks';
+import { listDeckColoursById, listProductLines } from '@/data/decks';
 import { database } from '../database';
 import { paintsOf } from './paint-of';
 
@@ -30,8 +31,11 @@ export async function factsOf(asked: readonly AskedPaint[]): Promise<(PaintFacts
   const db = await database();
   const rows = await listDeckColoursById(db, [...new Set(asked.map((a) => a.deckColourId))]);
   const paints = await paintsOf(db, rows);
+  const makers = new Map(rows.map((r) => [r.id, r.makerId]));
+  const lines = await listProductLines(db, [...new Set(makers.values())]);
   return asked.map(({ deckColourId, strength, under, containers }) => {
     const paint = paints.get(deckColourId);
-    return paint ? paintFacts(paint, strength, { under, containers }) : null;
+    const products = lines.get(makers.get(deckColourId) ?? '') ?? NO_PRODUCT_LINES;
+    return paint ? paintFacts(paint, strength, { under, containers, products }) : null;
   });
 }

@@ -1,6 +1,6 @@
 import { Document, Image as Picture, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { SampleLabel } from '@/core/handover/sampling';
-import { FONTS, MM, registerFont, type Paper } from '../pdf/paper';
+import { fontsFor, MM, type Paper } from '../pdf/paper';
 import { SIZES } from './parts';
 import { qrCode } from './qr-code';
 
@@ -10,7 +10,7 @@ const LABEL_MM = { a4: [105, 74.25], letter: [107.95, 69.85] } as const satisfie
 const QR_MM = 30;
 
 const styles = StyleSheet.create({
-  page: { flexDirection: 'row', flexWrap: 'wrap', fontFamily: FONTS, fontSize: 9, color: '#000' },
+  page: { flexDirection: 'row', flexWrap: 'wrap', fontSize: 9, color: '#000' },
   label: {
     padding: 6 * MM,
     flexDirection: 'row',
@@ -44,7 +44,7 @@ export async function labelsPdf(
   labels: readonly SampleLabel[],
   { paper, visit }: { readonly paper: Paper; readonly visit: string },
 ): Promise<Buffer> {
-  registerFont();
+  const fontFamily = fontsFor(JSON.stringify(labels));
   const coded = await Promise.all(
     labels.map(async (label): Promise<Coded> => ({
       ...label,
@@ -55,9 +55,9 @@ export async function labelsPdf(
     coded.slice(PER_SHEET * k, PER_SHEET * (k + 1)),
   );
   return renderToBuffer(
-    <Document title={`Sample labels, ${visit}`} creator="Elm Swatch" producer="Elm Swatch">
+    <Document title={`Sample labels, ${visit}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
       {sheets.map((eight, k) => (
-        <Page key={k} size={SIZES[paper]} style={styles.page}>
+        <Page key={k} size={SIZES[paper]} style={[styles.page, { fontFamily }]}>
           {eight.map((label) => (
             <Label key={label.id} {...{ label, paper }} />
           ))}

@@ -1,14 +1,20 @@
 import { clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
 import { handOver, PAPER_TITLES, PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
+import { factsAmong } from '@/core/handover/paper-colour';
+import { hasRecord, recordPaper } from '@/core/handover/record-paper';
 import { sampleLabels } from '@/core/handover/sampling';
 import type { VisitInLight } from '@/core/record/kinds-of-light';
+import { findConsultantCard } from '@/data/consultant-card';
+import { database } from '../database';
 import { csvFile } from '../exports/csv';
+import { zipOf } from '../archive/zip';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { factsOf } from '../paint/facts';
-import { PAPERS as SIZES } from '../pdf/paper';
+import type { PdfJob } from '../pdf/jobs';
+import { PAPERS as SIZES, type Paper } from '../pdf/papers';
 import { visitById } from '../visits/queries';
-import { labelsPdf } from './labels-pdf';
-import { paperPdf } from './papers-pdf';
+import { pdfOf } from '../pdf/make-pdf';
+import { pictureOf } from '../pictures/pictures';
 
 const TABLES: Readonly<Record<PaperName, (made: HandOver) => PaperTable>> = {
   client: clientTable,
@@ -20,8 +26,14 @@ const TABLES: Readonly<Record<PaperName, (made: HandOver) => PaperTable>> = {
 export async function madePapers(visit: VisitInLight, printedAt: number): Promise<HandOver> {
   const asked = paintsOnPaper(visit);
   const facts = await factsOf(asked);
-  const known = new Map(asked.map((a, k) => [`${a.deckColourId} ${a.strength}`, facts[k] ?? undefined]));
-  return handOver(visit, ({ deckColourId, strength }) => known.get(`${deckColourId} ${strength}`), printedAt);
+  const factsFor = factsAmong(asked.map((one, k) => ({ asked: one, facts: facts[k] ?? undefined })));
+  return handOver(visit, { factsOf: factsFor, card: await findConsultantCard(await database()) }, printedAt);
+}
+
+/** A paper to be made, with the logo that is on it. */
+async function paperJob(name: PaperName, made: HandOver, paper: Paper): Promise<PdfJob> {
+  const logo = made.from.logo === null ? undefined : await pictureOf(made.from.logo);
+  return { kind: 'paper', name, made, paper, logo };
 }
 
 /** Labels for the backs of the samples of a visit. */
@@ -29,7 +41,7 @@ async function labelsFile(visitId: string, file: string): Promise<MadeFile | und
   const paper = SIZES.find((p) => file === `labels-${p}.pdf`);
   const visit = paper && (await visitById(visitId));
   if (!paper || !visit) return undefined;
-  const body = await labelsPdf(sampleLabels(visit), { paper, visit: visit.label });
+  const body = await pdfOf({ kind: 'labels', labels: sampleLabels(visit), visit: visit.label, paper });
   return {
     body,
     type: 'application/pdf',
@@ -38,9 +50,37 @@ async function labelsFile(visitId: string, file: string): Promise<MadeFile | und
   };
 }
 
-/** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf` …; undefined when there is none of that name. */
+/** Every paper of a visit in one zip: PDFs and tables, a record of each room, and labels where something is in paint. */
+async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
+  const made = await madePapers(visit, Date.now());
+  const titles = PAPERS.map((name) => fileName(PAPER_TITLES[name], name));
+  const pdfs = await Promise.all(PAPERS.map(async (name) => pdfOf(await paperJob(name, made, paper))));
+  const rooms = visit.rooms.filter(hasRecord);
+  const records = await Promise.all(rooms.map((room) => pdfOf({ kind: 'record', made: recordPaper(visit, room), paper })));
+  const labels = sampleLabels(visit);
+  const labelled = labels.length > 0 ? await pdfOf({ kind: 'labels', labels, visit: visit.label, paper }) : undefined;
+  const text = (body: string) => new TextEncoder().encode(body);
+  const files: [string, Uint8Array][] = [
+    ...PAPERS.map((_, k): [string, Uint8Array] => [`${titles[k]!}.pdf`, pdfs[k]!]),
+    ...PAPERS.map((name, k): [string, Uint8Array] => {
+      const { columns, rows } = TABLES[name](made);
+      return [`${titles[k]!}.csv`, text(csvFile(columns, rows))];
+    }),
+    ...rooms.map((room, k): [string, Uint8Array] => [`Room ${k + 1} ${fileName(room.name, 'room')} record.pdf`, records[k]!]),
+    ...(labelled ? [['Sample labels.pdf', labelled] satisfies [string, Uint8Array]] : []),
+  ];
+  const body = zipOf(files.map(([name, bytes]) => ({ name, bytes: () => bytes, stored: name.endsWith('.pdf') })));
+  return { body, type: 'application/zip', name: `${fileName(`${visit.label} papers`, 'papers')}.zip`, extension: 'zip' };
+}
+
+/** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf`, `all-a4.zip` …; undefined when there is none of that name. */
 export async function paperFile(visitId: string, file: string): Promise<MadeFile | undefined> {
   if (file.startsWith('labels-')) return labelsFile(visitId, file);
+  const whole = SIZES.find((p) => file === `all-${p}.zip`);
+  if (whole) {
+    const all = await visitById(visitId);
+    return all && allPapers(all, whole);
+  }
   const name = PAPERS.find((p) => file.startsWith(`${p}-`) || file === `${p}.csv`);
   const visit = name && (await visitById(visitId));
   if (!name || !visit) return undefined;
@@ -52,5 +92,10 @@ export async function paperFile(visitId: string, file: string): Promise<MadeFile
     const { columns, rows } = TABLES[name](made);
     return { body: csvFile(columns, rows), type: 'text/csv; charset=utf-8', name: `${called}.csv`, extension: 'csv' };
   }
-  return { body: await paperPdf(name, made, paper), type: 'application/pdf', name: `${called} ${paper}.pdf`, extension: 'pdf' };
+  return {
+    body: await pdfOf(await paperJob(name, made, paper)),
+    type: 'application/pdf',
+    name: `${called} ${paper}.pdf`,
+    extension: 'pdf',
+  };
 }

@@ -1,10 +1,11 @@
-import { G, Page, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { G, Image as Picture, Page, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
+import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { Caution } from '@/core/handover/cautions';
 import { letterPlaces, paperFill } from '@/core/handover/letters';
 import type { PaperColour } from '@/core/handover/paper-colour';
 import type { RoomPaper } from '@/core/handover/schedule';
-import { FONTS, MM, type Paper } from '../pdf/paper';
+import { MM, OWN_FONT, type Paper } from '../pdf/paper';
 
 export const SIZES = { a4: 'A4', letter: 'LETTER' } as const satisfies Record<Paper, string>;
 const WIDTH_MM = { a4: 210, letter: 215.9 } as const;
@@ -14,7 +15,6 @@ export const innerWidth = (paper: Paper): number => (WIDTH_MM[paper] - 2 * MARGI
 
 export const styles = StyleSheet.create({
   page: {
-    fontFamily: FONTS,
     fontSize: 9,
     color: '#000',
     paddingTop: MARGIN_MM * MM,
@@ -35,6 +35,8 @@ export const styles = StyleSheet.create({
     fontSize: 7.5,
     color: '#333',
   },
+  card: { flexDirection: 'row', gap: 8, alignItems: 'center', marginBottom: 10 },
+  logo: { height: 34, maxWidth: 120, objectFit: 'contain' },
   room: { fontSize: 13, fontWeight: 600, lineHeight: 1.2, marginTop: 12, marginBottom: 3 },
   soft: { color: '#333', fontSize: 8, lineHeight: 1.25 },
   bold: { fontWeight: 600 },
@@ -43,7 +45,14 @@ export const styles = StyleSheet.create({
   box: { border: '1.25pt solid #000', padding: 7, marginTop: 10, gap: 2 },
 });
 
-type SheetProps = {
+/** How every sheet of a document is made up: its fonts, and who hands it over. */
+export type SheetLook = {
+  readonly fonts: readonly string[];
+  readonly from?: ConsultantCard | undefined;
+  /** A picture as it is kept, JPEG; undefined without one. */
+  readonly logo?: Uint8Array | undefined;
+};
+type SheetProps = SheetLook & {
   readonly paper: Paper;
   readonly title: string;
   readonly aside: string;
@@ -51,10 +60,27 @@ type SheetProps = {
   readonly first?: boolean;
   readonly children: ReactNode;
 };
+/** Who hands it over: their name, how they are reached, and their logo. */
+const Card = ({ from, logo }: { readonly from: ConsultantCard; readonly logo: Uint8Array | undefined }) => {
+  const who = [from.consultantName, from.business].filter(Boolean).join(', ');
+  const reached = [from.address.replace(/\s*\n\s*/g, ', '), from.telephone, from.email].filter(Boolean).join(' · ');
+  if (who === '' && reached === '' && !logo) return null;
+  return (
+    <View style={styles.card}>
+      {logo && <Picture src={{ data: Buffer.from(logo), format: 'jpg' }} style={styles.logo} />}
+      <View style={{ flex: 1 }}>
+        {who !== '' && <Text style={styles.bold}>{who}</Text>}
+        {reached !== '' && <Text style={styles.soft}>{reached}</Text>}
+      </View>
+    </View>
+  );
+};
+
 /** A sheet with its title on the first page, and which page it is on every one. */
-export const Sheet = ({ paper, title, aside, first = true, children }: SheetProps) => (
-  <Page size={SIZES[paper]} style={styles.page} wrap>
+export const Sheet = ({ paper, title, aside, first = true, fonts, from, logo, children }: SheetProps) => (
+  <Page size={SIZES[paper]} style={[styles.page, { fontFamily: [...fonts] }]} wrap>
     <View style={styles.body}>
+      {first && from && <Card from={from} logo={logo} />}
       {first && (
         <View style={styles.head}>
           <Text style={styles.title}>{title}</Text>
@@ -64,9 +90,7 @@ export const Sheet = ({ paper, title, aside, first = true, children }: SheetProp
       {children}
     </View>
     <View style={styles.foot} fixed>
-      <Text>
-        {title} · {aside}
-      </Text>
+      <Text>{[title, aside, from?.footer].filter(Boolean).join(' · ')}</Text>
       <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
     </View>
   </Page>
@@ -170,7 +194,7 @@ export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; rea
               x={place.x * x}
               y={place.y * y + 3.2}
               textAnchor="middle"
-              style={{ fontSize: 9, fontWeight: 600, fontFamily: FONTS[0]! }}
+              style={{ fontSize: 9, fontWeight: 600, fontFamily: OWN_FONT }}
             >
               {place.letter}
             </Text>

@@ -1,7 +1,7 @@
 import { Document, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { RecordPaper } from '@/core/handover/record-paper';
-import { registerFont, type Paper } from '../pdf/paper';
+import { fontsFor, type Paper } from '../pdf/paper';
 import { Chip, Sheet, styles } from './parts';
 
 const Stays = ({ stays }: Pick<RecordPaper, 'stays'>) => (
@@ -53,10 +53,10 @@ const Colours = ({ colours }: Pick<RecordPaper, 'colours'>) => (
 
 /** The record of a room, as a PDF. */
 export async function recordPdf(made: RecordPaper, paper: Paper): Promise<Buffer> {
-  registerFont();
+  const fonts = fontsFor(JSON.stringify(made));
   return renderToBuffer(
-    <Document title={`Room record, ${made.room}, ${made.visit}`} creator="Elm Swatch" producer="Elm Swatch">
-      <Sheet paper={paper} title={`Room record: ${made.room}`} aside={`${made.visit} · ${made.day}`}>
+    <Document title={`Room record, ${made.room}, ${made.visit}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
+      <Sheet paper={paper} fonts={fonts} title={`Room record: ${made.room}`} aside={`${made.visit} · ${made.day}`}>
         {made.brief.map(({ title, words }) => (
           <Text key={title}>
             <Text style={styles.bold}>{title}: </Text>

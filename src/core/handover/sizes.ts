@@ -1,0 +1,32 @@
+import { sizeOf } from '../record/describe-room';
+import { openingsOf } from '../record/openings';
+import type { Room } from '../record/room';
+import { wallLength } from '../light/room-fit';
+import { wallName, WALLS } from '../room/facing';
+import { sayLength, type Units } from '../units/length';
+import { upperFirst } from './words';
+
+const listed = new Intl.ListFormat('en-GB');
+const ANY = 'not measured: taken as usual';
+
+/** The true sizes of a room's walls with what is in each, so that nobody takes one for another: "North wall 4.20 × 2.70 m: window 1.80 × 1.50 m". */
+export function saySizes(room: Room, units: Units): string[] {
+  const size = sizeOf(room);
+  const openings = openingsOf(room, size);
+  const by = (wide: number, high: number) =>
+    units === 'metric' ? `${wide.toFixed(2)} × ${high.toFixed(2)} m` : `${sayLength(wide, units)} × ${sayLength(high, units)}`;
+  return WALLS.map((wall) => {
+    const known = room.heightM !== null && (wall % 2 === 0 ? room.widthM : room.depthM) !== null;
+    const within = openings
+      .filter((o) => o.wall === wall)
+      .map(({ kind, id, rect }) => {
+        const door = room.paintwork.doors.find((d) => d.id === id);
+        const called =
+          kind === 'window' ? 'window' : door?.leadsTo ? `door to ${door.leadsTo}` : door?.outside ? 'front door' : 'door';
+        return `${called} ${by(rect.s1 - rect.s0, rect.z1 - rect.z0)}`;
+      });
+    const name = upperFirst(wallName(room.bearingDeg, wall, room.windows));
+    const is = known ? by(wallLength(wall, size), size.heightM) : ANY;
+    return `${name} ${is}${within.length > 0 ? `: ${listed.format(within)}` : ''}`;
+  });
+}

@@ -1,0 +1,87 @@
+import { Text, View } from '@react-pdf/renderer';
+import { PAPER_TITLES, type HandOver } from '@/core/handover/hand-over';
+import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import { CautionBox, Chip, Sheet, styles } from './parts';
+import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
+
+const ClientRoomPart = ({ room, paper }: RoomProps) => {
+  const { colours, looks, notDecided, whyNot, wish } = room.forClient;
+  return (
+    <View>
+      <RoomHead {...{ room, paper }} objections={room.forClient.objections} />
+      {wish !== '' && <Text style={{ marginTop: 3 }}>You asked for: {wish}</Text>}
+      {colours.map((c) => (
+        <View key={c.where} style={styles.row} wrap={false}>
+          <Chip hex={c.colour.hex} width={70} height={52} />
+          <View style={{ flex: 1, gap: 1 }}>
+            <Text style={styles.bold}>{c.where}</Text>
+            <Text>
+              {c.colour.maker} {c.colour.code}, {c.colour.name}, <Text style={styles.bold}>{c.colour.strengthSays[0]}</Text>,{' '}
+              {c.sheen}
+            </Text>
+            {c.says !== '' && <Text style={styles.soft}>{c.says}</Text>}
+            {c.why.map((why) => (
+              <Text key={why}>{why}</Text>
+            ))}
+            {c.liveWith.length > 0 && <Text>To live with: {c.liveWith.join('; ')}</Text>}
+          </View>
+        </View>
+      ))}
+      {whyNot.length > 0 && (
+        <View style={{ marginTop: 4 }} wrap={false}>
+          <Text style={styles.bold}>What you liked and why it is not on a wall</Text>
+          {whyNot.map(({ hex, says }) => (
+            <View key={says} style={{ flexDirection: 'row', gap: 5, marginTop: 3, alignItems: 'center' }}>
+              <Chip hex={hex} width={28} height={18} />
+              <Text style={{ flex: 1 }}>{says}</Text>
+            </View>
+          ))}
+        </View>
+      )}
+      {looks.length > 0 && (
+        <View style={{ marginTop: 4 }}>
+          <Text style={styles.bold}>Looks to take</Text>
+          {looks.map((look) => (
+            <Text key={look}>{look}</Text>
+          ))}
+        </View>
+      )}
+      {notDecided !== '' && (
+        <Text style={{ marginTop: 4 }}>
+          <Text style={styles.bold}>Not decided yet: </Text>
+          {notDecided}
+        </Text>
+      )}
+    </View>
+  );
+};
+
+const ClientEnd = ({ made }: { readonly made: HandOver }) => (
+  <View>
+    {made.roomsLeft.length > 0 && <Text style={{ marginTop: 10 }}>Nothing is decided yet in: {made.roomsLeft.join(', ')}.</Text>}
+    <CautionBox cautions={made.cautions} />
+  </View>
+);
+
+/** The client's sheet. */
+export const Client = ({ made, paper, look }: PaperProps) => {
+  const sheets = inSheets(made.rooms);
+  return (
+    <>
+      {sheets.map((rooms, k) => (
+        <Sheet key={k} {...look} paper={paper} title={PAPER_TITLES.client} aside={asideOf(made)} first={k === 0}>
+          {k === 0 && (
+            <Text style={styles.soft}>
+              {made.client.clientName !== '' && `For ${made.client.clientName}. `}What was decided in the visit of{' '}
+              {made.visit.day}. {PATCH_CAVEAT}
+            </Text>
+          )}
+          {rooms.map((room) => (
+            <ClientRoomPart key={room.roomId} {...{ room, paper }} />
+          ))}
+          {k === sheets.length - 1 && <ClientEnd made={made} />}
+        </Sheet>
+      ))}
+    </>
+  );
+};

@@ -1,0 +1,19 @@
+import { cardsPdf } from '../looks/cards-pdf';
+import { labelsPdf } from '../papers/labels-pdf';
+import { paperPdf } from '../papers/papers-pdf';
+import { recordPdf } from '../papers/record-pdf';
+import type { PdfJob } from './jobs';
+
+/** Makes a document. */
+export function renderPdf(job: PdfJob): Promise<Uint8Array> {
+  switch (job.kind) {
+    case 'paper':
+      return paperPdf(job.name, job.made, job);
+    case 'record':
+      return recordPdf(job.made, job.paper);
+    case 'labels':
+      return labelsPdf(job.labels, job);
+    case 'cards':
+      return cardsPdf({ label: job.visit }, job.cards, job.paper);
+  }
+}
