@@ -1,3 +1,7 @@
+import type { ProductLines } from '@/core/paint/product-lines';
+import type { ConsultantCard } from '@/core/record/consultant-card';
+import type { Paintwork } from '@/core/record/paintwork';
+import type { People } from '@/core/record/people';
 import type { Intensity } from '@/core/record/intensity';
 import type { Reaction } from '@/core/record/reaction';
 
@@ -105,6 +109,8 @@ export type DemoRoom = {
   readonly looks?: readonly DemoLook[];
   readonly samples?: readonly DemoSample[];
   readonly doors?: readonly DemoDoor[];
+  /** What is there now, by kind of surface. */
+  readonly now?: Paintwork['now'];
   readonly decided?: readonly DemoDecision[];
   readonly signed?: { readonly by: string; readonly on: string };
   /** On the room, or on one colour. */
@@ -125,9 +131,29 @@ export const DEMO_VISIT: {
   readonly label: string;
   readonly brief: DemoBrief;
   readonly prices: DemoPrices;
+  readonly people: Partial<People>;
+  readonly card: Partial<ConsultantCard>;
+  /** What makers' products are called, by maker. */
+  readonly products: Readonly<Record<string, Partial<ProductLines>>>;
   readonly rooms: readonly DemoRoom[];
 } = {
   label: 'Quay Row 14',
+  people: {
+    clientName: 'Merrin and Alder Quayle',
+    clientAddress: '14 Quay Row, Bristol',
+    clientTelephone: '0117 496 0123',
+    clientEmail: 'quay.row@example.org',
+    painterEmail: 'painter@example.org',
+    counterEmail: 'counter@example.org',
+  },
+  card: {
+    consultantName: 'Tamsin Orrell',
+    business: 'Orrell Colour at Home',
+    telephone: '0117 496 0456',
+    email: 'tamsin@example.org',
+    footer: 'Colours are decided in your own light. Ask before anything is changed.',
+  },
+  products: { FR: { wall: 'Ferrow Wall Silk', trim: 'Ferrow Trim', ceiling: 'Ferrow Ceiling' } },
   prices: { jar: 5.5, pint: 9, board: 4, card: 1, currency: '£' },
   brief: {
     decides: 'Both; she asks him about anything dark',
@@ -151,6 +177,11 @@ export const DEMO_VISIT: {
         { code: 'FR 3092', strength: 100, day: 'W W', sun: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
         { code: 'FR 3031', strength: 100, day: 'W W', sun: 'W W', overcast: 'W W', lamps: 'W W' },
       ],
+      now: {
+        wall: { is: 'paint', state: 'sound' },
+        trim: { is: 'paint', state: 'glossy' },
+        door: { is: 'paint', state: 'flaking' },
+      },
       doors: [
         { wall: 2, leftM: 0.6, outside: true },
         { wall: 3, leadsTo: 'the sitting room', leftM: 2.2 },

@@ -26,7 +26,7 @@ export function TickRow({ label, aside, checked, disabled = false, onChange }: P
       <span className="grid size-6 shrink-0 place-items-center border border-line-strong bg-raised">
         {checked && <Check aria-hidden size={18} />}
       </span>
-      <span className="min-w-0 flex-1 truncate">{label}</span>
+      <span className="min-w-0 flex-1 break-words">{label}</span>
       {aside && <span className="shrink-0 text-sm text-soft">{aside}</span>}
     </button>
   );

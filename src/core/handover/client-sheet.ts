@@ -18,6 +18,8 @@ export type ClientRoom = {
   readonly objections: readonly string[];
   readonly wish: string;
   readonly colours: readonly {
+    /** On the unfolded room. */
+    readonly letter: string;
     readonly where: string;
     readonly colour: PaperColour;
     /** "a light beige that leans pink", with nothing of how it is known. */
@@ -110,7 +112,7 @@ export function clientRoom(
   const staying = new Set(stayingWith(room.stays, paintedKinds(decided)).map((s) => s.id));
   const painted = rows.filter((r) => r.choice?.what === 'paint' && r.candidate);
   const looks = room.looks.filter((l) => l.state === 'planned' && l.who === 'client');
-  const colours = painted.map(({ name, surfaces, choice, candidate }, k) => {
+  const colours = painted.map(({ letter, name, surfaces, choice, candidate }, k) => {
     const row = record.find((r) => r.candidate.id === candidate!.id);
     const outside = surfaces[0]!.kind === 'outside';
     // the same colour on another surface is told once
@@ -119,6 +121,7 @@ export function clientRoom(
       ? []
       : [row?.reaction?.reaction === 'likes' && 'You like it', ...restsOn(row, room, { outside, staying })];
     return {
+      letter,
       where: upperFirst(name),
       colour: paperColour(candidate!, factsOf(candidate!)),
       says: again ? '' : describeColour(candidate!.lab),

@@ -5,10 +5,10 @@ import { potCaution } from '../paint/sheen';
 import type { Units } from '../units/length';
 import { sayNeed, sayTenths } from '../units/volume';
 import type { PaintLine, PaintUse } from './paint-list';
+import type { PaintSurface } from '../record/paint-surfaces';
+import { sayNames } from './rows';
 import { paperColour, type PaperColour } from './paper-colour';
 import { sayProduct, type Of } from './schedule';
-
-const listed = new Intl.ListFormat('en-GB');
 
 export type OrderLine = {
   readonly number: number;
@@ -72,9 +72,9 @@ function notesOf({ candidate, cans, sheen }: PaintLine, facts: PaintFacts | unde
 
 /** Where a paint goes: "Hall: skirting; Kitchen: ceiling". */
 function sayUses(uses: readonly PaintUse[]): string {
-  const rooms = new Map<string, Set<string>>();
-  for (const { room, surface } of uses) rooms.set(room, new Set([...(rooms.get(room) ?? []), surface.name]));
-  return [...rooms].map(([room, names]) => `${room}: ${listed.format(names)}`).join('; ');
+  const rooms = new Map<string, Set<PaintSurface>>();
+  for (const { room, surface } of uses) rooms.set(room, new Set([...(rooms.get(room) ?? []), surface]));
+  return [...rooms].map(([room, surfaces]) => `${room}: ${sayNames([...surfaces])}`).join('; ');
 }
 
 /** "Draft: 2.3 l for Hall: ceiling (not signed yet)", a line for each reason. */

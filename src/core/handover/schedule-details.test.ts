@@ -55,8 +55,8 @@ describe('what a painter asks', () => {
       paper({ decisions })
         .rooms[0]!.rows.map((r) => r.product)
         .slice(0, 2),
-    ).toEqual(['Silk Lime (wall paint)', 'trim paint']);
-    expect(paper({ decisions }).order[0]!.what).toBe('Silk Lime (wall paint), eggshell, white base');
+    ).toEqual(['Silk Lime', 'trim paint']);
+    expect(paper({ decisions }).order[0]!.what).toBe('Silk Lime, eggshell, white base');
   });
 
   test('what is there now and what it needs first, of its kind of surface', () => {

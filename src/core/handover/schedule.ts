@@ -75,10 +75,10 @@ export function sayCoatsToPaint({ coats, undercoat, primer }: Choice): string {
   return first.length > 0 ? `${first.join(', ')} + ${coats}` : `${coats}`;
 }
 
-/** "Silk Wall (wall paint)", "wall paint": a product by its maker's own name, where that is known. */
+/** "Silk Wall", "wall paint": a product by its maker's own name, where that is known. */
 export function sayProduct(finish: Finish, facts: PaintFacts | undefined): string {
   const line = facts?.products[finish] ?? '';
-  return line === '' ? PRODUCT_NAMES[finish] : `${line} (${PRODUCT_NAMES[finish]})`;
+  return line === '' ? PRODUCT_NAMES[finish] : line;
 }
 
 /** Why a surface takes more than the usual coats, or something under them; "" where it does not. */
@@ -98,7 +98,7 @@ function sayTake({ surfaces }: SurfaceRow, key: string, { units, lines }: Pick<O
   const uses = lines[n]?.uses.filter((u) => surfaces.includes(u.surface)) ?? [];
   if (uses.length === 0) return '';
   const tenths = uses.reduce((sum, u) => sum + u.tenths, 0);
-  return `${sayTenths(tenths, units)} of paint ${n + 1}${uses.some((u) => u.draft !== null) ? ' (draft)' : ''}`;
+  return `${sayTenths(tenths, units)} of paint\u00a0${n + 1}${uses.some((u) => u.draft !== null) ? ' (draft)' : ''}`;
 }
 
 type InRoom = { readonly room: RoomInLight; readonly above: readonly SurfaceRow[] };

@@ -38,7 +38,7 @@ export function HomeSection() {
   ) => ({ name: 'visit.brief', visitId: visit.id, ...said }) as WriteInput;
   const caution = LEAD[leadRisk(visit.builtYear)];
   return (
-    <section aria-labelledby="home" className="grid gap-4">
+    <section aria-labelledby="home" className="grid grid-cols-1 gap-4">
       <h2 id="home" className="text-lg font-semibold">
         The home
       </h2>

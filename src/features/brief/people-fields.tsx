@@ -24,7 +24,7 @@ export function PeopleFields() {
   const href = addressOf({ visitId: visit.id, roomId: visit.rooms[0]!.id, step: 'brief' });
   const say = (said: Partial<People>) => ({ name: 'visit.people' as const, visitId: visit.id, ...said });
   return (
-    <details className="group" open={FIELDS.some(({ of }) => people[of] !== '')}>
+    <details className="min-w-0" open={FIELDS.some(({ of }) => people[of] !== '')}>
       <summary className="min-h-11 cursor-pointer content-center font-semibold">Names, addresses, telephones</summary>
       <div className="grid gap-4 pt-2 sm:grid-cols-2">
         {FIELDS.map(({ of, label, placeholder }) => (
@@ -40,11 +40,13 @@ export function PeopleFields() {
           />
         ))}
       </div>
-      <TickRow
-        label="The painter is given the client’s name, address and telephone"
-        checked={people.clientToPainter}
-        onChange={(clientToPainter) => void write(say({ clientToPainter }) as Parameters<typeof write>[0])}
-      />
+      <div className="mt-4">
+        <TickRow
+          label="The painter is given the client’s name, address and telephone"
+          checked={people.clientToPainter}
+          onChange={(clientToPainter) => void write(say({ clientToPainter }) as Parameters<typeof write>[0])}
+        />
+      </div>
     </details>
   );
 }

@@ -13,7 +13,7 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
       <ul className="mt-2">
         {colours.map((c) => (
           <li key={c.where} className="flex break-inside-avoid gap-4 border-t border-[#999] py-2">
-            <Chip hex={c.colour.hex} large />
+            <Chip hex={c.colour.hex} letter={c.letter} large />
             <div className="min-w-0 leading-snug">
               <b>{c.where}</b>
               <p>

@@ -50,6 +50,10 @@ export async function loadDemo(db: Database): Promise<void> {
   await write({ name: 'visit.brief', visitId, ...DEMO_VISIT.brief });
   await write({ name: 'visit.supply', visitId, supply: { samples: DEMO_VISIT.prices } });
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
+  await write({ name: 'visit.people', visitId, ...DEMO_VISIT.people });
+  await write({ name: 'consultant.card', ...DEMO_VISIT.card });
+  for (const [makerId, products] of Object.entries(DEMO_VISIT.products))
+    await write({ name: 'deck.products', makerId, products });
 }
 
 const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;
@@ -119,7 +123,7 @@ async function loadDecisions(
   for (const sample of room.samples ?? [])
     await loadSample({ db, write, id }, roomId, { ...sample, candidateId: idOf(sample.colour) });
   const doors = (room.doors ?? []).map((door) => ({ id: id(), ...door }));
-  if (doors.length > 0) await write({ name: 'room.paintwork', roomId, paintwork: { doors, skirtingM: 0.15 } });
+  await loadPaintwork(write, roomId, { doors, now: room.now });
   const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
   const surfaceOf = (said: string): string[] => {
     const [what, n] = said.split(' ');
@@ -135,6 +139,20 @@ async function loadDecisions(
   const now = (await loadVisit(db, visitId))!.rooms.find((r) => r.id === roomId)!;
   const { by: signedBy, on: signedOn } = room.signed;
   await write({ name: 'decision.sign', roomId, signedBy, signedOn, why: '', decided: toSign(decidedRoom(now)) });
+}
+
+/** Doors, skirting and what is there now; nothing of a room of which no door is known. */
+async function loadPaintwork(
+  write: Loader['write'],
+  roomId: string,
+  {
+    doors,
+    now,
+  }: { readonly now: DemoRoom['now'] | undefined } & {
+    readonly doors: readonly ({ readonly id: string } & NonNullable<DemoRoom['doors']>[number])[];
+  },
+) {
+  if (doors.length > 0) await write({ name: 'room.paintwork', roomId, paintwork: { doors, skirtingM: 0.15, now: now ?? {} } });
 }
 
 async function loadLight({ write, id }: Loader, roomId: string, room: DemoRoom) {

@@ -12,7 +12,7 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
       {wish !== '' && <Text style={{ marginTop: 3 }}>You asked for: {wish}</Text>}
       {colours.map((c) => (
         <View key={c.where} style={styles.row} wrap={false}>
-          <Chip hex={c.colour.hex} width={70} height={52} />
+          <Chip hex={c.colour.hex} letter={c.letter} width={70} height={52} />
           <View style={{ flex: 1, gap: 1 }}>
             <Text style={styles.bold}>{c.where}</Text>
             <Text>

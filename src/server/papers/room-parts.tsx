@@ -46,12 +46,15 @@ export const RoomHead = ({ room, paper, objections, sizes = false }: HeadProps &
       <UnfoldedDrawing room={room} width={innerWidth(paper)} />
     </View>
     <Text style={styles.soft}>{room.caption}</Text>
-    {sizes &&
-      room.sizes.map((says) => (
-        <Text key={says} style={styles.soft}>
-          {says}
-        </Text>
-      ))}
+    {sizes && (
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
+        {room.sizes.map((says) => (
+          <Text key={says} style={[styles.soft, { width: '50%' }]}>
+            {says}
+          </Text>
+        ))}
+      </View>
+    )}
   </View>
 );
 

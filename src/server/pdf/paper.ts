@@ -53,7 +53,8 @@ function register({ font, part }: Part): string {
 
 /** Makes the fonts known that a text needs, whatever its script, and names them; the product's own first. */
 export function fontsFor(text: string): string[] {
-  const own = partsOf(OWN).filter((p) => p.part.startsWith('latin'));
+  // the letters that almost everything is written in come first: a font that is asked and has none of them parts every word
+  const own = ['latin', 'latin-ext'].flatMap((part) => partsOf(OWN).filter((p) => p.part === part));
   const found = new Set<Part>(own);
   for (const character of new Set(text)) {
     const code = character.codePointAt(0)!;
