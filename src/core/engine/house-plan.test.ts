@@ -172,6 +172,22 @@ describe('the looks of a house', () => {
     expect(found.route!.exact).toBe(true);
   });
 
+  test('one order has one sky: what needs cloud is not mixed with what needs sun, and nothing begins before now', () => {
+    const west = toPlan('west', facing(270));
+    const request = { visit: [at('14:00'), at('18:00')] as const, skies: ['clear', 'overcast'] as const };
+    const found = plan([west], request);
+    const { looks } = found.rooms[0]!;
+    const seen = found.route!.stops.flatMap((s) => s.looks.map((k) => looks.filter((l) => l.inVisit)[k]!));
+    expect(found.route!.sky).toBe('clear');
+    expect(seen.length).toBeGreaterThan(0);
+    for (const look of seen) expect(look.light === 'lamps' || look.lights.includes('clear')).toBe(true);
+    const cloudy = plan([west], { ...request, skies: ['overcast'] }).route!;
+    expect([cloudy.sky, cloudy.worth]).toEqual(['overcast', 0]);
+    const later = plan([west], { ...request, now: at('15:10') }).route!;
+    expect(later.from).toBe(at('15:15'));
+    expect(plan([west], { ...request, now: at('18:30') }).route).toBeNull();
+  });
+
   test('after dark begins when the sun is six degrees down; in the polar day it never does', () => {
     const [from, to] = darkHours({ date: '2026-12-21', zone: ZONE, place });
     expect(sunPosition(from, place).altitudeDeg).toBeLessThan(-6);

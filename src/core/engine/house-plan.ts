@@ -10,15 +10,13 @@ import { sunPosition } from '../light/sun';
 import { wallClock } from '../light/time-zone';
 import { byDaylight, type LookLight } from '../plan/look-light';
 import { roomLooks, type LookMoment, type RoomLook, type RoomLooks } from '../plan/room-looks';
-import { bestRoute, type Route, type RouteRoom } from '../plan/route';
 import { WALLS } from '../room/facing';
 import { wallPosition } from '../room/wall-position';
 import { lampsOf, placeOf, roomOf, sceneAt } from './known-days';
-import type { LitRoom } from './lit-room';
+import { withoutLights, type LitRoom } from './lit-room';
 import { surfacesOf } from './looks';
 import { decisionsOf, type SeenMoment } from './look-decisions';
 import {
-  ROUTE_SLOT_MINUTES,
   type DecidedLook,
   type HousePlan,
   type PlannedLook,
@@ -27,6 +25,7 @@ import {
   type RoomToPlan,
 } from './plan-protocol';
 import { inPart, type Steps } from './steps';
+import { routeOf, withinVisit, type When } from './plan-route';
 import { tinted } from './tinted';
 import { judgedDaylight } from './used-lights';
 
@@ -84,15 +83,6 @@ function labsAt(room: LitRoom, lights: readonly PositionLight[], surfaces: reado
     const scene = sceneAt(lights, placeOf(box, wallPosition(wall)), room.lookIn.scale);
     return scene ? surfaces.map(appearIn(scene)) : null;
   });
-}
-
-type When = Omit<PlanRequest, 'rooms' | 'toleranceE'>;
-
-/** The part of a stretch in which the samples are dry and someone is in the house; undefined where there is none. */
-function withinVisit([from, to]: readonly [number, number], { visit, dryAt }: When): readonly [number, number] | undefined {
-  if (!visit) return undefined;
-  const met = [Math.max(from, visit[0], dryAt ?? -Infinity), Math.min(to, visit[1])] as const;
-  return met[1] - met[0] >= ROUTE_SLOT_MINUTES * MINUTE_MS ? met : undefined;
 }
 
 /** Whether any of some lights may be met in the visit: by day under the skies expected, lamps whenever it is dark. */
@@ -225,27 +215,19 @@ function describedLooks(asked: RoomToPlan, request: PlanRequest, { moments, seen
   });
 }
 
-/** The order of rooms through the visit, by what can be looked at in each. */
-function routeOf(request: PlanRequest, plans: readonly RoomPlan[]): Route | null {
-  const { visit } = request;
-  if (!visit) return null;
-  const SLOT = ROUTE_SLOT_MINUTES * MINUTE_MS;
-  const slots = Math.floor((visit[1] - visit[0]) / SLOT);
-  const rooms = plans.map((plan, k): RouteRoom => {
-    const taken = new Set(request.rooms[k]!.kept.filter((one) => one.taken).map((one) => one.id));
-    const looks = plan.looks.filter((l) => l.inVisit && !(l.id !== null && taken.has(l.id)));
-    return {
-      id: plan.roomId,
-      // a quarter of an hour for one look or two, more for more
-      stay: Math.max(1, Math.ceil(looks.length / 2)),
-      looks: looks.map(({ from, to, worth }) => {
-        const met = withinVisit([from, to], request)!;
-        const within = (s: number) => visit[0] + s * SLOT < met[1] && visit[0] + (s + 1) * SLOT > met[0];
-        return { worth, slots: new Set(Array.from({ length: slots }, (_, s) => s).filter(within)) };
-      }),
-    };
-  });
-  return bestRoute(rooms, slots);
+/** Rooms that were planned, by what their plan depends on: the hour that it is moves nothing but the route. */
+const planned = new Map<string, RoomPlan>();
+const MOST_PLANNED = 60;
+
+function* knownRoom(asked: RoomToPlan, request: PlanRequest): Steps<RoomPlan> {
+  const { toleranceE, visit, skies, dryAt } = request;
+  const key = JSON.stringify([{ ...asked, lit: withoutLights(asked.lit) }, toleranceE, visit, skies, dryAt]);
+  const known = planned.get(key);
+  if (known) return known;
+  const found = yield* planRoom(asked, request);
+  planned.set(key, found);
+  if (planned.size > MOST_PLANNED) planned.delete(planned.keys().next().value!);
+  return found;
 }
 
 /**
@@ -255,7 +237,7 @@ function routeOf(request: PlanRequest, plans: readonly RoomPlan[]): Route | null
 export function* housePlan(request: PlanRequest): Steps<HousePlan> {
   const rooms: RoomPlan[] = [];
   for (const [k, room] of request.rooms.entries()) {
-    rooms.push(yield* inPart(planRoom(room, request), k / request.rooms.length, (k + 1) / request.rooms.length));
+    rooms.push(yield* inPart(knownRoom(room, request), k / request.rooms.length, (k + 1) / request.rooms.length));
   }
   return { ok: true, rooms, route: routeOf(request, rooms) };
 }

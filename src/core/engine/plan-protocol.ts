@@ -1,3 +1,4 @@
+import type { SkyName } from '../light/outdoors';
 import type { LookLight } from '../plan/look-light';
 import type { Route } from '../plan/route';
 import type { JudgedStay } from './judgement-protocol';
@@ -38,6 +39,8 @@ export type PlanRequest = {
   readonly skies: readonly LookLight[];
   /** Instant from which the samples are dry; null: they are. */
   readonly dryAt: number | null;
+  /** The instant it is, where that lies within the visit: nobody goes anywhere before it. */
+  readonly now?: number | undefined;
 };
 
 /** What a look decides, from the clearest kind on: whether something still works, which of two gives way, what one colour does. */
@@ -83,11 +86,19 @@ export type RoomPlan = {
   readonly problem: string | null;
 };
 
+/** An order of rooms under one sky: of skies that exclude each other the one that shows most. */
+export type VisitRoute = Route & {
+  /** Instant of its first slot. */
+  readonly from: number;
+  /** null where any sky, or the lamps alone, would do. */
+  readonly sky: SkyName | null;
+};
+
 export type HousePlan = {
   readonly ok: true;
   readonly rooms: readonly RoomPlan[];
-  /** Through the visit, in slots of {@link ROUTE_SLOT_MINUTES} from its start; null without one. */
-  readonly route: Route | null;
+  /** Through what is left of the visit, in slots of {@link ROUTE_SLOT_MINUTES}; null without one. */
+  readonly route: VisitRoute | null;
 };
 
 export const ROUTE_SLOT_MINUTES = 15;

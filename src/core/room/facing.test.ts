@@ -20,6 +20,9 @@ describe('facing', () => {
     expect(daylightWords([90], 51)).toBe(daylightWords([90], -37));
     expect(daylightWords([90, 270], 51)).toBe('balanced: light from more than one side');
     expect(daylightWords([], 51)).toBe('no window: lamps only');
+    // behind a tall house, or in winter
+    expect(daylightWords([90], 51, false)).toBe('sky light alone: no sun comes in on this day');
+    expect(daylightWords([0], 51, false)).toBe('cool and even');
   });
 
   test('the sun that comes in is called by where its wall faces', () => {

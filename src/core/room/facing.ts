@@ -44,13 +44,18 @@ const LIGHT_WORDS: Record<Quarter, string> = {
   west: 'subdued in the morning, warm and strong late in the day',
 };
 
+const NO_SUN_WORDS = 'sky light alone: no sun comes in on this day';
+
 /**
  * What light the windows give, in the trade's words: north cool and even, south warm, east and west by the hour; mirrored in the southern
  * hemisphere; windows on two or more sides balance out. Common practice, no source.
+ *
+ * @param sunComesIn whether it does on the day, past what stands opposite: an east room behind a tall house has no morning sun
  */
-export function daylightWords(windowBearingsDeg: readonly number[], latitude: number): string {
+export function daylightWords(windowBearingsDeg: readonly number[], latitude: number, sunComesIn = true): string {
   const quarters = [...new Set(windowBearingsDeg.map((b) => quarterOf(b, latitude)))];
   if (quarters.length === 0) return 'no window: lamps only';
+  if (!sunComesIn && quarters.some((q) => q !== 'pole')) return NO_SUN_WORDS;
   if (quarters.length === 1) return LIGHT_WORDS[quarters[0]!];
   return 'balanced: light from more than one side';
 }

@@ -9,7 +9,9 @@ import type { Look } from '@/core/record/look';
 import { samplesDryAt } from '@/core/record/sample-drying';
 import { roomRecord } from '@/core/record/room-record';
 import type { RoomInLight } from '@/core/record/kinds-of-light';
+import { wallClock } from '@/core/light/time-zone';
 import { useCursorPart } from '../cursor/cursor';
+import { useInstant } from '../cursor/use-instant';
 import { useVisit } from '../session/visit-context';
 import { asKey } from './as-key';
 import { useJob } from './light-worker';
@@ -39,6 +41,8 @@ function toPlan(room: RoomInLight, lit: RoomToPlan['lit']): RoomToPlan {
   };
 }
 
+const QUARTER_MS = 15 * 60_000;
+
 /** The plan of the whole house for the day of the ribbon, while it is asked for and the climate is known; what is no longer asked is cancelled. */
 export function useHousePlan(asked: boolean) {
   const { visit } = useVisit();
@@ -46,6 +50,9 @@ export function useHousePlan(asked: boolean) {
   const { rooms, plan } = visit;
   const zone = visit.place.timeZone;
   const lit = useLitRooms(rooms);
+  // the order of rooms begins with the quarter of an hour that it is
+  const instant = useInstant();
+  const quarter = instant && wallClock(instant, zone).date === date ? Math.ceil(instant / QUARTER_MS) * QUARTER_MS : undefined;
   const request = useMemo((): PlanRequest | undefined => {
     if (!lit || !asked) return undefined;
     const during = plan.fromHour < plan.toHour;
@@ -55,7 +62,8 @@ export function useHousePlan(asked: boolean) {
       visit: during ? [instantOf(date, zone, plan.fromHour), instantOf(date, zone, plan.toHour)] : null,
       skies: plan.skies,
       dryAt: samplesDryAt(rooms, plan),
+      now: quarter,
     };
-  }, [lit, asked, rooms, plan, date, zone]);
+  }, [lit, asked, rooms, plan, date, zone, quarter]);
   return useJob<HousePlan>(asKey('plan', request), (w, id, progress) => w.plan(id, request!, progress));
 }

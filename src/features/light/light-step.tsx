@@ -10,10 +10,10 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
+import { useRoom, useVisit } from '../session/visit-context';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useScale } from '../light-client/room-day';
 import { wallName } from '@/core/room/facing';
 import { sayPosition } from '../words/say-light';
-import { useVisit } from '../session/visit-context';
 import { AssumptionsList } from './assumptions-list';
 import { BearingField, readBearing } from './bearing-field';
 import { DayChart } from './day-chart';
@@ -155,10 +155,13 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
   const { room, draft, errors, saving, conflict, takeNewer, keepMine } = light;
   const bearing = readBearing(draft.bearing);
   const faces = bearing === null ? [] : draft.windows.map((w) => wallBearingDeg(bearing, w.wall));
+  // what is not described yet keeps no sun out
+  const { kinds } = useRoom(roomId).inLight;
+  const sunComesIn = !kinds.includes('no-sun') || kinds.some((k) => k.startsWith('sun-'));
   const words =
     bearing === null && draft.windows.length > 0
       ? 'read the bearing to know the light'
-      : daylightWords(faces, visit.place.latitude);
+      : daylightWords(faces, visit.place.latitude, sunComesIn);
   return (
     <div className="p-4">
       <StepTitle title={`${room.name}: the light`} aside={words}>

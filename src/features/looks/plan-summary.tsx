@@ -1,7 +1,8 @@
 'use client';
 
 import { ROUTE_SLOT_MINUTES, type HousePlan } from '@/core/engine/plan-protocol';
-import { clockText } from '@/core/light/time-zone';
+import { clockText, wallClock } from '@/core/light/time-zone';
+import { LOOK_LIGHT_WORDS } from '@/core/plan/look-light';
 import { Button } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { useVisit } from '../session/visit-context';
@@ -86,7 +87,8 @@ export function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly r
   const { visit } = useVisit();
   const { route } = plan;
   if (!route || route.worth === 0) return null;
-  const clock = (slot: number) => clockText(visit.plan.fromHour + (slot * ROUTE_SLOT_MINUTES) / 60);
+  const clock = (slot: number) =>
+    clockText(wallClock(route.from + slot * ROUTE_SLOT_MINUTES * 60_000, visit.place.timeZone).hours);
   const nameOf = (id: string) => visit.rooms.find((r) => r.id === id)?.name ?? '';
   const numbers = (id: string, indices: readonly number[]) => {
     const taken = (one: string | null) => rows.some((r) => r.look?.id === one && r.state === 'taken');
@@ -95,7 +97,7 @@ export function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly r
   };
   return (
     <p className="mt-2 text-[15px] text-soft">
-      <b className="font-semibold text-ink">Best order: </b>
+      <b className="font-semibold text-ink">Best order{route.sky && ` ${LOOK_LIGHT_WORDS[route.sky]}`}: </b>
       {route.stops.map(({ id, from, looks }, k) => {
         const seen = numbers(id, looks);
         return (
