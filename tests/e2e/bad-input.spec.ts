@@ -201,7 +201,7 @@ test('verdicts from two tabs are both kept', async ({ page, demo, context }) => 
   await other.keyboard.press('r');
   await allSaved(page);
   await allSaved(other);
-  await expect(saidBy(page, 'consultant')).toContainText('lamps: no');
+  await expect(saidBy(page, 'consultant')).toContainText('sun from the east: no');
   await expect(saidBy(other, 'consultant')).toContainText('overcast: nearly');
   await other.close();
 });

@@ -94,7 +94,7 @@ test('the papers: on screen, as PDF read back, as CSV read back', async ({ page,
   await page.getByRole('radio', { name: 'Client’s sheet' }).click();
   await expect(page.getByRole('article', { name: 'Your colours' })).toContainText('To live with: too strong beside Sofa');
   const client = await textOfPdf((await taken('PDF, A4')).bytes);
-  for (const words of ['Your colours', 'like the light at teatime', 'its look by lamps is sure', 'not paint'])
+  for (const words of ['Your colours', 'like the light at teatime', 'every light this room has', 'Merrin and Alder Quayle', 'not paint'])
     expect(client.text).toContain(words);
   await page.getByRole('radio', { name: 'Order', exact: true }).click();
   const order = await textOfPdf((await taken('PDF, A4')).bytes);
@@ -217,7 +217,7 @@ test('doors, rails and cabinets are surfaces of their own; a spreading rate of 0
 }) => {
   await openRoom(page, demo.url, 'North bedroom', 'Decide');
   await expect(page.getByText(/The room is not measured: areas are those of a usual room/)).toBeVisible();
-  await page.getByRole('button', { name: 'Doors, rails, cabinets' }).click();
+  await page.getByRole('button', { name: 'Doors, rails, what is there now' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Add a door' }).click();
   await dialog.getByLabel('Leads to').fill('the landing');

@@ -199,7 +199,7 @@ test('a verdict given where it is dark at the cursor asks by one tap which light
   await allSaved(page);
   expect((await recordOf(page)).candidates[0]!.verdicts.at(-1)).toMatchObject({
     verdict: 'works',
-    light: 'window-day',
+    light: 'sun-south',
     moment: { lampsOn: false, sky: 'clear' },
   });
 });

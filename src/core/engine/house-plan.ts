@@ -140,7 +140,23 @@ function tintsOf(moments: readonly Lit[], place: number): RoomPlan['tints'] {
 
 function stretchOf(look: RoomLook, moments: readonly Lit[], room: LitRoom): readonly [number, number] {
   const { light } = moments[look.moment]!;
-  return light === 'lamps' ? darkHours(room.day) : [moments[look.from]!.at - HALF_MS, moments[look.to]!.at + HALF_MS];
+  // the lamps with a grey day change little by the hour: nobody has to be there within one
+  const around = light === 'both' ? 3 * HALF_MS : HALF_MS;
+  return light === 'lamps' ? darkHours(room.day) : [moments[look.from]!.at - around, moments[look.to]!.at + around];
+}
+
+/** The moment of a look that lies in the visit: the planned one, or the nearest to it at which as much is shown; the planned one where none does. */
+function momentToMeet(
+  { moment, from, to }: RoomLook,
+  moments: readonly Lit[],
+  met: readonly [number, number] | undefined,
+): number {
+  const planned = moments[moment]!;
+  const inside = (k: number) => met !== undefined && moments[k]!.at >= met[0] && moments[k]!.at <= met[1];
+  if (!byDaylight(planned.light) || inside(moment)) return moment;
+  const away = (k: number) => Math.abs(moments[k]!.at - planned.at);
+  const others = [...moments.keys()].filter((k) => k >= from && k <= to && moments[k]!.light === planned.light && inside(k));
+  return others.sort((p, q) => away(p) - away(q))[0] ?? moment;
 }
 
 /** The looks of a room. */
@@ -184,11 +200,13 @@ function describedLooks(asked: RoomToPlan, request: PlanRequest, { moments, seen
   const { lit: room, candidates, stays } = asked;
   const box = roomOf(room.day.room).room;
   const judged = placeOf(box, room.lookIn.position);
-  const seenAt = ({ moment }: Pick<RoomLook, 'moment'>): SeenMoment => {
-    const { light, at, lights } = moments[moment]!;
-    const walls = wallsOf(seen[moment]!.labs, room.lookIn.position, request.toleranceE);
+  // told, and gone to, is one and the same moment
+  const seenAt = (look: RoomLook): SeenMoment => {
+    const { light, at, lights } = moments[momentToMeet(look, moments, withinVisit(stretchOf(look, moments, room), request))]!;
+    const { labs } = seen[look.moment]!;
+    const walls = wallsOf(labs, room.lookIn.position, request.toleranceE);
     const scene = sceneAt(lights, judged, room.lookIn.scale) ?? sceneAt(lights, placeOf(box, walls[0]!), room.lookIn.scale);
-    return { light, at, labs: seen[moment]!.labs, scene };
+    return { light, at, labs, scene };
   };
   const decided = decisionsOf({
     looks: found.looks.map((look) => ({ ...look, seen: seenAt(look) })),
@@ -205,7 +223,7 @@ function describedLooks(asked: RoomToPlan, request: PlanRequest, { moments, seen
       id: null,
       light,
       lights: look.lights,
-      at: met && byDaylight(light) && (at < met[0] || at > met[1]) ? met[0] : at,
+      at,
       from,
       to,
       walls: wallsOf(labs, room.lookIn.position, request.toleranceE),

@@ -6,7 +6,7 @@ import { conflictsWith, verdictOf } from '../judge/relation';
 import { REASON_WORDS, type Reason, type Verdict } from '../judge/reasons';
 import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
 import { clockText, wallClock } from '../light/time-zone';
-import { LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light';
+import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light';
 import type { LookMoment, RoomLook } from '../plan/room-looks';
 import { changeFrom, drivenApart, fartherOf, sayChange, sayMissed } from '../plan/say-look';
 import type { JudgedStay } from './judgement-protocol';
@@ -140,12 +140,14 @@ export function decisionsOf(room: Room): Decision[] {
       const [largest] = [...stays[s]!.components].sort((p, q) => q.share - p.share);
       return view ? seenBy(view, surfacesOf(largest!)[0]!).hex : '#808080';
     };
+    const whenOf = ({ light, at }: SeenMoment) =>
+      `${byDaylight(light) ? `at ${clockText(wallClock(at, zone).hours)} ` : ''}${LOOK_LIGHT_WORDS[light]}`;
     const verdictDecides = (f: Flip): Decides => {
       const here = cells[k]![f.c]![f.s]!;
       const there = cells[f.other]![f.c]![f.s]!;
       return {
         kind: 'verdict',
-        says: `${candidates[f.c]!.name} beside ${stays[f.s]!.name}: predicted ${sayCell(here)} here, ${sayCell(there)} ${LOOK_LIGHT_WORDS[looks[f.other]!.seen.light]}`,
+        says: `${candidates[f.c]!.name} beside ${stays[f.s]!.name}: predicted ${sayCell(here)} ${whenOf(look.seen)}, ${sayCell(there)} ${whenOf(looks[f.other]!.seen)}`,
         hexes: [hexOf(f.c), stayHex(f.s)],
         candidateIds: [candidates[f.c]!.id],
       };

@@ -65,6 +65,14 @@ function plannedRow(room: RoomInLight, planned: PlannedLook, zone: string): Numb
 const lightsOf = ({ byHand, light }: Look, planned: PlannedLook | undefined): readonly LookLight[] =>
   !byHand && planned?.lights.includes(light) ? planned.lights : [light];
 
+/** What is still to be looked at says what is predicted now, as the bench does; what was looked at, or made by hand, what it was kept with. */
+function toldOf(look: Look, planned: PlannedLook | undefined): Pick<LookRow, 'decides' | 'missed'> {
+  const now = { decides: planned?.decides.says ?? '', missed: planned?.missed.join('; ') ?? '' };
+  const isAsked = look.state === 'planned' && !look.byHand;
+  const [first, second] = isAsked ? [now, look] : [look, now];
+  return { decides: first.decides || second.decides, missed: first.missed || second.missed };
+}
+
 function keptRow(room: RoomInLight, look: Look, planned: PlannedLook | undefined): Numbered {
   return {
     key: look.id,
@@ -80,8 +88,7 @@ function keptRow(room: RoomInLight, look: Look, planned: PlannedLook | undefined
     candidateIds: look.candidateIds,
     who: look.who,
     state: look.state,
-    decides: look.decides || (planned?.decides.says ?? ''),
-    missed: look.missed || (planned?.missed.join('; ') ?? ''),
+    ...toldOf(look, planned),
     hexes: planned?.decides.hexes,
     worth: planned?.worth ?? 0,
   };

@@ -40,7 +40,7 @@ describe('cells of the record', () => {
       'no-sun',
       'sun-south',
       'overcast',
-      'lamps-grey-day',
+      'lamps-by-day',
       'lamps',
     ]);
     expect(

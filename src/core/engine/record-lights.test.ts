@@ -35,7 +35,7 @@ describe('what stands for each kind of light', () => {
     const sun = sunOf(of, visit());
     const found = lightsOf(of);
     const { kinds } = roomInLight(of, sun).inLight;
-    expect([...found.keys()].filter((k) => k !== 'lamps-grey-day').sort()).toEqual([...kinds].sort());
+    expect([...found.keys()].filter((k) => k !== 'lamps-by-day').sort()).toEqual([...kinds].sort());
     for (const [kind, lights] of found)
       for (const { moment } of lights) expect(kindOfMoment({ ...moment, position: 'wall-2' }, sun)).toBe(kind);
   });
@@ -45,7 +45,7 @@ describe('what stands for each kind of light', () => {
       ['no-sun', 3],
       ['sun-west', 3],
       ['overcast', 3],
-      ['lamps-grey-day', 3],
+      ['lamps-by-day', 3],
       ['lamps', 1],
     ]);
     const lux = (kind: 'sun-west' | 'no-sun' | 'overcast') => middleOfKind(lit.get(kind)!).scene.lux;

@@ -50,7 +50,7 @@ export function* recordLights({ day, lookIn, usedFor }: LitRoom): Steps<RecordLi
     add('overcast', sceneAt(grey, place, scale), { at, sky: 'overcast', lampsOn: false });
     if (lamps) {
       const both = grey.map((light, p) => together(light, lamps[p]!));
-      add('lamps-grey-day', sceneAt(both, place, scale), { at, sky: 'overcast', lampsOn: true });
+      add('lamps-by-day', sceneAt(both, place, scale), { at, sky: 'overcast', lampsOn: true });
     }
   }
   if (lamps) add('lamps', sceneAt(lamps, place, scale), { at: darkHours(day)[0], sky: 'clear', lampsOn: true });

@@ -3,15 +3,20 @@ import '../../../tests/seeded';
 import { look, madeUpId } from '../../../tests/made-up-look';
 import { candidate, room, visit } from '../../../tests/made-up-room';
 import type { VisitInLight } from '../record/kinds-of-light';
+import type { Sample } from '../record/sample';
 import { cardsOf, lookCard } from './look-cards';
-import { MOST_ANSWER_BYTES, readAnswers, type LookAnswersFile } from './look-answers';
+import { MOST_ANSWER_BYTES, noteOf, readAnswers, type LookAnswersFile } from './look-answers';
 
 const [C1, C2, HAND, OTHER] = [madeUpId(901), madeUpId(902), madeUpId(903), madeUpId(904)];
 const KEY = 'AbCdEfGhIjKlMnOpQrStUv';
 const NOW = Date.parse('2026-09-25T12:00:00Z');
 const first = look({ number: 4 });
 const kept = look({ number: 9 });
-const den = room({ candidates: [candidate(C1, 100), candidate(C2, 75)], looks: [first, kept] });
+const board = (candidateId: string, paintedAt: string | null = '2026-09-22T08:00:00.000Z'): Sample => ({
+  ...{ id: madeUpId(950), candidateId, method: 'board', widthM: 0.6, heightM: 0.9, borderM: 0.05, coats: 2 },
+  ...{ paintedAt, read: null, reason: '' },
+});
+const den = room({ candidates: [candidate(C1, 100), candidate(C2, 75)], looks: [first, kept], samples: [board(C1), board(C2)] });
 const home: VisitInLight = {
   ...visit(),
   rooms: [den],
@@ -45,6 +50,30 @@ describe('a client’s file of answers', () => {
     ]);
   });
 
+  test('words without a tapped answer are kept as a note, once; nothing said is left out', () => {
+    const only = { ...answer, verdict: null, words: 'too busy to look' };
+    const [row] = rowsOf(file({ version: 2, answers: [only] })).rows;
+    expect(row).toMatchObject({ verdict: null, known: false });
+    const words = noteOf(row!);
+    expect(words).toBe('The client, look 4: too busy to look');
+    const note = { id: madeUpId(6), candidateId: C1, words, at: '2026-09-25T08:00:00.000Z', undone: false };
+    const again = { ...home, rooms: [{ ...den, notes: [note] }] };
+    expect(rowsOf(file({ version: 2, answers: [only] }), again).rows[0]!.known).toBe(true);
+    expect(rowsOf(file({ version: 2, answers: [{ ...only, words: ' ' }] })).skipped).toEqual(['look 4: nothing said']);
+  });
+
+  test('an answer from outside of its hours is marked, with them', () => {
+    const at = (lookedAt: string) => rowsOf(file({ answers: [{ ...answer, lookedAt }] })).rows[0]!.outside;
+    expect(at('2026-09-24T09:10:00.000Z')).toBe('');
+    expect(at('2026-09-24T06:10:00.000Z')).toBe('before its hours (09:00–12:00)');
+    expect(at('2026-09-24T15:10:00.000Z')).toBe('after its hours (09:00–12:00)');
+    const dark = { ...first, light: 'lamps' as const, fromHour: null, toHour: null };
+    const lamps = { ...home, rooms: [{ ...den, looks: [dark] }] };
+    expect(rowsOf(file(), lamps).rows[0]!.outside).toBe('before dark');
+    const later = { ...home, rooms: [{ ...den, looks: [{ ...first, date: '2026-10-25' }] }] };
+    expect(rowsOf(file(), later).rows[0]!.outside).toBe('before the day it is meant for');
+  });
+
   test('what is kept already is known again, what was taken back is not', () => {
     const said = {
       lookId: first.id,
@@ -63,7 +92,7 @@ describe('a client’s file of answers', () => {
     ['another key', file({ key: 'xxxxxxxxxxxxxxxxxxxxxx' }), 'These answers belong to another visit.'],
     ['another hand-out', file({ hand: OTHER }), 'These answers belong to another visit.'],
     ['no JSON', '<html>', 'This is not a file of answers, or it was changed on the way.'],
-    ['another version', file({ version: 2 as never }), 'This is not a file of answers, or it was changed on the way.'],
+    ['another version', file({ version: 3 as never }), 'This is not a file of answers, or it was changed on the way.'],
     ['something beside', file({ more: 1 } as never), 'This is not a file of answers, or it was changed on the way.'],
     ['far too long', ' '.repeat(MOST_ANSWER_BYTES + 1), 'The file is too large to be an answer.'],
   ])('%s is refused', (_, text, says) => {
@@ -123,15 +152,24 @@ describe('the card of a look', () => {
       number: 4,
       when: 'between 09:00 and 12:00, under a clear sky',
       day: '25 October',
-      where: 'the east wall, then the north wall',
+      // by what is seen there: the room has one window
+      where: 'the wall opposite the window, as you face it, then the wall right of the window, as you face it',
       beside: 'Oak floor and Skirting',
-      colours: [{ id: C1, says: 'Ferrowmere FR 1, 100 % strength (the full formula)' }],
+      colours: [{ id: C1, name: 'Test Shell 100 %', says: 'Ferrowmere FR 1, 100 % strength' }],
     });
   });
   test('after dark has no hours; colours named for it are those, ruled out or not', () => {
     const card = lookCard(den, { ...first, light: 'lamps', fromHour: null, toHour: null, candidateIds: [C2] });
     expect(card.when).toBe('after dark, lamps on');
     expect(card.colours.map((c) => c.id)).toEqual([C2]);
+  });
+  test('asks only about boards that are there, and says which to paint first', () => {
+    const half = { ...den, samples: [board(C1), board(C2, null)] };
+    expect(lookCard(half, first)).toMatchObject({ colours: [{ id: C1 }], paintFirst: ['Test Shell 75 %'] });
+    expect(lookCard({ ...den, samples: [] }, first)).toMatchObject({
+      colours: [],
+      paintFirst: ['Test Shell 100 %', 'Test Shell 75 %'],
+    });
   });
   test('cards come by their numbers; one without a colour left is none', () => {
     expect(cardsOf(home, [kept.id, first.id]).map((c) => c.number)).toEqual([4, 9]);

@@ -1,17 +1,16 @@
 import { screenColour } from '../colour/srgb';
-import { sayStrength } from '../paint/strength';
 import { sayCardWhen } from '../plan/say-look';
 import type { Look } from '../record/look';
 import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord } from '../record/room-record';
-import { wallName } from '../room/facing';
+import { wallName, type Wall } from '../room/facing';
 import { wallOfPosition } from '../room/wall-position';
 
 /** A colour on a card: what it is called, and roughly what it looks like on a screen or in print. */
 export type CardColour = {
   readonly id: string;
   readonly name: string;
-  /** "Ferrowmere FR 3123, three quarters strength (75 %)". */
+  /** "Ferrowmere FR 3123, 75 % strength": maker, code and strength, nothing of how it is mixed. */
   readonly says: string;
   readonly hex: string;
 };
@@ -35,19 +34,33 @@ export type LookCard = {
   readonly beside: string;
   /** What is to be compared, without what is predicted of it: the client's eye is not led. */
   readonly compares: string;
+  /** Of which a painted board is there. */
   readonly colours: readonly CardColour[];
+  /** Names of those that are asked about too, once their board is painted. */
+  readonly paintFirst: readonly string[];
 };
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 const listed = new Intl.ListFormat('en-GB');
 
-function sayWhere({ walls }: Look, { bearingDeg, windows }: RoomInLight): string {
+/** A wall by what a person sees there: a window, a door, how it lies to the window; its bearing where nothing else tells. */
+function seenWall({ bearingDeg, windows, paintwork: { doors } }: RoomInLight, wall: Wall): string {
+  const withWindow = new Set(windows.map((w) => w.wall));
+  if (withWindow.size === 1 && withWindow.has(wall)) return `the wall with the ${windows.length === 1 ? 'window' : 'windows'}`;
+  const here = doors.filter((d) => d.wall === wall);
+  if (here.length === 1 && doors.length === 1)
+    return `the wall with the door${here[0]!.leadsTo ? ` to ${here[0]!.leadsTo}` : ''}`;
+  if (withWindow.size === 1) return `the ${wallName(null, wall, windows)}, as you face it`;
+  const name = wallName(bearingDeg, wall, windows);
+  const lit = withWindow.has(wall) && bearingDeg !== null ? ', with a window' : '';
+  return /\d$/.test(name) ? name : `the ${name}${lit}`;
+}
+
+function sayWhere({ walls }: Look, room: RoomInLight): string {
   const named = walls.map((position) => {
     if (position === 'by-window') return 'by the window';
     if (position === 'under-lamp') return 'under the lamp';
-    const wall = wallOfPosition(position) ?? 0;
-    const name = wallName(bearingDeg, wall, windows);
-    return /\d$/.test(name) ? name : `the ${name}`;
+    return seenWall(room, wallOfPosition(position) ?? 0);
   });
   return named.join(', then ');
 }
@@ -68,6 +81,13 @@ export function lookCard(room: RoomInLight, look: Look): LookCard {
   const asked = rows.filter(({ candidate, ruling }) =>
     look.candidateIds.length > 0 ? look.candidateIds.includes(candidate.id) : ruling !== 'not',
   );
+  const painted = new Set(room.samples.filter((s) => s.paintedAt !== null).map((s) => s.candidateId));
+  const named = asked.map(({ candidate: c }) => ({
+    id: c.id,
+    name: `${c.name} ${c.strength} %`,
+    says: `${c.maker} ${c.code}, ${c.strength} % strength`,
+    hex: screenColour(c.lab).hex,
+  }));
   return {
     lookId: look.id,
     number: look.number,
@@ -80,12 +100,8 @@ export function lookCard(room: RoomInLight, look: Look): LookCard {
     where: sayWhere(look, room),
     beside: sayBeside(room),
     compares: look.decides.includes(':') ? look.decides.split(':')[0]! : '',
-    colours: asked.map(({ candidate: c }) => ({
-      id: c.id,
-      name: c.name,
-      says: `${c.maker} ${c.code}, ${sayStrength(c.strength)}`,
-      hex: screenColour(c.lab).hex,
-    })),
+    colours: named.filter((c) => painted.has(c.id)),
+    paintFirst: named.filter((c) => !painted.has(c.id)).map((c) => c.name),
   };
 }
 
@@ -93,5 +109,5 @@ export function lookCard(room: RoomInLight, look: Look): LookCard {
 export const cardsOf = (visit: VisitInLight, lookIds: readonly string[]): LookCard[] =>
   visit.rooms
     .flatMap((room) => room.looks.filter((l) => lookIds.includes(l.id)).map((look) => lookCard(room, look)))
-    .filter((card) => card.colours.length > 0)
+    .filter((card) => card.colours.length + card.paintFirst.length > 0)
     .sort((p, q) => p.number - q.number);

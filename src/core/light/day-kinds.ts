@@ -15,14 +15,14 @@ const DAY_ALTITUDE_DEG = 0;
 type Moment = { readonly at: number; readonly sky: SkyName; readonly lampsOn: boolean };
 
 /**
- * The kind of light a moment in a room is of. Lamps by day are the lamps with a grey day, under any sky that lets no sun in; where the sun comes
+ * The kind of light a moment in a room is of. Lamps by day are a kind of their own, under any sky that lets no sun in; where the sun comes
  * in it rules, lamps or not. A room without windows knows lamps alone.
  */
 export function kindAt(room: SunRoom, place: Place, { at, sky, lampsOn }: Moment): JudgingLight {
   const sun = sunPosition(at, place);
   if (lampsOn && (room.windows.length === 0 || sun.altitudeDeg <= DAY_ALTITUDE_DEG)) return 'lamps';
   const comesIn = sky === 'overcast' ? undefined : sunIn(room, sun);
-  return comesIn ?? (lampsOn ? 'lamps-grey-day' : sky === 'overcast' ? 'overcast' : 'no-sun');
+  return comesIn ?? (lampsOn ? 'lamps-by-day' : sky === 'overcast' ? 'overcast' : 'no-sun');
 }
 
 /** A kind of light is one of the room from so many quarters of an hour on. Own choice: half an hour is long enough to mind, and to look. */

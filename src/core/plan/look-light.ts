@@ -11,7 +11,7 @@ export const LOOK_LIGHT_WORDS: Readonly<Record<LookLight, string>> = {
   broken: 'in sun and clouds',
   overcast: 'under cloud',
   lamps: 'after dark, lamps on',
-  both: 'on a grey afternoon, lamps on',
+  both: 'on a grey day, lamps on',
 };
 
 /** What the cursor is set to for a look. */
@@ -22,7 +22,7 @@ export const cursorOfLook = (light: LookLight): { readonly sky: SkyName; readonl
 
 /** The light of the record that a look belongs to, as far as it can be said without the room. */
 export const judgingLightOfLook = (light: LookLight): JudgingLight => {
-  if (light === 'both') return 'lamps-grey-day';
+  if (light === 'both') return 'lamps-by-day';
   return light === 'lamps' || light === 'overcast' ? light : 'window-day';
 };
 

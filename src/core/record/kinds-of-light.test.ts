@@ -61,12 +61,12 @@ describe('kinds of light of a room', () => {
     expect(kinds({ bearingDeg: null, windows: [] })).toEqual(['window by day', 'overcast', 'lamps']);
   });
 
-  test('lamps with a grey day where something was looked at in them, or a look is planned', () => {
-    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()] })).not.toContain('lamps with grey day');
+  test('lamps by day where something was looked at in them, or a look is planned', () => {
+    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()] })).not.toContain('lamps by day');
     const grey = moment('16:00', { sky: 'overcast', lampsOn: true });
     const verdicts = [verdict({ light: 'lamps', moment: grey, at: grey.at, seen: 'in-room' })];
-    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()], verdicts })).toContain('lamps with grey day');
-    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()], looks: [look(1, { light: 'both' })] })).toContain('lamps with grey day');
+    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()], verdicts })).toContain('lamps by day');
+    expect(kinds({ bearingDeg: 0, lamps: [roomLamp()], looks: [look(1, { light: 'both' })] })).toContain('lamps by day');
   });
 
   test('midnight sun and polar night: what there is of a day', () => {
@@ -84,8 +84,8 @@ describe('what was judged is placed', () => {
     ['17:30', {}, 'sun-west'],
     ['17:30', { sky: 'broken' }, 'sun-west'],
     ['17:30', { sky: 'overcast' }, 'overcast'],
-    ['17:30', { sky: 'overcast', lampsOn: true }, 'lamps-grey-day'],
-    ['10:00', { lampsOn: true }, 'lamps-grey-day'],
+    ['17:30', { sky: 'overcast', lampsOn: true }, 'lamps-by-day'],
+    ['10:00', { lampsOn: true }, 'lamps-by-day'],
     ['17:30', { lampsOn: true }, 'sun-west'],
     ['21:00', { lampsOn: true }, 'lamps'],
   ] as const)('at %s, %j: %s', (clock, more, kind) => {

@@ -91,7 +91,7 @@ export function roomInLight(room: Room, sun: RoomSun | undefined): RoomInLight {
   const kinds = inDayOrder([
     ...ownKinds(room, sun),
     ...verdicts.filter((v) => !v.undone && isLookedAt(v)).map((v) => v.light),
-    ...room.looks.filter((l) => l.state === 'planned' && l.light === 'both').map(() => 'lamps-grey-day' as const),
+    ...room.looks.filter((l) => l.state === 'planned' && l.light === 'both').map(() => 'lamps-by-day' as const),
   ]);
   return { ...room, verdicts, intensities: moved(room.intensities, sun), inLight: { kinds, ofLook } };
 }

@@ -80,7 +80,7 @@ export const LIGHTS = [
   'sun-north-east',
   'overcast',
   'lamps',
-  'lamps-grey-day',
+  'lamps-by-day',
 ] as const;
 export type JudgingLight = (typeof LIGHTS)[number];
 export const LIGHT_NAMES: Readonly<Record<JudgingLight, string>> = {
@@ -89,7 +89,7 @@ export const LIGHT_NAMES: Readonly<Record<JudgingLight, string>> = {
   ...(Object.fromEntries(POINTS.map((point) => [`sun-${point}`, `sun from the ${point}`])) as Record<SunLight, string>),
   overcast: 'overcast',
   lamps: 'lamps',
-  'lamps-grey-day': 'lamps with grey day',
+  'lamps-by-day': 'lamps by day',
 };
 
 /** What is written of the light with a judgement: what its moment tells without the room. */

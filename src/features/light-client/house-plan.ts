@@ -6,6 +6,7 @@ import { judgedThings } from '@/core/engine/judged-things';
 import { candidateSwatch } from '@/core/engine/swatches';
 import { instantOf } from '@/core/light/day-moments';
 import type { Look } from '@/core/record/look';
+import { isBeforeBoards } from '@/core/record/look-boards';
 import { samplesDryAt } from '@/core/record/sample-drying';
 import { roomRecord } from '@/core/record/room-record';
 import type { RoomInLight } from '@/core/record/kinds-of-light';
@@ -36,7 +37,8 @@ function toPlan(room: RoomInLight, lit: RoomToPlan['lit']): RoomToPlan {
     lit,
     candidates: inQuestion(room).map((c) => ({ ...candidateSwatch(c), name: `${c.name} ${c.strength} %` })),
     stays: judgedThings(room),
-    kept: room.looks.filter((l) => l.state !== 'dropped').map(decided),
+    // a painted board is looked at anew
+    kept: room.looks.filter((l) => l.state !== 'dropped' && !isBeforeBoards(l, room)).map(decided),
     dropped: room.looks.filter((l) => l.state === 'dropped').map(decided),
   };
 }

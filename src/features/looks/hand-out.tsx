@@ -57,6 +57,10 @@ function useAnswered(): (hand: LookHand) => number {
   return ({ lookIds }) => lookIds.filter((id) => answered.has(id)).length;
 }
 
+/** Whether a board of one of its colours is painted: a client is asked about no other. */
+const hasBoard = ({ room, candidateIds }: LookRow): boolean =>
+  room.samples.some((s) => s.paintedAt !== null && (candidateIds.length === 0 || candidateIds.includes(s.candidateId)));
+
 type Props = { readonly rows: readonly LookRow[] };
 
 /** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
@@ -133,6 +137,7 @@ export function HandOut({ rows }: Props) {
                   <TickRow
                     key={row.key}
                     label={`${row.number}  ${row.room.name}, ${sayLookWhen(row)}`}
+                    aside={hasBoard(row) ? undefined : 'no painted board yet'}
                     checked={!left.has(row.key)}
                     onChange={(on) => toggle(row.key, on)}
                   />

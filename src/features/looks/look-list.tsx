@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { clockText } from '@/core/light/time-zone';
 import { roomRecord } from '@/core/record/room-record';
 import { standingVerdicts } from '@/core/record/standing';
+import { isBeforeBoards } from '@/core/record/look-boards';
 import { wallOfPosition } from '@/core/room/wall-position';
 import { Button, Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
@@ -59,6 +60,14 @@ function Touching({ hexes }: Pick<LookRow, 'hexes'>) {
   );
 }
 
+/** What a person has to know of a look beside what it is for. */
+function Remarks({ row: { look, planned, state, room } }: { readonly row: LookRow }) {
+  if (!look) return null;
+  if (isBeforeBoards(look, room))
+    return <p className="text-sm leading-5">Before its board was dry: the board is planned anew.</p>;
+  return state === 'planned' && !planned ? <p className="text-sm leading-5">This light is not met on this day.</p> : null;
+}
+
 function LookWords({ row, now }: { readonly row: LookRow; readonly now: boolean }) {
   const { look, state } = row;
   const planned = state === 'planned';
@@ -77,7 +86,7 @@ function LookWords({ row, now }: { readonly row: LookRow; readonly now: boolean 
           {row.missed && `without it: ${row.missed}`}
         </p>
       )}
-      {planned && look && !row.planned && <p className="text-sm leading-5">This light is not met on this day.</p>}
+      <Remarks row={row} />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { MOST_ANSWER_BYTES, readAnswers, type AnswerRow, type ReadAnswers } from '@/core/formats/look-answers';
+import { MOST_ANSWER_BYTES, noteOf, readAnswers, type AnswerRow, type ReadAnswers } from '@/core/formats/look-answers';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { useVisit } from '../session/visit-context';
@@ -42,12 +42,13 @@ function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly
               </td>
               <td className="pr-3">{row.colour}</td>
               <td className="pr-3">
-                <b>{VERDICT_WORDS[row.verdict]}</b>
+                <b>{row.verdict ? VERDICT_WORDS[row.verdict] : 'Words only, kept as a note'}</b>
                 {signedFor(row) && <span className="block font-semibold">Signed for {signedFor(row)}: to be settled</span>}
                 {row.words && <span className="block break-words text-soft">“{row.words}”</span>}
               </td>
               <td className="whitespace-nowrap">
                 {sayWhen(row.lookedAt, zone)}
+                {row.outside && <span className="block text-sm font-semibold">{row.outside}</span>}
                 {row.known && <span className="block text-sm text-soft">kept already</span>}
               </td>
             </tr>
@@ -105,14 +106,16 @@ export function ReadIn() {
     const fresh = rows.filter((r) => !r.known);
     let joins: string | undefined;
     const joined = () => (joins ? { joins } : {});
-    for (const { room, lookId, candidateId, verdict, words, lookedAt } of fresh) {
-      const { id } = write(
-        { name: 'look.answer', roomId: room.id, lookId, candidateId, verdict, words, lookedAt, handId: hand.id },
-        joined(),
-      );
+    for (const row of fresh) {
+      const { room, lookId, candidateId, verdict, words, lookedAt } = row;
+      const said =
+        verdict === null
+          ? ({ name: 'note.add', roomId: room.id, candidateId, words: noteOf(row) } as const)
+          : ({ name: 'look.answer', roomId: room.id, lookId, candidateId, verdict, words, lookedAt, handId: hand.id } as const);
+      const { id } = write(said, joined());
       joins ??= id;
     }
-    for (const lookId of new Set(fresh.map((r) => r.lookId))) {
+    for (const lookId of new Set(fresh.filter((r) => r.verdict !== null).map((r) => r.lookId))) {
       const { room, lookedAt } = fresh.find((r) => r.lookId === lookId)!;
       const { id: _, ...look } = room.looks.find((l) => l.id === lookId)!;
       if (look.state === 'planned')

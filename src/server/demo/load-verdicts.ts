@@ -88,7 +88,7 @@ type Mark = {
 type DemoLight = 'day' | 'sun' | 'overcast' | 'lamps';
 function kindFor(light: DemoLight, lights: RecordLights): JudgingLight | undefined {
   if (light === 'overcast' || light === 'lamps') return light;
-  const byDay = inDayOrder(lights.keys()).filter((l) => l !== 'overcast' && l !== 'lamps' && l !== 'lamps-grey-day');
+  const byDay = inDayOrder(lights.keys()).filter((l) => l !== 'overcast' && l !== 'lamps' && l !== 'lamps-by-day');
   return light === 'day' ? byDay[0] : byDay.at(-1);
 }
 

@@ -63,7 +63,8 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
       summary: `Look ${card.number}: ${card.room}, ${card.when}`,
       description: [
         `Hold the boards at ${card.where}${card.beside ? `, beside ${card.beside}` : ''}.`,
-        `Colours: ${card.colours.map((c) => `${c.name} (${c.says})`).join('; ')}.`,
+        card.colours.length > 0 && `Colours: ${card.colours.map((c) => `${c.name} (${c.says})`).join('; ')}.`,
+        card.paintFirst.length > 0 && `To be painted on a board first: ${card.paintFirst.join('; ')}.`,
         card.compares && `To see: ${card.compares}.`,
         'If the light is another one then, take the look on the next day on which it is right.',
       ]

@@ -120,6 +120,13 @@ export async function cardsPdf(visit: Pick<Visit, 'label'>, cards: readonly Look
   const pages = Array.from({ length: Math.ceil(boards.length / 4) }, (_, k) => boards.slice(4 * k, 4 * k + 4));
   return renderToBuffer(
     <Document title={`Look cards, ${visit.label}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
+      {pages.length === 0 && (
+        <Page size={sheet.size} style={[styles.page, { fontFamily, padding: 14 * MM }]}>
+          <Text>
+            No board is painted yet. To be painted first: {[...new Set(cards.flatMap((c) => c.paintFirst))].join(', ')}.
+          </Text>
+        </Page>
+      )}
       {pages.map((four, k) => (
         <Page key={k} size={sheet.size} style={[styles.page, { fontFamily }]}>
           {four.map((board, n) => (

@@ -1,4 +1,6 @@
 import { cardsOf } from '@/core/formats/look-cards';
+import { findConsultantCard } from '@/data/consultant-card';
+import { database } from '../database';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { visitById } from '../visits/queries';
 import { looksCalendar } from './calendar';
@@ -14,7 +16,12 @@ export async function handFile(visitId: string, handId: string, file: string): P
   const cards = cardsOf(visit, hand.lookIds);
   const name = fileName(`${visit.label} looks`, 'looks');
   if (file === 'looks.html')
-    return { body: clientPage(visit, hand, cards), type: 'text/html; charset=utf-8', name: `${name}.html`, extension: 'html' };
+    return {
+      body: clientPage(visit, hand, { cards, card: await findConsultantCard(await database()) }),
+      type: 'text/html; charset=utf-8',
+      name: `${name}.html`,
+      extension: 'html',
+    };
   if (file === 'looks.ics')
     return {
       body: looksCalendar(visit, hand, cards),

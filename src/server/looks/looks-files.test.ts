@@ -1,3 +1,4 @@
+import { NO_CARD } from '@/core/record/consultant-card';
 import ICAL from 'ical.js';
 import { look } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, visit } from '../../../tests/made-up-room';
@@ -96,7 +97,7 @@ describe('the calendar of the looks, read back by another library (ical.js)', ()
 
 describe('the client’s page', () => {
   const of = home('Europe/London');
-  const html = clientPage(of, hand, cardsOf(of, hand.lookIds));
+  const html = clientPage(of, hand, { cards: cardsOf(of, hand.lookIds), card: NO_CARD });
 
   test('is one file: nothing is fetched, and only its own script and style may run', () => {
     const policy = /http-equiv="Content-Security-Policy" content="([^"]+)"/.exec(html)![1];
