@@ -94,7 +94,13 @@ test('the papers: on screen, as PDF read back, as CSV read back', async ({ page,
   await page.getByRole('radio', { name: 'Client’s sheet' }).click();
   await expect(page.getByRole('article', { name: 'Your colours' })).toContainText('To live with: too strong beside Sofa');
   const client = await textOfPdf((await taken('PDF, A4')).bytes);
-  for (const words of ['Your colours', 'like the light at teatime', 'every light this room has', 'Merrin and Alder Quayle', 'not paint'])
+  for (const words of [
+    'Your colours',
+    'like the light at teatime',
+    'every light this room has',
+    'Merrin and Alder Quayle',
+    'not paint',
+  ])
     expect(client.text).toContain(words);
   await page.getByRole('radio', { name: 'Order', exact: true }).click();
   const order = await textOfPdf((await taken('PDF, A4')).bytes);

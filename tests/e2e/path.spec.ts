@@ -108,7 +108,9 @@ async function pickCandidates(page: Page, hand: Hand) {
 async function checkRecord(page: Page, hand: Hand) {
   await hand.press(step(page, 'Record'));
   await expect(page.locator('[data-row="FR 3123/100"] [data-ruling]')).toHaveAttribute('data-ruling', 'not');
-  await expect(page.locator('[data-row="FR 3123/100"]').getByText(/^too green beside Hearth stone, (day without sun|sun from the \w+)/)).toBeVisible();
+  await expect(
+    page.locator('[data-row="FR 3123/100"]').getByText(/^too green beside Hearth stone, (day without sun|sun from the \w+)/),
+  ).toBeVisible();
   await expect(page.locator('[data-row="FR 3123/75"] [data-ruling]')).toHaveAttribute('data-ruling', 'open');
   await hand.press(page.getByRole('button', { name: /Set the ruling on .* at 75 % by hand/ }));
   await hand.pick(page.getByRole('dialog').getByRole('radiogroup', { name: 'Ruling' }), 'Works here');
@@ -142,6 +144,13 @@ async function settle(page: Page, hand: Hand, works: () => Promise<void>, next: 
   );
   await saved(page);
 }
+
+/** The same at another hour of the home's clock, summer time. */
+const later = (page: Page, clock: string, then: () => Promise<unknown>) => async () => {
+  const [hours, minutes] = clock.split(':').map(Number);
+  await page.clock.setFixedTime(new Date(Date.UTC(2026, 8, 23, hours! - 1, minutes)));
+  await then();
+};
 
 /** No step of a visit begun from nothing has a serious finding. */
 async function lookThrough(page: Page) {
@@ -213,9 +222,11 @@ test('the whole path by keyboard', async ({ page, own }) => {
       for (const k of keys) await page.keyboard.press(k);
     };
   await settle(page, hand, key('w'), [
-    { light: 'window by day', thing: key('c', 'd') },
+    { light: 'sun from the south', thing: key('c', 'd') },
     { light: 'overcast', thing: key('o') },
-    { light: 'lamps', thing: key('l') },
+    // the day goes on: the sun leaves the room, then it is dark and the lamps are on
+    { light: 'day without sun', thing: later(page, '18:30', key('t', 'd')) },
+    { light: 'lamps', thing: later(page, '21:00', key('t')) },
     { light: 'lamps', thing: key('ArrowRight') },
   ]);
   await lookThrough(page);
@@ -249,12 +260,20 @@ test.describe('by touch on a tablet', () => {
     await takeAway(page, touch);
     const sky = (name: RegExp) => touch.pick(page.getByRole('radiogroup', { name: 'Sky' }), name);
     const works = () => page.getByRole('button', { name: /^Works/ }).tap();
+    const now = () => page.getByRole('button', { name: /^now/ }).tap();
     await step(page, 'Bench').tap();
     await touch.pick(page.getByRole('radiogroup', { name: 'Who says it' }), /consultant/);
     await settle(page, touch, works, [
-      { light: 'window by day', thing: () => sky(/clear/) },
+      { light: 'sun from the south', thing: () => sky(/clear/) },
       { light: 'overcast', thing: () => sky(/overcast/) },
-      { light: 'lamps', thing: () => page.getByRole('button', { name: /^lamps/ }).tap() },
+      {
+        light: 'day without sun',
+        thing: later(page, '18:30', async () => {
+          await now();
+          await sky(/clear/);
+        }),
+      },
+      { light: 'lamps', thing: later(page, '21:00', now) },
       { light: 'lamps', thing: () => page.getByRole('button', { name: 'Next thing that stays' }).tap() },
     ]);
     await lookThrough(page);

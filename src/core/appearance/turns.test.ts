@@ -1,7 +1,7 @@
 import { lightOfTemperature } from '../colour/illuminant';
 import { paint } from '../../../tests/light-room';
 import { seenIn, type Appearance } from './scene';
-import { turnIn, turnsOf, usualLook } from './turns';
+import { dimHours, REFERENCE_WHITE, turnIn, turnsOf, usualLook } from './turns';
 
 const GREIGE = { l: 76, a: 1.8, b: 8 };
 const look = (cctK: number, lux: number, { l, a, b } = GREIGE): Appearance =>
@@ -47,5 +47,31 @@ describe('turns of a colour through a day', () => {
     expect(turnIn(white, usual, shown(4))).toBeUndefined();
     expect(turnIn(white, usual, shown(-1))).toBe('bluer');
     expect(turnIn(white, usual, shown(14))).toBe('yellower');
+  });
+
+  test('a dim room is said once: a colour is dingy itself only where it suffers more than a white', () => {
+    const white = (cctK: number, lux: number) => look(cctK, lux, REFERENCE_WHITE);
+    const dusk = Array.from({ length: 4 }, () => [5500, 60] as const);
+    const whites = [...noon.map(() => white(5500, 800)), ...dusk.map(([k, lux]) => white(k, lux))];
+    expect(dimHours(whites)).toEqual([{ kind: 'dingy', from: 12, to: 15 }]);
+    const pale = { l: 92, a: 0.5, b: 3 };
+    const through = (colour: typeof pale) => [
+      ...noon.map(() => look(5500, 800, colour)),
+      ...dusk.map(([k, lux]) => look(k, lux, colour)),
+    ];
+    expect(turnsOf(pale, through(pale)).map((t) => t.kind)).toEqual(['dingy']);
+    expect(turnsOf(pale, through(pale), whites)).toEqual([]);
+    // a deeper greige is no more dingy for its depth, nor where the white still shines
+    const greys = through(GREIGE);
+    expect(turnsOf(GREIGE, greys).map((t) => t.kind)).toEqual(['dingy']);
+    expect(turnsOf(GREIGE, greys, whites)).toEqual([]);
+    // a cream that a cold dusk takes the warmth from suffers more than a white
+    const cream = { l: 86, a: 2, b: 28 };
+    const cold = Array.from({ length: 4 }, () => [12000, 60] as const);
+    const seen = [...noon.map(() => look(5500, 800, cream)), ...cold.map(([k, lux]) => look(k, lux, cream))];
+    const asWhite = [...noon.map(() => white(5500, 800)), ...cold.map(([k, lux]) => white(k, lux))];
+    const lost = cream.b - seen.at(-1)!.lab.b - (0 - asWhite.at(-1)!.lab.b);
+    expect(lost).toBeGreaterThan(4);
+    expect(turnsOf(cream, seen, asWhite).map((t) => t.kind)).toContain('dingy');
   });
 });

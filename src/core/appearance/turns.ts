@@ -1,5 +1,5 @@
 import type { Lab } from '../colour/types';
-import { flagsOf, readingsOf } from './readings';
+import { flagsOf, READINGS, readingsOf } from './readings';
 import type { Appearance } from './scene';
 
 export const TURN_KINDS = ['dingy', 'washed-out', 'navy', 'greener', 'pinker', 'bluer', 'yellower'] as const;
@@ -24,8 +24,29 @@ export const TURNS = {
   least: 3,
 } as const;
 
+/** A white of paper, as everyone has one in the eye: what dims it dims the room, and is said of the room once. */
+export const REFERENCE_WHITE: Lab = { l: 96, a: 0, b: 0 };
+const dullness = (deck: Lab, look: Appearance): number => {
+  const { value, threshold } = readingsOf(deck, look).find((r) => r.flag === 'dingy')!;
+  return value / threshold;
+};
+
+/** Whether the light is too dim for a white. */
+export const isDim = (white: Appearance): boolean => dullness(REFERENCE_WHITE, white) >= 1;
+
 /** A turn from one moment to another, both counted. */
 export type Turn = { readonly kind: TurnKind; readonly from: number; readonly to: number };
+
+/**
+ * Whether a light colour is dull only as everything is in so little light, and as its depth makes it anywhere: it loses no more warmth than a white
+ * does, as far as an eye would notice, or not enough to be dingy where the white is not. A deeper colour goes muddy in its own way.
+ */
+function isWithTheRoom(deck: Lab, look: Appearance, white: Appearance | undefined): boolean {
+  if (!white || deck.l < READINGS.dingy.lightFrom) return false;
+  const lost = deck.b - look.lab.b - (REFERENCE_WHITE.b - white.lab.b);
+  const { perWarmth, threshold } = READINGS.dingy;
+  return lost < TURNS.shift || dullness(REFERENCE_WHITE, white) + (perWarmth * lost) / threshold < 1;
+}
 
 const median = (values: readonly number[]): number => [...values].sort((p, q) => p - q)[Math.floor(values.length / 2)]!;
 
@@ -42,11 +63,11 @@ const leaves = (now: number, usual: number, deck: number): boolean => Math.sign(
 /**
  * How a colour has turned in one look, against its usual look of the day; undefined when it holds. The larger shift names the turn.
  *
- * @param deck Lab (D65, 10°) in the deck
+ * @param deck Lab (D65, 10°) in the deck; @param white how a white looks in the same light: a colour is dingy where it suffers more than that
  */
-export function turnIn(deck: Lab, usual: Lab, look: Appearance): TurnKind | undefined {
+export function turnIn(deck: Lab, usual: Lab, look: Appearance, white?: Appearance): TurnKind | undefined {
   const flags = flagsOf(readingsOf(deck, look));
-  if (flags.includes('dingy')) return 'dingy';
+  if (flags.includes('dingy') && !isWithTheRoom(deck, look, white)) return 'dingy';
   if (flags.includes('washed-out')) return 'washed-out';
   if (flags.includes('turned-blue') && deck.l <= TURNS.navyTo) return 'navy';
   const [da, db] = [look.lab.a - usual.a, look.lab.b - usual.b];
@@ -55,13 +76,25 @@ export function turnIn(deck: Lab, usual: Lab, look: Appearance): TurnKind | unde
   return !leaves(look.lab.b, usual.b, deck.b) ? undefined : db > 0 ? 'yellower' : 'bluer';
 }
 
-/** The turns of a colour through a day, in order of time. Moments without light are no turn. */
-export function turnsOf(deck: Lab, looks: readonly (Appearance | undefined)[]): Turn[] {
+/** The turns of a colour through a day, in order of time. Moments without light are no turn. @param whites a white at the same moments */
+export function turnsOf(
+  deck: Lab,
+  looks: readonly (Appearance | undefined)[],
+  whites: readonly (Appearance | undefined)[] = [],
+): Turn[] {
   const usual = usualLook(looks);
   if (!usual) return [];
+  return stretches(looks.map((look, moment) => look && turnIn(deck, usual, look, whites[moment])));
+}
+
+/** When the light is too dim for a white, in order of time: dim hours of the room, whatever is in it. */
+export const dimHours = (whites: readonly (Appearance | undefined)[]): Turn[] =>
+  stretches(whites.map((white) => (white && isDim(white) ? 'dingy' : undefined)));
+
+/** Turns that last, from what each moment turns to. */
+function stretches(kinds: readonly (TurnKind | undefined)[]): Turn[] {
   const turns: Turn[] = [];
-  looks.forEach((look, moment) => {
-    const kind = look && turnIn(deck, usual, look);
+  kinds.forEach((kind, moment) => {
     if (!kind) return;
     const last = turns.at(-1);
     if (last?.kind === kind && last.to === moment - 1) turns[turns.length - 1] = { ...last, to: moment };

@@ -72,7 +72,14 @@ export type Band = {
   readonly overcast: { readonly look: ShownColour; readonly turn: TurnKind | null } | null;
   readonly lamps: { readonly look: ShownColour; readonly turn: TurnKind | null } | null;
 };
-export type BandsAnswer = { readonly ok: true; readonly bands: readonly Band[] };
+export type BandsAnswer = {
+  readonly ok: true;
+  readonly bands: readonly Band[];
+  /** When the room is too dim for a white: said of the room once. */
+  readonly dim: readonly Turn[];
+  /** The same at midday under cloud, and by the lamps alone. */
+  readonly dimAside: { readonly overcast: boolean; readonly lamps: boolean };
+};
 
 /** One moment in a room. */
 export type MomentRequest = {

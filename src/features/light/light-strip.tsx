@@ -4,7 +4,7 @@ import { latest } from '../light-client/light-worker';
 import { memo, useMemo, useRef, type PointerEvent } from 'react';
 import { TURN_NAMES, type Turn } from '@/core/appearance/turns';
 import type { Room } from '@/core/record/room';
-import type { Band, DayAnswer, ShownColour } from '@/core/engine/light-protocol';
+import type { Band, BandsAnswer, DayAnswer, ShownColour } from '@/core/engine/light-protocol';
 import { EmptyState } from '@/ui/step-title';
 import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day';
 import { spanOf } from '../cursor/day-span';
@@ -47,6 +47,15 @@ function sayTurns({ turns, looks }: Band, day: DayAnswer, zone: string): string 
       return `${TURN_NAMES[kind]} ${times.join(' and ')}`;
     })
     .join(', ');
+}
+
+/** "The room is dim before 09:15 and after 14:30, and by its lamps: no white shines then."; undefined where it never is. */
+function sayDim({ bands, dim, dimAside }: BandsAnswer, day: DayAnswer, zone: string): string | undefined {
+  const times = dim.map((turn) => sayWhen(turn, day, zone, bands[0]?.looks ?? []));
+  const aside = [dimAside.overcast && 'under cloud at midday', dimAside.lamps && 'by its lamps'].filter(Boolean);
+  const all = [times.join(' and '), ...aside].filter(Boolean);
+  if (all.length === 0) return undefined;
+  return `The room is dim ${all.join(', ')}: no white shines then. A row is marked where its colour suffers more.`;
 }
 
 const NIGHT = 'var(--line-strong)';
@@ -183,78 +192,82 @@ export function LightStrip({ roomId }: StripProps) {
     const moment = span[0] + Math.floor(((event.clientX - left) / width) * count);
     set({ at: day.moments[Math.max(span[0], Math.min(span[1], moment))]! });
   };
+  const dim = sayDim(answer, day, zone);
   return (
-    <div
-      className="grid grid-cols-[minmax(0,1fr)_4rem_4rem_9rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
-      style={{ gridTemplateRows: `auto repeat(${rows.length}, 3.625rem)` }}
-    >
-      <p className="text-sm text-soft">
-        {sayClock(day.moments[span[0]]!, zone)}
-        <span className="ml-4">{old ? 'computing this light; below is the one before' : 'grey: too dark to judge'}</span>
-        <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
-      </p>
-      <p className="text-sm text-soft">overcast, midday</p>
-      <p className="text-sm text-soft">lamps alone</p>
-      <p className="text-sm text-soft max-md:hidden" />
+    <>
+      {dim && <p className="mb-2 text-[15px]">{dim}</p>}
       <div
-        ref={box}
-        className="relative cursor-ew-resize touch-pan-y"
-        onPointerDown={drag}
-        onPointerMove={drag}
-        style={{ gridRow: `2 / span ${rows.length}`, gridColumn: 1 }}
+        className="grid grid-cols-[minmax(0,1fr)_4rem_4rem_9rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
+        style={{ gridTemplateRows: `auto repeat(${rows.length}, 3.625rem)` }}
       >
-        <div className={old ? 'grid h-full auto-rows-fr opacity-40' : 'grid h-full auto-rows-fr'} data-stale={old}>
-          {rows.map((row) => {
-            const band = bands.get(row.id);
-            return (
-              <div key={row.id} className="relative py-[3px]">
-                {band && <DayBand {...{ band, span, day, zone, row }} />}
-                <span className="pointer-events-none absolute bottom-1.5 left-1 max-w-[60%] truncate bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">
-                  {row.name}
-                </span>
-              </div>
-            );
-          })}
+        <p className="text-sm text-soft">
+          {sayClock(day.moments[span[0]]!, zone)}
+          <span className="ml-4">{old ? 'computing this light; below is the one before' : 'grey: too dark to judge'}</span>
+          <span className="float-right">{sayClock(day.moments[span[1]]!, zone)}</span>
+        </p>
+        <p className="text-sm text-soft">overcast, midday</p>
+        <p className="text-sm text-soft">lamps alone</p>
+        <p className="text-sm text-soft max-md:hidden" />
+        <div
+          ref={box}
+          className="relative cursor-ew-resize touch-pan-y"
+          onPointerDown={drag}
+          onPointerMove={drag}
+          style={{ gridRow: `2 / span ${rows.length}`, gridColumn: 1 }}
+        >
+          <div className={old ? 'grid h-full auto-rows-fr opacity-40' : 'grid h-full auto-rows-fr'} data-stale={old}>
+            {rows.map((row) => {
+              const band = bands.get(row.id);
+              return (
+                <div key={row.id} className="relative py-[3px]">
+                  {band && <DayBand {...{ band, span, day, zone, row }} />}
+                  <span className="pointer-events-none absolute bottom-1.5 left-1 max-w-[60%] truncate bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">
+                    {row.name}
+                  </span>
+                </div>
+              );
+            })}
+          </div>
+          <StripCursor day={day} span={span} />
         </div>
-        <StripCursor day={day} span={span} />
+        {rows.map((row, i) => {
+          const band = bands.get(row.id);
+          const gridRow = i + 2;
+          return [
+            <div key={`${row.id}o`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 2 }}>
+              {band && (
+                <Aside
+                  name="overcast"
+                  found={band.overcast}
+                  row={row}
+                  onTap={() => set({ sky: 'overcast', lampsOn: false, shown: 'in-light' })}
+                />
+              )}
+            </div>,
+            <div key={`${row.id}l`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 3 }}>
+              {band && (
+                <Aside
+                  name="by lamps"
+                  found={band.lamps}
+                  row={row}
+                  onTap={() => set({ lampsOn: true, at: day.moments[span[1]]!, shown: 'in-light' })}
+                />
+              )}
+            </div>,
+            <div
+              key={`${row.id}n`}
+              className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden"
+              style={{ gridRow, gridColumn: 4 }}
+            >
+              <p className="truncate leading-5">
+                <b className="sr-only">{row.name}</b>
+                <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
+              </p>
+              <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
+            </div>,
+          ];
+        })}
       </div>
-      {rows.map((row, i) => {
-        const band = bands.get(row.id);
-        const gridRow = i + 2;
-        return [
-          <div key={`${row.id}o`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 2 }}>
-            {band && (
-              <Aside
-                name="overcast"
-                found={band.overcast}
-                row={row}
-                onTap={() => set({ sky: 'overcast', lampsOn: false, shown: 'in-light' })}
-              />
-            )}
-          </div>,
-          <div key={`${row.id}l`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 3 }}>
-            {band && (
-              <Aside
-                name="by lamps"
-                found={band.lamps}
-                row={row}
-                onTap={() => set({ lampsOn: true, at: day.moments[span[1]]!, shown: 'in-light' })}
-              />
-            )}
-          </div>,
-          <div
-            key={`${row.id}n`}
-            className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden"
-            style={{ gridRow, gridColumn: 4 }}
-          >
-            <p className="truncate leading-5">
-              <b className="sr-only">{row.name}</b>
-              <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
-            </p>
-            <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
-          </div>,
-        ];
-      })}
-    </div>
+    </>
   );
 }
