@@ -14,7 +14,7 @@ export type ButtonLook = keyof typeof LOOKS;
 export const buttonClass = (look: ButtonLook = 'plain', className?: string) =>
   classNames(
     'inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center gap-2 px-4 py-2 text-[15px] select-none',
-    'disabled:cursor-not-allowed disabled:opacity-45',
+    'disabled:cursor-not-allowed disabled:opacity-45 print:hidden',
     LOOKS[look],
     className,
   );

@@ -12,6 +12,7 @@ import { DayRibbon } from './day-ribbon';
 import { LookBar } from './look-bar';
 import { KeyMap } from './key-map';
 import { EVERYWHERE, type KeyGroup } from './keys';
+import { usePrintSheet } from './print-sheet';
 import { RoomLine } from './room-line';
 import { SavingState } from './saving';
 import { SavingTrouble } from './saving-trouble';
@@ -34,6 +35,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
   const { visit } = useVisit();
   useFocusBack();
   const live = useLive();
+  usePrintSheet({ title: `${visit.label}, ${visit.place.name}`, units: visit.units, step });
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
       <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
