@@ -76,6 +76,12 @@ export function paintsOnPaper(visit: VisitInLight) {
 
 type Known = { readonly factsOf: FactsOf; readonly card: ConsultantCard };
 
+/** "For Merrin Quayle, 14 Quay Row, Bristol. "; "" where nothing is said of the client. */
+export function sayForWhom({ client: { clientName, clientAddress } }: Pick<OnPapers, 'client'>): string {
+  const said = [clientName, clientAddress.replace(/\s*\n\s*/g, ', ')].filter(Boolean).join(', ');
+  return said === '' ? '' : `For ${said}. `;
+}
+
 function onPapers(people: People, from: ConsultantCard): OnPapers {
   const { clientName, clientAddress, clientTelephone, clientEmail, clientToPainter } = people;
   const nothing = { name: '', address: '', telephone: '' };

@@ -38,7 +38,7 @@ function sayKnown(facts: PaintFacts | undefined): string {
   const sure =
     facts.lampSpread < SURE_TO
       ? 'its look by lamps is sure'
-      : `its look by lamps may be off by ${facts.lampSpread.toFixed(1)} (CIEDE2000): trust the painted board`;
+      : `its look by lamps may be off by ΔE ${facts.lampSpread.toFixed(1)}: trust the painted board`;
   return `${KNOWN_SAYS[facts.known]}; ${sure}`;
 }
 

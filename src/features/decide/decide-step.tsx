@@ -16,6 +16,7 @@ import { StepTitle } from '@/ui/step-title';
 import { useKeys } from '@/ui/use-keys';
 import { UnfoldedRoom, type ShownSurface } from '../drawings/unfolded-room';
 import { ShownSwitch } from '../light-client/in-light';
+import { useCursorPart } from '../cursor/cursor';
 import { useRoom, useVisit } from '../session/visit-context';
 import { Cautions } from './cautions';
 import { RoomParts } from './room-parts';
@@ -68,6 +69,12 @@ function useTaken(room: Room, decided: DecidedRoom) {
         : undefined;
     return { says, takeOf };
   }, [room, decided, supply, units]);
+}
+
+/** In which room it is shown: painted walls throw their own light. */
+function AsPainted() {
+  const inLight = useCursorPart((m) => m.shown === 'in-light');
+  return inLight ? ' Shown with these walls painted; the bench shows today’s walls.' : null;
 }
 
 /** Which surfaces are chosen: those of the first open row until others are. */
@@ -135,6 +142,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
         <p className="text-soft">
           {taken.says || 'Nothing is painted yet.'}
           {assumed && ' The room is not measured: areas are those of a usual room.'}
+          <AsPainted />
         </p>
         <div className="flex gap-2">
           <Button onClick={walls}>All walls</Button>

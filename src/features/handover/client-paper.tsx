@@ -1,4 +1,4 @@
-import type { HandOver } from '@/core/handover/hand-over';
+import { sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { CautionBox, Chip, RoomHead } from './paper-parts';
@@ -64,8 +64,7 @@ export function ClientPaper({ made }: { readonly made: HandOver }) {
   return (
     <>
       <p className="text-sm text-[#333]">
-        {made.client.clientName && `For ${made.client.clientName}. `}What was decided in the visit of {made.visit.day}.{' '}
-        {PATCH_CAVEAT}
+        {sayForWhom(made)}What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
       </p>
       {made.rooms.map((room) => (
         <ClientRoom key={room.roomId} room={room} />

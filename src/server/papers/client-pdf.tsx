@@ -1,5 +1,5 @@
 import { Text, View } from '@react-pdf/renderer';
-import { PAPER_TITLES, type HandOver } from '@/core/handover/hand-over';
+import { PAPER_TITLES, sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import { CautionBox, Chip, Sheet, styles } from './parts';
 import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
@@ -72,8 +72,7 @@ export const Client = ({ made, paper, look }: PaperProps) => {
         <Sheet key={k} {...look} paper={paper} title={PAPER_TITLES.client} aside={asideOf(made)} first={k === 0}>
           {k === 0 && (
             <Text style={styles.soft}>
-              {made.client.clientName !== '' && `For ${made.client.clientName}. `}What was decided in the visit of{' '}
-              {made.visit.day}. {PATCH_CAVEAT}
+              {sayForWhom(made)}What was decided in the visit of {made.visit.day}. {PATCH_CAVEAT}
             </Text>
           )}
           {rooms.map((room) => (

@@ -93,7 +93,10 @@ export const Sheet = ({ paper, title, aside, first = true, fonts, from, logo, ch
       <Text style={{ flex: 1, maxLines: 1, textOverflow: 'ellipsis' }}>
         {[title, aside, from?.footer].filter(Boolean).join(' · ')}
       </Text>
-      <Text style={{ flexShrink: 0, marginLeft: 12 }} render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
+      <Text
+        style={{ flexShrink: 0, marginLeft: 12 }}
+        render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`}
+      />
     </View>
   </Page>
 );

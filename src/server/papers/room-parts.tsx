@@ -38,7 +38,7 @@ const NotSettled = ({ room: { changed, revised }, objections }: Omit<HeadProps, 
 export type RoomProps = { readonly room: RoomPaper; readonly paper: Paper };
 /** A room on paper: its name, whether it is signed, its picture. */
 export const RoomHead = ({ room, paper, objections, sizes = false }: HeadProps & { readonly sizes?: boolean }) => (
-  <View wrap={false}>
+  <View wrap={false} minPresenceAhead={90}>
     <Text style={styles.room}>{room.room}</Text>
     <Text style={styles.soft}>{room.signed}</Text>
     <NotSettled {...{ room, objections }} />
@@ -58,9 +58,9 @@ export const RoomHead = ({ room, paper, objections, sizes = false }: HeadProps &
   </View>
 );
 
-/** Rooms that run on one after the other; of more each has a page of its own (breaking pages takes time with the square of what runs on). */
+/** Rooms that run on one after the other; then a sheet begins (breaking pages takes time with the square of what runs on). */
 const RUN_ON = 3;
 /** The rooms of a paper in the sheets they stand on, the first with what stands before them. */
 export function inSheets(rooms: readonly RoomPaper[]): readonly (readonly RoomPaper[])[] {
-  return rooms.length <= RUN_ON ? [rooms] : rooms.map((room) => [room]);
+  return Array.from({ length: Math.ceil(rooms.length / RUN_ON) }, (_, k) => rooms.slice(RUN_ON * k, RUN_ON * (k + 1)));
 }
