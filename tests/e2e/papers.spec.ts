@@ -88,6 +88,31 @@ test('the card with its logo is kept by itself and stands on papers; a wrong add
   expect(bytes.toString('latin1')).toContain('/Subtype /Image');
 });
 
+test('PDFs are tagged: a title, headings and paragraphs in the order in which they are read', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Hall', 'Hand over');
+  const href = page.url().replace(/\/visits\/([^/]+)\/.*/, '/api/visits/$1/papers/client-a4.pdf');
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const bytes = await (await page.request.get(href)).body();
+  const file = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  expect(await file.getMarkInfo()).toMatchObject({ Marked: true });
+  const first = await file.getPage(1);
+  type Node = { readonly role?: string; readonly id?: string; readonly children?: readonly Node[] };
+  const tree = (await first.getStructTree()) as Node;
+  const { items } = await first.getTextContent({ includeMarkedContent: true });
+  const words = new Map<string, string>();
+  let at = '';
+  for (const item of items) {
+    if ('str' in item) words.set(at, `${words.get(at) ?? ''}${item.str}`);
+    else if (item.type === 'beginMarkedContentProps') at = item.id;
+  }
+  const textOf = (node: Node): string => (node.id ? (words.get(node.id) ?? '') : (node.children ?? []).map(textOf).join(''));
+  const told = (tree.children?.[0]?.children ?? []).map((n) => `${n.role}: ${textOf(n).trim()}`);
+  expect(told.filter((t) => !t.startsWith('P:')).slice(0, 2)).toEqual(['H1: Your colours', 'H2: Hall']);
+  expect(told).toContain('P: All four walls');
+  // what stands at the foot of every sheet is no content
+  expect(told.join('\n')).not.toContain('page 1 of');
+});
+
 test('a mail stands ready for whoever the paper is for', async ({ page, demo }) => {
   await openRoom(page, demo.url, 'Hall', 'Hand over');
   await expect(page.getByRole('article')).toHaveAttribute('aria-busy', 'false');

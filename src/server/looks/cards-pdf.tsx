@@ -119,7 +119,7 @@ export async function cardsPdf(visit: Pick<Visit, 'label'>, cards: readonly Look
   const boards = boardCards(cards);
   const pages = Array.from({ length: Math.ceil(boards.length / 4) }, (_, k) => boards.slice(4 * k, 4 * k + 4));
   return renderToBuffer(
-    <Document title={`Look cards, ${visit.label}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
+    <Document title={`Look cards, ${visit.label}`} language="en-GB" pdfVersion="1.7" creator="Elm Swatch" producer="Elm Swatch">
       {pages.length === 0 && (
         <Page size={sheet.size} style={[styles.page, { fontFamily, padding: 14 * MM }]}>
           <Text>

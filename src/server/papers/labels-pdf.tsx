@@ -55,7 +55,7 @@ export async function labelsPdf(
     coded.slice(PER_SHEET * k, PER_SHEET * (k + 1)),
   );
   return renderToBuffer(
-    <Document title={`Sample labels, ${visit}`} language="en-GB" creator="Elm Swatch" producer="Elm Swatch">
+    <Document title={`Sample labels, ${visit}`} language="en-GB" pdfVersion="1.7" creator="Elm Swatch" producer="Elm Swatch">
       {sheets.map((eight, k) => (
         <Page key={k} size={SIZES[paper]} style={[styles.page, { fontFamily }]}>
           {eight.map((label) => (

@@ -3,9 +3,11 @@ import { labelsPdf } from '../papers/labels-pdf';
 import { paperPdf } from '../papers/papers-pdf';
 import { recordPdf } from '../papers/record-pdf';
 import type { PdfJob } from './jobs';
+import { tagTexts } from './tagged';
 
 /** Makes a document. */
 export function renderPdf(job: PdfJob): Promise<Uint8Array> {
+  tagTexts();
   switch (job.kind) {
     case 'paper':
       return paperPdf(job.name, job.made, job);
