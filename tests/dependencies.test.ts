@@ -25,7 +25,13 @@ test('docs/dependencies.md says what the lock file has, each with its licence', 
 /** Wanted by another package beside it, or read as files. */
 const NOT_IMPORTED: Readonly<Record<string, string>> = {
   'react-is': 'recharts',
-  '@fontsource/hanken-grotesk': 'server/pdf/paper',
+  '@fontsource/hanken-grotesk': 'server/pdf/scripts',
+  '@fontsource/noto-sans': 'server/pdf/scripts',
+  '@fontsource/noto-sans-arabic': 'server/pdf/scripts',
+  '@fontsource/noto-sans-hebrew': 'server/pdf/scripts',
+  '@fontsource/noto-sans-kr': 'server/pdf/scripts',
+  '@fontsource/noto-sans-sc': 'server/pdf/scripts',
+  '@fontsource/noto-sans-thai': 'server/pdf/scripts',
 };
 
 test('every package of the product is imported by it', () => {

@@ -71,8 +71,8 @@ describe('the painter’s schedule', () => {
     });
     expect(paper.rows[1]).toMatchObject({ letter: 'B', coats: '1 undercoat, mid-grey, + 2', sheen: 'matte' });
     expect(paper.rows[2]).toMatchObject({ surfaces: 'skirting, window frames', as: 'A', coats: 'prime bare spots + 2' });
-    expect(paper.rows[0]!.take).toMatch(/^\d+\.\d l of paint 1 \(draft\)$/);
-    expect(made(signed(of({ decisions }))).rooms[0]!.rows[0]!.take).toMatch(/^\d+\.\d l of paint 1$/);
+    expect(paper.rows[0]!.take).toMatch(/^\d+\.\d l of paint\s1 \(draft\)$/);
+    expect(made(signed(of({ decisions }))).rooms[0]!.rows[0]!.take).toMatch(/^\d+\.\d l of paint\s1$/);
   });
 
   test('what is open says so, what stays says so', () => {
@@ -132,7 +132,7 @@ describe('the painter’s schedule', () => {
     }).rooms[0]!.rows[0]!;
     expect(row.colour!.notToMix).toContain('only Ferrowmere FR 1');
     expect(row.colour!.known).toBe(
-      'known by its Lab only; its look by lamps may be off by 2.3 (CIEDE2000): trust the painted board',
+      'known by its Lab only; its look by lamps may be off by ΔE 2.3: trust the painted board',
     );
     const sure = made(of({ decisions: [decision(WALL_SURFACES)] }));
     expect(sure.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
