@@ -286,6 +286,12 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     visitId: v.id,
     plan: { toleranceE: d.pick([2, 3]), skies: d.pick([['clear'], []]), paintedAt: d.pick([null, '2026-09-23T09:00:00Z']) },
   }),
+  (d, v) => ({
+    name: 'visit.people',
+    visitId: v.id,
+    ...(d.sometimes(0.5) ? { clientName: d.pick(['', ' A. Sample ']) } : { clientToPainter: d.sometimes(0.5) }),
+    ...(d.sometimes(0.3) ? { clientEmail: d.pick(['', 'a@example.org']) } : {}),
+  }),
   (d, v) => ({ name: 'visit.supply', visitId: v.id, supply: { waste: d.number(0, 0.3), spreading: { wall: d.number(6, 14) } } }),
   (d, _, r) => ({
     name: 'room.paintwork',
@@ -294,6 +300,7 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
       doors: d.sometimes(0.5) ? [{ id: v7(), wall: 1, leadsTo: d.pick(['', ' the hall ']), outside: d.sometimes(0.3) }] : [],
       rails: d.sometimes(0.3) ? [{ wall: 2, heightM: 1.1 }] : [],
       skirtingM: d.pick([null, 0, 0.15]),
+      now: d.pick([{}, { wall: { is: 'paper' } }, { trim: { is: 'paint', state: 'glossy' } }]),
     },
   }),
   (d, _, r) => {
