@@ -62,14 +62,19 @@ test('dragging the ribbon by pointer moves the cursor', async ({ page, demo }) =
   await expect(slider(page)).toHaveAttribute('aria-valuetext', /^15:|^16:/);
 });
 
-test('the strip names turns, and a tap takes the cursor there', async ({ page, demo }) => {
-  await openAt(page, demo.url, 'Light');
+test('the strip says once that the room is dim, names turns of a colour’s own, and a tap takes the cursor there', async ({
+  page,
+  demo,
+}) => {
+  await openAt(page, demo.url, 'Light', 'Hall');
   await view(page, 'Through the day');
-  const turn = page.getByRole('button', { name: /^Rug: dingy before .*go there$/ });
+  const turn = page.getByRole('button', { name: /^Stair trim: bluer .*go there$/ });
   await expect(turn).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^The room is dim before \d\d:\d\d and after \d\d:\d\d/)).toHaveCount(1);
+  await expect(page.getByRole('button', { name: /: dingy .*go there$/ })).toHaveCount(0);
   await turn.click();
-  await expect(slider(page)).toHaveAttribute('aria-valuetext', /^07:/);
-  await page.getByRole('button', { name: /Skirting by lamps: .*go there/ }).click();
+  await expect(slider(page)).toHaveAttribute('aria-valuetext', /^17:/);
+  await page.getByRole('button', { name: /Stair trim by lamps: .*go there/ }).click();
   await expect(page.getByRole('button', { name: /^lamps on/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/± ΔE \d/).first()).toBeVisible();
   await expect(page.getByText(/spectrum known/).first()).toBeVisible();
