@@ -126,7 +126,8 @@ export function stillOpen(room: RoomInLight, decided: DecidedRoom): string[] {
       const why = counts && ruling === 'nearly' && derived.ruling !== 'works' ? sayWhy(derived, room.stays) : '';
       const unseen = coverage.notSeenIn.map((light) => LIGHT_NAMES[light]);
       const says = [
-        counts ? sayRulingWord(ruling).toLowerCase() : 'tried here',
+        // "nearly beside Hearth stone" says the ruling itself
+        !counts ? 'tried here' : !why.startsWith(`${ruling} `) && sayRulingWord(ruling).toLowerCase(),
         why,
         unseen.length > 0 && `not looked at: ${listed.format(unseen)}`,
       ];

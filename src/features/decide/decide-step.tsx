@@ -140,7 +140,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
       </div>
       <div className="mt-3 flex flex-wrap items-center justify-between gap-2">
         <p className="text-soft">
-          {taken.says || 'Nothing is painted yet.'}
+          {taken.says ? `${taken.says}.` : 'Nothing is painted yet.'}
           {assumed && ' The room is not measured: areas are those of a usual room.'}
           <AsPainted />
         </p>
