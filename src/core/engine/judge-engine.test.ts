@@ -5,8 +5,7 @@ import { reflectanceFromLab } from '../colour/reflectance';
 import type { DeckCurves } from '../formats/deck-curves';
 import { DEFAULT_SCHOOLS } from '../judge/light-schools';
 import { relation } from '../judge/relation';
-import { describeRoom } from '../record/describe-room';
-import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
+import { day, lookIn, travertine, usedFor } from '../../../tests/lit-room';
 import { NEXT } from '../judge/next-sample';
 import { GRANTS } from '../judge/wish';
 import { fights } from './fights';
@@ -15,31 +14,11 @@ import { pair } from './pair';
 import { cells } from './record-cells';
 import { shortlist } from './shortlist';
 import type { JudgedStay, ShortlistRequest } from './judgement-protocol';
-import type { DayRequest, Swatch } from './light-protocol';
+import type { Swatch } from './light-protocol';
 
-const lit = room({ bearingDeg: 200, windows: [roomWindow({ widthM: 1.8, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
-const day: DayRequest = {
-  room: describeRoom(lit).description,
-  place: { latitude: 51.45, longitude: -2.59 },
-  date: '2026-09-23',
-  zone: 'Europe/London',
-  skies: 'clear',
-};
-const usedFor = { use: 'all', skies: null } as const;
-const lookIn = { position: 'wall-2', lampsOn: false, scale: 1 };
 const NOON = 52;
 const MIDNIGHT = 0;
 
-const travertine: JudgedStay = {
-  id: 'floor',
-  name: 'Travertine',
-  kind: 'fixed',
-  school: 'share',
-  components: [
-    { id: 'f', name: 'field', share: 0.7, lab: { l: 78, a: 3.6, b: 13 } },
-    { id: 'b', name: 'band', share: 0.3, lab: { l: 70, a: 5, b: 16 } },
-  ],
-};
 const greenTan: Swatch = { id: 'green tan', lab: { l: 78, a: -0.6, b: 13.5 } };
 
 describe('a pair through the day', () => {
