@@ -105,6 +105,10 @@ export const listProductLines = async (sql: Sql, makerIds: readonly string[]): P
   return new Map(rows.map(({ id, products }) => [id, productLinesSchema.parse(products)]));
 };
 
+/** Says what a maker's products are called where nobody has said it yet. */
+export const fillProductLines = (sql: Sql, id: string, products: ProductLines) =>
+  sql.query(`update maker set products = $2::jsonb where id = $1 and products = '{}'::jsonb`, [id, JSON.stringify(products)]);
+
 /** Empty when there is no such maker. */
 export const setProductLines = (sql: Sql, id: string, products: ProductLines) =>
   sql.query<{ id: string }>(`update maker set products = $2::jsonb where id = $1 returning id`, [id, JSON.stringify(products)]);

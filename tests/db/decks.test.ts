@@ -6,7 +6,10 @@ import type { Database } from '@/data/sql';
 import { checkDecks, knownOf, type AskKnown } from '@/server/deck-files/preview';
 import { MOST_PROBLEMS, MOST_ROWS, TOO_MANY_ROWS } from '@/core/formats/deck/deck';
 import { decode, readDeckFile } from '@/server/deck-files/read-file';
+import { NO_PRODUCT_LINES } from '@/core/paint/product-lines';
+import { deckIn } from '@/server/deck-files/export';
 import { deckColour } from '@/server/deck/deck-colour';
+import { storeDeck } from '@/server/deck/store-deck';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
 import { loadVisit } from '@/server/visits/load-visit';
@@ -229,6 +232,26 @@ describe('taking a deck in', () => {
     await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
     expect((await listDeck(db)).filter((c) => c.makerId === 'BG')).toHaveLength(5000);
   }, 60_000);
+});
+
+test('what a maker’s products are called goes with its deck, and never over what is said here', async () => {
+  const db = await freshDatabase();
+  const called = { ...NO_PRODUCT_LINES, wall: 'Silk Lime', trim: 'Hard Gloss' };
+  const linesOf = async () => (await listMakers(db)).find((m) => m.id === 'FR')!.products;
+  expect((await deckIn(db, 'FR'))!.products).toBeUndefined();
+  await doIt(db, { name: 'deck.products', makerId: 'FR', products: called });
+  expect(await linesOf()).toEqual(called);
+  const file = deckSchema.parse(JSON.parse(JSON.stringify(await deckIn(db, 'FR', (id) => id === 'FR:FR 3122'))));
+  expect(file.products).toEqual(called);
+  const other = { ...file, products: { ...called, wall: 'Another' } };
+  await storeDeck(db, other, { importId: null });
+  expect(await linesOf()).toEqual(called);
+  const fresh = await freshDatabase();
+  await storeDeck(fresh, file, { importId: null });
+  expect((await listMakers(fresh)).find((m) => m.id === 'FR')!.products).toEqual(called);
+  // a restart changes nothing of it
+  await loadShippedDecks(fresh);
+  expect((await listMakers(fresh)).find((m) => m.id === 'FR')!.products).toEqual(called);
 });
 
 test('a deck is called otherwise and put away; what is tried of it stays, and a restart changes nothing of it', async () => {

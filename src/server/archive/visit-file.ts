@@ -32,13 +32,17 @@ export async function operationsOf(sql: Sql, visitId: string): Promise<Operation
   });
 }
 
-/** The colours that are tried in it, with their bases, deck by deck. */
+/** The colours that are tried in it, with their bases, deck by deck; what a maker's products are called goes with its whole deck. */
 async function decksOf(sql: Sql, operations: readonly Operation[]): Promise<Deck[]> {
   const tried = new Set(operations.flatMap(({ write }) => (write.name === 'candidate.add' ? [write.deckColourId] : [])));
   const rows = await listDeckColoursById(sql, [...tried]);
   const makers = [...new Set(rows.map((r) => r.makerId))].sort();
   const decks = await Promise.all(makers.map((id) => deckIn(sql, id, (colourId) => tried.has(colourId))));
-  return decks.flatMap((d) => d ?? []);
+  return decks.flatMap((d) => {
+    if (!d) return [];
+    const { products: _, ...deck } = d;
+    return [deck];
+  });
 }
 
 async function picturesOf(sql: Sql, operations: readonly Operation[]): Promise<PictureRow[]> {

@@ -51,6 +51,7 @@ export async function deckIn(
     version: 1,
     about: `The deck of ${maker.name}, from Elm Swatch.`,
     maker: { id: maker.id, name: maker.name },
+    ...(Object.values(maker.products).some((called) => called !== '') ? { products: maker.products } : {}),
     ...(maker.tintSystemId ? { tintSystem: maker.tintSystemId } : {}),
     bases: bases.map((b) => ({ id: b.id, kind: b.kind, name: b.name, ...(b.spectrum ? { spectrum: b.spectrum } : labOf(b)) })),
     colours: colours.map((c) => ({

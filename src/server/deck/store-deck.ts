@@ -4,7 +4,7 @@ import { D65_10, tristimulus } from '@/core/colour/tristimulus';
 import type { Lab } from '@/core/colour/types';
 import { givenLab } from '@/core/formats/deck/check';
 import type { Deck, DeckBase } from '@/core/formats/deck/deck';
-import { addMaker, upsertBases, upsertDeckColours, upsertMaker, type NewBase } from '@/data/decks';
+import { addMaker, fillProductLines, upsertBases, upsertDeckColours, upsertMaker, type NewBase } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 
 /** Lab of an entry that was checked: of its spectrum when it has one. */
@@ -25,6 +25,7 @@ export async function storeDeck(sql: Sql, deck: Deck, { importId, optical = [] }
   const { maker } = deck;
   if (importId === null) await upsertMaker(sql, { id: maker.id, name: maker.name, tintSystemId: deck.tintSystem ?? null });
   else await addMaker(sql, { id: maker.id, name: maker.name, tintSystemId: deck.tintSystem ?? null });
+  if (deck.products) await fillProductLines(sql, maker.id, deck.products);
   const bases = deck.bases.map((base): NewBase => {
     const known = optical.find((o) => o.id === base.id);
     return {

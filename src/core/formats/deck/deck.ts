@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { productLinesSchema } from '../../paint/product-lines';
 import { BASE_KINDS, type BaseKind } from '../../paint/tint-system';
 import { labSchema, spectrumSchema } from '../../colour/colour-schema';
 import { nameSchema, textSchema } from '../../base/fields';
@@ -41,6 +42,8 @@ export const deckSchema = z.strictObject({
   version: z.literal(1),
   about: textSchema(500),
   maker: z.strictObject({ id: codeSchema, name: nameSchema }),
+  /** What its products are called on the tin; left out where nobody said. */
+  products: productLinesSchema.optional(),
   tintSystem: codeSchema.optional(),
   bases: z.array(deckBaseSchema).max(20),
   colours: z.array(deckColourSchema).max(MOST_ROWS),
