@@ -131,9 +131,7 @@ describe('the painter’s schedule', () => {
       lampSpread: 2.3,
     }).rooms[0]!.rows[0]!;
     expect(row.colour!.notToMix).toContain('only Ferrowmere FR 1');
-    expect(row.colour!.known).toBe(
-      'known by its Lab only; its look by lamps may be off by ΔE 2.3: trust the painted board',
-    );
+    expect(row.colour!.known).toBe('known by its Lab only; its look by lamps may be off by ΔE 2.3: trust the painted board');
     const sure = made(of({ decisions: [decision(WALL_SURFACES)] }));
     expect(sure.rooms[0]!.rows[0]!.colour!.known).toBe('from its measured spectrum; its look by lamps is sure');
     expect(

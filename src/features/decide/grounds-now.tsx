@@ -2,10 +2,16 @@
 
 import { GROUND_WORDS, preparationFor } from '@/core/handover/preparation';
 import { paintSurfaces } from '@/core/record/paint-surfaces';
-import { GROUND_STATES, GROUNDS_NOW, SURFACE_KINDS, type GroundNow, type SurfaceKind } from '@/core/record/paintwork';
+import {
+  GROUND_STATES,
+  GROUNDS_NOW,
+  SURFACE_KINDS,
+  type GroundNow,
+  type Paintwork,
+  type SurfaceKind,
+} from '@/core/record/paintwork';
 import type { Room } from '@/core/record/room';
 import { ChoiceField } from '@/ui/field';
-import type { Parts } from './room-parts';
 
 const KINDS: Readonly<Record<SurfaceKind, string>> = {
   wall: 'Walls',
@@ -18,8 +24,8 @@ const KINDS: Readonly<Record<SurfaceKind, string>> = {
 };
 
 /** What is on each kind of surface now and in which state: asked once, for preparation and primer. */
-export function GroundsNow({ parts: { paintwork, set }, room }: { readonly parts: Parts; readonly room: Room }) {
-  const { now } = paintwork;
+export function GroundsNow({ room, set }: { readonly room: Room; readonly set: (change: Pick<Paintwork, 'now'>) => void }) {
+  const { now } = room.paintwork;
   const here = new Set(paintSurfaces(room).map((s) => s.kind));
   const say = (kind: SurfaceKind, is: GroundNow | undefined) => {
     const { [kind]: _, ...others } = now;

@@ -30,7 +30,7 @@ function useParts(room: Room) {
   const field = (id: string, where: string) => ({ id: `${room.id}.${id}`, where: `${where} · ${room.name}`, href });
   return { paintwork, units: visit.units, say, set, field };
 }
-export type Parts = ReturnType<typeof useParts>;
+type Parts = ReturnType<typeof useParts>;
 
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 type DoorProps = { readonly parts: Parts; readonly door: RoomDoor; readonly room: Room };
@@ -213,7 +213,7 @@ export function RoomParts({ room }: { readonly room: Room }) {
             toWrite={(text) => say({ skirtingM: text.trim() === '' ? null : typedLength(text, units) })}
           />
         </section>
-        <GroundsNow {...{ parts, room }} />
+        <GroundsNow room={room} set={set} />
         <section aria-label="Cabinets and built-ins" className="grid gap-3">
           <h3 className="font-semibold">Cabinets and built-ins</h3>
           <Extras parts={parts} />

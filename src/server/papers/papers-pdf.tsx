@@ -206,7 +206,13 @@ export async function paperPdf(name: PaperName, made: HandOver, { paper, logo }:
   const look = { fonts: fontsFor(JSON.stringify(made)), from: made.from, logo };
   const One = BY_NAME[name];
   return renderToBuffer(
-    <Document title={`${PAPER_TITLES[name]}, ${made.visit.label}`} language="en-GB" pdfVersion="1.7" creator="Elm Swatch" producer="Elm Swatch">
+    <Document
+      title={`${PAPER_TITLES[name]}, ${made.visit.label}`}
+      language="en-GB"
+      pdfVersion="1.7"
+      creator="Elm Swatch"
+      producer="Elm Swatch"
+    >
       <One {...{ made, paper, look }} />
     </Document>,
   );

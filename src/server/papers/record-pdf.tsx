@@ -55,7 +55,13 @@ const Colours = ({ colours }: Pick<RecordPaper, 'colours'>) => (
 export async function recordPdf(made: RecordPaper, paper: Paper): Promise<Buffer> {
   const fonts = fontsFor(JSON.stringify(made));
   return renderToBuffer(
-    <Document title={`Room record, ${made.room}, ${made.visit}`} language="en-GB" pdfVersion="1.7" creator="Elm Swatch" producer="Elm Swatch">
+    <Document
+      title={`Room record, ${made.room}, ${made.visit}`}
+      language="en-GB"
+      pdfVersion="1.7"
+      creator="Elm Swatch"
+      producer="Elm Swatch"
+    >
       <Sheet paper={paper} fonts={fonts} title={`Room record: ${made.room}`} aside={`${made.visit} · ${made.day}`}>
         {made.brief.map(({ title, words }) => (
           <Text key={title}>
