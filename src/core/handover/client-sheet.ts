@@ -29,7 +29,7 @@ export type ClientRoom = {
     readonly why: readonly string[];
     readonly liveWith: readonly string[];
   }[];
-  /** What was liked and is not painted: why not, and the nearest that is. */
+  /** What was liked and is not painted: why not, and the nearest that works. */
   readonly whyNot: readonly { readonly hex: string; readonly says: string }[];
   readonly looks: readonly string[];
   readonly notDecided: string;

@@ -61,7 +61,7 @@ export function fewestLeftover(litres: number, sizes: readonly Container[]): Can
 /** What may be left over for the sake of fewer tins: a share of the need. Common practice, no source; own choice. */
 const MAY_BE_LEFT = 0.25;
 
-/** Every total up to the one tin that holds all, at its fewest tins; the need is met by each. */
+/** Every total that meets the need with at most a quarter over, litres; the first that meets it where none does. */
 const totalsFrom = (litres: number, sizes: readonly Container[]): number[] => {
   const smallest = Math.min(...sizes.map((s) => CONTAINERS[s].litres));
   const first = Math.ceil(litres / smallest - GRAIN);

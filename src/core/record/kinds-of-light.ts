@@ -81,7 +81,7 @@ const moved = <T extends Judged>(said: readonly T[], sun: RoomSun | undefined): 
   });
 
 /**
- * A room with its judgements placed. Lamps with a grey day lie between two lights that are looked in anyway: they are one of the room's where
+ * A room with its judgements placed. Lamps by day lie between two lights that are looked in anyway: they are one of the room's where
  * something was looked at in them or a look is planned.
  */
 export function roomInLight(room: Room, sun: RoomSun | undefined): RoomInLight {

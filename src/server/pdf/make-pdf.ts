@@ -16,6 +16,8 @@ type Maker = {
   readonly waiting: Map<number, Waiting>;
   /** By what is on them, the oldest first. */
   readonly kept: Map<string, Promise<Uint8Array>>;
+  /** Bytes of each kept document that is made. */
+  readonly sizes: Map<string, number>;
   bytes: number;
 };
 
@@ -27,6 +29,7 @@ const maker: Maker = ((globalThis as { [KEY]?: Maker })[KEY] ??= {
   next: 1,
   waiting: new Map(),
   kept: new Map(),
+  sizes: new Map(),
   bytes: 0,
 });
 
@@ -85,9 +88,10 @@ const keyOf = (job: PdfJob): string => {
 
 function forgetOldest(): void {
   while (maker.kept.size > MOST_KEPT || (maker.bytes > MOST_BYTES && maker.kept.size > 1)) {
-    const [key, pdf] = maker.kept.entries().next().value!;
+    const key = maker.kept.keys().next().value!;
     maker.kept.delete(key);
-    void pdf.then(({ byteLength }) => (maker.bytes -= byteLength));
+    maker.bytes -= maker.sizes.get(key) ?? 0;
+    maker.sizes.delete(key);
   }
 }
 
@@ -100,10 +104,12 @@ export function pdfOf(job: PdfJob): Promise<Uint8Array> {
   maker.kept.set(key, pdf);
   pdf.then(
     ({ byteLength }) => {
+      if (maker.kept.get(key) !== pdf) return;
+      maker.sizes.set(key, byteLength);
       maker.bytes += byteLength;
       forgetOldest();
     },
-    () => maker.kept.delete(key),
+    () => maker.kept.get(key) === pdf && maker.kept.delete(key),
   );
   return pdf;
 }
