@@ -13,6 +13,8 @@ const deckHead = {
   strip: z.string(),
   step: z.number(),
   ...labSchema.shape,
+  lrv: z.number().nullable(),
+  baseKnown: z.boolean(),
   sharedName: z.boolean(),
 };
 export const deckListRow = z.object({

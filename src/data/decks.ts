@@ -30,19 +30,22 @@ export type NewDeckColour = Lab & {
   readonly baseId: string;
   readonly spectrum: DeckEntry['spectrum'] | null;
   readonly formula: DeckEntry['formula'] | null;
+  readonly lrv: number | null;
 };
+
+const BASE_KNOWN = `d.base_id <> d.maker_id || ':assumed' as base_known`;
 
 const SHARED = `exists (select 1 from deck_colour o join maker om on om.id = o.maker_id
   where lower(o.name) = lower(d.name) and o.maker_id <> d.maker_id and not om.retired) as shared_name`;
-const HEAD = `d.id, d.maker_id, coalesce(m.called, m.name) as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b`;
-const FULL = `select ${HEAD}, d.base_id, d.spectrum, d.formula, m.tint_system_id, ${SHARED}
+const HEAD = `d.id, d.maker_id, coalesce(m.called, m.name) as maker, d.code, d.name, d.strip, d.step, d.l, d.a, d.b, d.lrv`;
+const FULL = `select ${HEAD}, d.base_id, ${BASE_KNOWN}, d.spectrum, d.formula, m.tint_system_id, ${SHARED}
   from deck_colour d join maker m on m.id = d.maker_id`;
 
 /** The whole deck, strip by strip, without spectra. */
 export const listDeck = async (sql: Sql): Promise<DeckListRow[]> =>
   z.array(deckListRow).parse(
     await sql.query(
-      `select ${HEAD}, b.kind as base_kind, d.spectrum is not null as measured, d.formula is not null as has_formula, ${SHARED}
+      `select ${HEAD}, b.kind as base_kind, ${BASE_KNOWN}, d.spectrum is not null as measured, d.formula is not null as has_formula, ${SHARED}
        from deck_colour d join maker m on m.id = d.maker_id join base b on b.id = d.base_id
        where not m.retired order by coalesce(m.called, m.name), d.strip, d.step, d.code`,
     ),
@@ -201,12 +204,12 @@ export const upsertBases = (sql: Sql, makerId: string, bases: readonly NewBase[]
 /** Adds colours in one statement; those already there are brought up to date. */
 export const upsertDeckColours = (sql: Sql, makerId: string, colours: readonly NewDeckColour[], importId: string | null) =>
   sql.query(
-    `insert into deck_colour (id, maker_id, code, name, strip, step, l, a, b, base_id, spectrum, formula, import_id)
+    `insert into deck_colour (id, maker_id, code, name, strip, step, l, a, b, base_id, spectrum, formula, lrv, import_id)
      select $1 || ':' || (c->>'code'), $1, c->>'code', c->>'name', c->>'strip', (c->>'step')::int4,
        (c->>'l')::float8, (c->>'a')::float8, (c->>'b')::float8, c->>'baseId',
-       nullif(c->'spectrum', 'null'::jsonb), nullif(c->'formula', 'null'::jsonb), $3::uuid
+       nullif(c->'spectrum', 'null'::jsonb), nullif(c->'formula', 'null'::jsonb), (c->>'lrv')::float8, $3::uuid
      from jsonb_array_elements($2::jsonb) as t (c)
      on conflict (id) do update set name = excluded.name, strip = excluded.strip, step = excluded.step, l = excluded.l, a = excluded.a,
-       b = excluded.b, base_id = excluded.base_id, spectrum = excluded.spectrum, formula = excluded.formula`,
+       b = excluded.b, base_id = excluded.base_id, spectrum = excluded.spectrum, formula = excluded.formula, lrv = excluded.lrv`,
     [makerId, JSON.stringify(colours), importId],
   );

@@ -8,7 +8,7 @@ import { MOST_PROBLEMS, MOST_ROWS, TOO_MANY_ROWS } from '@/core/formats/deck/dec
 import { decode, readDeckFile } from '@/server/deck-files/read-file';
 import { NO_PRODUCT_LINES } from '@/core/paint/product-lines';
 import { deckIn } from '@/server/deck-files/export';
-import { deckColour } from '@/server/deck/deck-colour';
+import { deckColours } from '@/server/deck/deck-colour';
 import { storeDeck } from '@/server/deck/store-deck';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
@@ -168,7 +168,7 @@ describe('taking a deck in', () => {
       quiet,
     );
     await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
-    const mine = (await listDeck(db)).filter((c) => c.makerId === 'NM').map(deckColour);
+    const mine = deckColours((await listDeck(db)).filter((c) => c.makerId === 'NM'));
     expect(mine).toMatchObject([
       { code: 'N 2', sharedName: true, measured: false, hasFormula: false, baseKind: 'white' },
       { code: 'N 3', sharedName: false },

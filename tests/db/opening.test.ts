@@ -4,7 +4,7 @@ import { migrate, MIGRATIONS } from '@/data/migrate';
 import type { Database } from '@/data/sql';
 import { loadDemo } from '@/server/demo/load';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
-import { deckColour } from '@/server/deck/deck-colour';
+import { deckColours } from '@/server/deck/deck-colour';
 import { listDeck } from '@/data/decks';
 import { listVisits } from '@/data/visits';
 import { loadVisit } from '@/server/visits/load-visit';
@@ -43,7 +43,7 @@ describe('the database', () => {
   test('holds the two made-up decks: at least 240 colours, no code twice, at least three names of both makers', async () => {
     await loadShippedDecks(db);
     await loadShippedDecks(db);
-    const deck = (await listDeck(db)).map(deckColour);
+    const deck = deckColours(await listDeck(db));
     expect(deck.length).toBeGreaterThanOrEqual(240);
     expect(new Set(deck.map((c) => c.id)).size).toBe(deck.length);
     expect(new Set(deck.map((c) => c.maker)).size).toBe(2);

@@ -47,7 +47,7 @@ export const FAMILY_BORDERS = {
   /** Up to this chroma a light colour is a white or off-white; above it a cream, beige or tan. */
   whiteChroma: 8,
   /** Hue sector of cream. */
-  cream: { from: 78, to: 108 },
+  cream: { from: 78, to: 118 },
   /** Hue sector of the warm neutrals (taupe, greige, beige, tan, brown). */
   warm: { from: 20, to: 115 },
   /** Under this chroma a warm neutral is a grey. */

@@ -44,6 +44,7 @@ describe('words of the trade (common practice, no source)', () => {
     ['taupe', 'violet-pink', lch(50, 5, 62)],
     ['greige', 'yellow', lch(55, 6, 85)],
     ['cream', 'yellow', lch(85, 14, 92)],
+    ['cream', 'yellow-green', lch(93, 9.5, 112)],
     ['grey', 'blue', lch(45, 4, 250)],
     ['grey', 'violet', lch(45, 3, 305)],
     ['grey', 'green', lch(45, 4, 140)],

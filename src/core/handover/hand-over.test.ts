@@ -23,7 +23,8 @@ const MEASURED = {
   paintwork: paintworkSchema.parse({ skirtingM: 0.1 }),
 } as const;
 const FACTS: PaintFacts = {
-  base: { name: 'white base', kind: 'white' },
+  base: { name: 'white base', kind: 'white', assumed: false },
+  makerId: 'MM',
   known: 'spectrum',
   lampSpread: 0,
   coats: { coats: 2, undercoat: 'none', why: '', contrast: 0.99, showsThrough: 0 },

@@ -70,7 +70,7 @@ export function paperColour(c: Candidate, facts: PaintFacts | undefined): PaperC
     name: c.name,
     strength: c.strength,
     strengthSays: [share!, cut!],
-    base: `${facts?.base.kind ?? c.baseKind} base`,
+    base: facts?.base.assumed ? 'its base is not known here' : `${facts?.base.kind ?? c.baseKind} base`,
     notToMix: c.sharedName ? `another maker sells a different colour as ${c.name}: only ${c.maker} ${c.code}` : null,
     hex: screenColour(c.lab).hex,
     says: `${describeColour(c.lab)}, LRV ${Math.round(lrvOf(c.lab))}`,

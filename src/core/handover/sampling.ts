@@ -1,11 +1,13 @@
 import { wallClock } from '../light/time-zone';
 import { potsFor, type Pot, type PotChoice } from '../plan/sample-pots';
+import type { PotsKnown } from '../paint/paint-facts';
 import { sayStrength } from '../paint/strength';
 import type { Candidate } from '../record/candidate';
 import type { Room } from '../record/room';
 import { MOST_FINALISTS, type Sample, type SampleMethod } from '../record/sample';
 import type { Supply } from '../record/supply';
 import { dayOfVisit, type Visit } from '../record/visit';
+import { sayArea } from '../units/area';
 import { sayLength, type Units } from '../units/length';
 import { sayDay } from './words';
 
@@ -19,6 +21,8 @@ export type SampleLine = {
   readonly candidate: Candidate;
   readonly rooms: readonly string[];
   readonly areaM2: number;
+  /** What would be covered in two coats, m². */
+  readonly twoCoatsM2: number;
   readonly pots: PotChoice;
 };
 export type SampleList = {
@@ -48,12 +52,22 @@ const colourOf = (room: Room, sample: Sample): Candidate | undefined =>
 const pricesOf = ({ samples: { pint, jar } }: Supply) => ({ pint, 'sample-jar': jar });
 const coverageOf = ({ samples: { pintM2, jarM2 } }: Supply) => ({ pint: pintM2, 'sample-jar': jarM2 });
 
+/** What is bought to paint an area in two coats, as far as its maker's pots are known: "2 of tester, 250 ml". */
+export function sayPotsOf({ pots, twoCoatsM2 }: Pick<SampleLine, 'pots' | 'twoCoatsM2'>, known: PotsKnown, units: Units): string {
+  if (known === 'usual') return sayPots(pots);
+  if (known === 'unknown') return `enough for ${sayArea(twoCoatsM2, units)} in two coats`;
+  return `${Math.ceil(twoCoatsM2 / known.coversM2 - 1e-9)} × ${known.called}`;
+}
+
 /** The pots one sample needs by itself. */
 export const potsOf = (sample: Sample, supply: Supply): PotChoice =>
   potsFor(paintedArea(sample), sample.coats, coverageOf(supply), pricesOf(supply));
 
-/** What has to be bought for samples that are still to be painted: each colour once over all rooms, boards and cards, and what it costs. */
-export function sampleList({ rooms, supply }: Pick<Visit, 'rooms' | 'supply'>): SampleList {
+/** What has to be bought for samples that are still to be painted: each colour once over all rooms, boards and cards, and what it costs; `knownOf` a line's key says what is known of its maker's pots. */
+export function sampleList(
+  { rooms, supply }: Pick<Visit, 'rooms' | 'supply'>,
+  knownOf: (key: string) => PotsKnown = () => 'usual',
+): SampleList {
   const wanted = new Map<string, { candidate: Candidate; rooms: Set<string>; areaM2: number; coatsArea: number }>();
   const counts: Record<SampleMethod, number> = { board: 0, patch: 0, card: 0 };
   for (const room of rooms)
@@ -73,10 +87,11 @@ export function sampleList({ rooms, supply }: Pick<Visit, 'rooms' | 'supply'>): 
     candidate,
     rooms: [...names],
     areaM2,
+    twoCoatsM2: coatsArea / 2,
     pots: potsFor(coatsArea, 1, coverageOf(supply), pricesOf(supply)),
   }));
   const { board, card } = supply.samples;
-  const pots = lines.reduce((sum, l) => sum + (l.pots.cost ?? 0), 0);
+  const pots = lines.reduce((sum, l) => sum + (knownOf(l.key) === 'usual' ? (l.pots.cost ?? 0) : 0), 0);
   const priced = (count: number, price: number | null) => count * (price ?? 0);
   return {
     lines,
@@ -84,7 +99,7 @@ export function sampleList({ rooms, supply }: Pick<Visit, 'rooms' | 'supply'>): 
     cards: counts.card,
     cost: pots + priced(counts.board, board) + priced(counts.card, card),
     unpriced: [
-      ...(lines.some((l) => l.pots.cost === null) ? ['pots'] : []),
+      ...(lines.some((l) => l.pots.cost === null || knownOf(l.key) !== 'usual') ? ['pots'] : []),
       ...(counts.board > 0 && board === null ? ['boards'] : []),
       ...(counts.card > 0 && card === null ? ['cards'] : []),
     ],

@@ -12,7 +12,8 @@ import { preparationFor } from './preparation';
 
 const MEASURED = { widthM: 5, depthM: 4, heightM: 2.5, bearingDeg: 0 } as const;
 const FACTS: PaintFacts = {
-  base: { name: 'white base', kind: 'white' },
+  base: { name: 'white base', kind: 'white', assumed: false },
+  makerId: 'MM',
   known: 'spectrum',
   lampSpread: 0,
   coats: { coats: 3, undercoat: 'none', why: 'two coats hide 96.1 %: a third coat', contrast: 0.961, showsThrough: 2 },

@@ -5,8 +5,8 @@ import type { Lab } from '../colour/types';
 import { coatsOver, type CoatsAdvice } from './coats';
 import { CONTAINERS, type Container } from './containers';
 import { dispense, overloaded } from './dispense';
-import type { ProductLines } from './product-lines';
-import { paintAtStrength, type Paint } from './paint';
+import type { ProductLines, TestPot } from './product-lines';
+import { isAssumed, paintAtStrength, type Paint } from './paint';
 import type { BaseKind } from './tint-system';
 
 /** How a colour was known: by a measured spectrum, mixed from its own colourants, or by its Lab only. */
@@ -21,7 +21,8 @@ export type Pour = {
 };
 /** What a paper says of a paint at a strength, beside what the record knows of it. */
 export type PaintFacts = {
-  readonly base: { readonly name: string; readonly kind: BaseKind };
+  readonly base: { readonly name: string; readonly kind: BaseKind; readonly assumed: boolean };
+  readonly makerId: string;
   readonly known: KnownBy;
   /** How far its look by a warm lamp may be from what is predicted, ΔE00: 0 for a measured spectrum. */
   readonly lampSpread: number;
@@ -70,13 +71,14 @@ export const perLitre = (ml: number, container: Container): number => ml / CONTA
  *
  * @param under Lab of what is there now, or null; @param containers to pour it into
  */
-export function paintFacts(paint: Paint, strength: number, { under, containers, products }: PaintedOver): PaintFacts {
+export function paintFacts(paint: Paint, strength: number, { under, containers, products, makerId }: PaintedOver): PaintFacts {
   const known = knownBy(paint, strength);
   const formula = paint.tint
     ? Object.fromEntries(Object.entries(paint.tint.formula).map(([id, ml]) => [id, (ml * strength) / 100]))
     : {};
   return {
-    base: { name: paint.base.name, kind: paint.base.kind },
+    base: { name: paint.base.name, kind: paint.base.kind, assumed: isAssumed(paint.base) },
+    makerId,
     known,
     lampSpread: known === 'lab' ? spreadByLamp(paintAtStrength(paint, strength).lab) : 0,
     coats: coatsOver(paint, strength, under),
@@ -86,4 +88,14 @@ export function paintFacts(paint: Paint, strength: number, { under, containers, 
     overloaded: overloaded(paint.base.kind, formula),
   };
 }
-type PaintedOver = { readonly under: Lab | null; readonly containers: readonly Container[]; readonly products: ProductLines };
+type PaintedOver = {
+  readonly under: Lab | null;
+  readonly containers: readonly Container[];
+  readonly makerId: string;
+  readonly products: ProductLines;
+};
+
+/** What the sample pots of a paint's maker hold: as such makers sell them, as somebody said, or nobody knows. */
+export type PotsKnown = 'usual' | 'unknown' | TestPot;
+export const potsKnown = ({ base, products, pours }: Pick<PaintFacts, 'base' | 'products' | 'pours'>): PotsKnown =>
+  products.testPot ?? (base.assumed && pours.length === 0 ? 'unknown' : 'usual');

@@ -18,6 +18,11 @@ export type PaintBase = {
   readonly optical: (Optical & { readonly film: number }) | undefined;
 };
 
+/** The id of what stands for the base of a maker's colours that name none. */
+export const assumedBaseId = (makerId: string): string => `${makerId}:assumed`;
+/** Whether a base is only taken to be a usual white one, because nothing is known of its maker's. */
+export const isAssumed = ({ id }: Pick<PaintBase, 'id'>): boolean => id.endsWith(':assumed');
+
 /** A deck colour as paint. */
 export type Paint = {
   readonly lab: Lab;

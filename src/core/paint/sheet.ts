@@ -12,6 +12,7 @@ import {
   cautionOf,
   hidesByColourant,
   hidingAtStrength,
+  isAssumed,
   overUndercoat,
   paintAtStrength,
   UNDERCOATS,
@@ -61,6 +62,8 @@ export type Sheet = {
   readonly base: {
     readonly name: string;
     readonly kind: string;
+    /** Nothing is known of its maker's base. */
+    readonly assumed: boolean;
     readonly lab: Lab;
     readonly hex: string;
     readonly curve: readonly number[];
@@ -148,6 +151,7 @@ export function colourSheet(paint: Paint): Sheet {
     base: {
       name: paint.base.name,
       kind: paint.base.kind,
+      assumed: isAssumed(paint.base),
       lab: paint.base.lab,
       hex: hexOf(paint.base.lab),
       curve: plain(base.reflectance),

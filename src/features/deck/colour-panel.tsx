@@ -20,6 +20,20 @@ import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
 import { useSheet, type Sheet, type SheetState } from './use-sheet';
 
+/** What the strengths are predicted from; nothing is claimed of a maker nothing is known of. */
+const predictedFrom = ({ hasFormula, baseKnown, maker }: DeckColour): string =>
+  hasFormula
+    ? 'from its formula, colourant by colourant'
+    : baseKnown
+      ? `from the colour and ${maker}’s own base`
+      : `as if it stood in a usual white base: ${maker}’s own is not known`;
+
+const DEPTH_STEP = {
+  strip: 'On the same strip: a step that can be seen',
+  colour: 'Nearest in hue, a step that can be seen: its maker names no strips',
+} as const;
+const sayLrv = (lrv: number): string => String(Math.round(lrv * 10) / 10);
+
 type Toggle = (strength: number, lab: Lab, candidate: Candidate | undefined) => void;
 
 type RowProps = {
@@ -128,20 +142,23 @@ export function ColourPanel(props: Props) {
         <p className="text-soft">
           {colour.maker} {colour.code}
         </p>
-        <p className="mt-1">{sayColour(colour.lab)}</p>
+        <p className="mt-1">
+          {sayColour(colour.lab)}
+          {colour.makerLrv !== null && <span className="text-soft"> (its maker prints LRV {sayLrv(colour.makerLrv)})</span>}
+        </p>
         <SharedNames twins={twins} />
         <div className="mt-3 grid grid-cols-2 gap-2">
           <Button
             disabled={!lighter}
             onClick={() => lighter && onChoose(lighter)}
-            title="On the same strip: a step that can be seen"
+            title={DEPTH_STEP[colour.ownStrip ? 'strip' : 'colour']}
           >
             <ArrowUp aria-hidden size={16} /> 2 lighter
           </Button>
           <Button
             disabled={!deeper}
             onClick={() => deeper && onChoose(deeper)}
-            title="On the same strip: a step that can be seen"
+            title={DEPTH_STEP[colour.ownStrip ? 'strip' : 'colour']}
           >
             <ArrowDown aria-hidden size={16} /> 2 deeper
           </Button>
@@ -165,8 +182,7 @@ export function ColourPanel(props: Props) {
           </ColourAcross>
         </div>
         <p className="mt-3 text-sm text-soft">
-          Predicted{' '}
-          {colour.hasFormula ? 'from its formula, colourant by colourant' : `from the colour and ${colour.maker}’s own base`}{' '}
+          Predicted {predictedFrom(colour)}
           (Kubelka–Munk).
         </p>
       </div>

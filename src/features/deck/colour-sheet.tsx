@@ -99,7 +99,13 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
 function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly deckColourId: string }) {
   const [at, setAt] = useState('100');
   const chosen = sheet.pours.find((p) => String(p.percent) === at);
-  if (!chosen || sheet.shotMl === null) return <p className="text-soft">No formula is known for this colour.</p>;
+  if (!chosen || sheet.shotMl === null)
+    return (
+      <p className="text-soft">
+        No formula is known for this colour{sheet.base.assumed && ', nor its maker’s base: strengths are as in a usual white one'}
+        .
+      </p>
+    );
   return (
     <section>
       <h3 className="mb-2 text-lg font-semibold">Formula at the counter</h3>

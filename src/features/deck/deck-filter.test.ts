@@ -23,6 +23,9 @@ const colour = (code: string, [l, a, b]: readonly [number, number, number], more
     hasFormula: false,
     says: describeColour(lab),
     sharedName: false,
+    makerLrv: null,
+    baseKnown: true,
+    ownStrip: true,
     ...more,
   };
 };

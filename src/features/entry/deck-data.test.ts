@@ -17,6 +17,9 @@ const colour = (maker: string, code: string, name: string): DeckColour => ({
   hasFormula: false,
   says: 'beige',
   sharedName: false,
+  makerLrv: null,
+  baseKnown: true,
+  ownStrip: true,
 });
 const DECK = [
   colour('Ferrowmere', 'FR 3112', 'Esk Mossen'),

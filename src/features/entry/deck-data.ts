@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { nearestInDepth } from '@/core/colour/strips-by-colour';
 import type { DeckColour } from '@/server/deck/queries';
 
 export type { DeckColour };
@@ -56,8 +57,10 @@ export const knownColour = ({ id, maker, code, name, baseKind, sharedName }: Dec
   lab,
 });
 
-/** The colour `by` steps along its own strip; negative is lighter. */
-export function alongStrip(colours: readonly DeckColour[], from: DeckColour, by: number): DeckColour | undefined {
-  const strip = colours.filter((c) => c.maker === from.maker && c.strip === from.strip).sort((p, q) => p.step - q.step);
+/** The colour so many steps lighter (less than 0) or deeper: along its own strip, or by colour where its maker names no strip. */
+export function alongStrip(colours: readonly DeckColour[], from: DeckColour, by: -2 | -1 | 1 | 2): DeckColour | undefined {
+  const own = colours.filter((c) => c.maker === from.maker);
+  if (!from.ownStrip) return nearestInDepth(own, from, by < 0 ? -1 : 1, (c) => c.lab);
+  const strip = own.filter((c) => c.strip === from.strip).sort((p, q) => p.step - q.step);
   return strip[strip.findIndex((c) => c.id === from.id) + by];
 }

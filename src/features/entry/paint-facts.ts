@@ -1,9 +1,13 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { Container } from '@/core/paint/containers';
 import type { AskedPaint, PaintFacts } from '@/server/paint/facts';
 
 export type { AskedPaint, PaintFacts };
+
+/** What samples are painted from. */
+export const POT_CONTAINERS: Container[] = ['sample-jar', 'pint'];
 
 const keyOf = ({ deckColourId, strength, under, containers }: AskedPaint) =>
   JSON.stringify([deckColourId, strength, under, containers]);
@@ -21,7 +25,9 @@ type State = {
 };
 
 /** What papers say of paints: their base, coats over what is there, pours. Asked once a page for each; undefined until it is known. */
-export function usePaintFacts(asked: readonly AskedPaint[]): State & { readonly retry: () => void } {
+export function usePaintFacts(
+  asked: readonly AskedPaint[],
+): State & { readonly retry: () => void; /** Asks anew what was answered. */ readonly again: () => void } {
   const [seen, setSeen] = useState(0);
   const [failed, setFailed] = useState(false);
   const [attempt, setAttempt] = useState(0);
@@ -47,6 +53,10 @@ export function usePaintFacts(asked: readonly AskedPaint[]): State & { readonly 
   }, [name, attempt]);
   const open = asked.some((a) => !known.has(keyOf(a)));
   return {
+    again: () => {
+      known.clear();
+      setAttempt((n) => n + 1);
+    },
     state: open ? (failed ? 'failed' : 'asking') : 'known',
     of: answered,
     seen,

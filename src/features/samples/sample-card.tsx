@@ -2,7 +2,8 @@
 
 import { Trash2 } from 'lucide-react';
 import { deltaE00 } from '@/core/colour/ciede2000';
-import { sampleReminders, sayMethod, potsOf, sayPots } from '@/core/handover/sampling';
+import { paintedArea, sampleReminders, sayMethod, potsOf, sayPotsOf } from '@/core/handover/sampling';
+import { potsKnown } from '@/core/paint/paint-facts';
 import { dryingOf } from '@/core/plan/sample-pots';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
@@ -12,6 +13,7 @@ import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { ChoiceRow } from '@/ui/choice-row';
 import { useInstant } from '../cursor/use-instant';
+import { POT_CONTAINERS, usePaintFacts } from '../entry/paint-facts';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
@@ -117,6 +119,10 @@ export function SampleCard({ room, sample, candidate, hex }: Props) {
   const { visit } = useVisit();
   const { put, remove } = useSamples(room);
   const reminders = sampleReminders(sample);
+  const asked = { deckColourId: candidate.deckColourId, strength: candidate.strength, under: null, containers: POT_CONTAINERS };
+  const facts = usePaintFacts([asked]).of(asked);
+  const line = { pots: potsOf(sample, visit.supply), twoCoatsM2: (paintedArea(sample) * sample.coats) / 2 };
+  const pots = sayPotsOf(line, facts ? potsKnown(facts) : 'usual', visit.units);
   const shown = sample.read ? hexOf(sample.read.lab) : hex;
   return (
     <li data-sample={sample.id} className="flex gap-4 border-t border-line py-3 max-sm:flex-col">
@@ -132,7 +138,7 @@ export function SampleCard({ room, sample, candidate, hex }: Props) {
               {candidate.name} {candidate.strength} %
             </b>
             <span className="block text-sm text-soft">
-              {candidate.maker} {candidate.code} · {sayMethod(sample.method)} · {sayPots(potsOf(sample, visit.supply))}
+              {candidate.maker} {candidate.code} · {sayMethod(sample.method)} · {pots}
             </span>
           </p>
           <Button

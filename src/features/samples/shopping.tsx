@@ -1,7 +1,8 @@
 'use client';
 
-import { POT_REMINDERS, sampleList, sayPots } from '@/core/handover/sampling';
-import { CONTAINERS, type Container } from '@/core/paint/containers';
+import { POT_REMINDERS, sampleList, sayPotsOf } from '@/core/handover/sampling';
+import { CONTAINERS } from '@/core/paint/containers';
+import { potsKnown } from '@/core/paint/paint-facts';
 import { sayStrength } from '@/core/paint/strength';
 import type { Supply } from '@/core/record/supply';
 import { areaOf, areaText, areaUnit, sayArea } from '@/core/units/area';
@@ -9,13 +10,13 @@ import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { Patch } from '@/ui/patch';
+import { TestPotDialog } from './test-pot';
 import { SelfField } from '../entry/self-field';
-import { usePaintFacts } from '../entry/paint-facts';
+import { POT_CONTAINERS, usePaintFacts } from '../entry/paint-facts';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 
-const POT_CONTAINERS: Container[] = ['sample-jar', 'pint'];
 const CONTAINER_OF = { 'sample-jar': 'sample-jar', pint: 'pint' } as const;
 
 /** What pots cover and what things cost. Every field saves itself. */
@@ -80,14 +81,22 @@ const money = (value: number, currency: string) => `${currency}${currency.length
 /** One list for the visit: pots by colour over all rooms, boards and cards, what it costs, and what to say at the counter. */
 export function Shopping({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
-  const list = sampleList(visit);
-  const asked = list.lines.map(({ candidate: { deckColourId, strength } }) => ({
+  const asked = sampleList(visit).lines.map(({ candidate: { deckColourId, strength } }) => ({
     deckColourId,
     strength,
     under: null,
     containers: POT_CONTAINERS,
   }));
   const facts = usePaintFacts(asked);
+  const known = new Map(asked.map((a) => [`${a.deckColourId} ${a.strength}`, facts.of(a)]));
+  const potsOfKey = (key: string) => {
+    const of = known.get(key);
+    return of ? potsKnown(of) : 'usual';
+  };
+  const list = sampleList(visit, potsOfKey);
+  const unknown = new Map(
+    [...known.values()].flatMap((of) => (of && potsKnown(of) === 'unknown' ? [[of.makerId, of.products] as const] : [])),
+  );
   const things = [
     list.boards > 0 && `${list.boards} primed white ${list.boards === 1 ? 'board' : 'boards'}`,
     list.cards > 0 && `${list.cards} white ${list.cards === 1 ? 'card' : 'cards'}`,
@@ -114,7 +123,8 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
               <li key={line.key} className="flex gap-3 border-t border-line py-2.5">
                 <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="size-14 shrink-0" />
                 <div className="min-w-0 flex-1 text-[15px] leading-snug">
-                  <b>{sayPots(pots)}</b> of {candidate.maker} {candidate.code}, {candidate.name}
+                  <b>{sayPotsOf(line, potsOfKey(line.key), visit.units)}</b> of {candidate.maker} {candidate.code},{' '}
+                  {candidate.name}
                   <p>
                     Say:{' '}
                     <b>
@@ -122,8 +132,8 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
                     </b>
                   </p>
                   <p className="text-sm text-soft">
-                    {sayArea(line.areaM2, visit.units)} in {line.rooms.join(', ')}, {Math.round(pots.used * 100)} % of what it
-                    covers
+                    {sayArea(line.areaM2, visit.units)} in {line.rooms.join(', ')}
+                    {potsOfKey(line.key) === 'usual' ? `, ${Math.round(pots.used * 100)} % of what it covers` : ''}
                     {candidate.sharedName && `; another maker sells a different colour as ${candidate.name}`}
                   </p>
                   {pours.map((p) => (
@@ -152,6 +162,14 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
           {list.unpriced.length > 0 && <span className="text-soft"> · without {list.unpriced.join(', ')}: no price is set</span>}
         </p>
       )}
+      {[...unknown].map(([makerId, products]) => (
+        <TestPotDialog
+          key={makerId}
+          {...{ makerId, products }}
+          maker={list.lines.find((l) => known.get(l.key)?.makerId === makerId)?.candidate.maker ?? makerId}
+          onSaid={facts.again}
+        />
+      ))}
       <ul className="mt-2 list-disc pl-5 text-sm text-soft">
         {POT_REMINDERS.map((words) => (
           <li key={words}>{words}</li>

@@ -2,6 +2,7 @@ import { writeCgats } from '@/core/formats/deck/cgats';
 import type { Deck } from '@/core/formats/deck/deck';
 import { deckTable } from '@/core/formats/deck/write-table';
 import { screenColour } from '@/core/colour/srgb';
+import { isSaid } from '@/core/paint/product-lines';
 import { listBasesOfMaker, listDeckColoursOfMaker, listMakers, listStrips, type MakerRow } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 import { database } from '../database';
@@ -45,13 +46,13 @@ export async function deckIn(
   const maker = (await listMakers(sql)).find((m) => m.id === makerId);
   if (!maker) return undefined;
   const colours = (await listDeckColoursOfMaker(sql, makerId)).filter((c) => wanted(c.id));
-  const bases = (await listBasesOfMaker(sql, makerId)).filter((b) => colours.some((c) => c.baseId === b.id));
+  const bases = (await listBasesOfMaker(sql, makerId)).filter((b) => colours.some((c) => c.baseKnown && c.baseId === b.id));
   return {
     format: 'elm-swatch/deck',
     version: 1,
     about: `The deck of ${maker.name}, from Elm Swatch.`,
     maker: { id: maker.id, name: maker.name },
-    ...(Object.values(maker.products).some((called) => called !== '') ? { products: maker.products } : {}),
+    ...(isSaid(maker.products) ? { products: maker.products } : {}),
     ...(maker.tintSystemId ? { tintSystem: maker.tintSystemId } : {}),
     bases: bases.map((b) => ({ id: b.id, kind: b.kind, name: b.name, ...(b.spectrum ? { spectrum: b.spectrum } : labOf(b)) })),
     colours: colours.map((c) => ({
@@ -59,9 +60,10 @@ export async function deckIn(
       name: c.name,
       strip: c.strip,
       step: c.step,
-      base: c.baseId,
+      ...(c.baseKnown ? { base: c.baseId } : {}),
       ...(c.spectrum ? { spectrum: c.spectrum } : labOf(c)),
       ...(c.formula ? { formula: c.formula } : {}),
+      ...(c.lrv === null ? {} : { lrv: c.lrv }),
     })),
   };
 }

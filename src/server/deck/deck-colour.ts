@@ -1,6 +1,7 @@
 import { screenColour } from '@/core/colour/srgb';
 import { describeColour, familyOf, nameColour, type Family } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
+import { stripsByColour, type Strip } from '@/core/colour/strips-by-colour';
 import type { Lab } from '@/core/colour/types';
 import type { Lean } from '@/core/colour/lean';
 import type { BaseKind } from '@/core/paint/tint-system';
@@ -17,6 +18,12 @@ export type DeckColour = {
   readonly lab: Lab;
   readonly hex: string;
   readonly lrv: number;
+  /** As its maker prints it; null where the deck does not say. */
+  readonly makerLrv: number | null;
+  /** Its maker's base is known, not assumed. */
+  readonly baseKnown: boolean;
+  /** Its strip is its maker's; otherwise it is made by colour. */
+  readonly ownStrip: boolean;
   readonly family: Family;
   readonly lean: Lean;
   readonly baseKind: BaseKind;
@@ -27,18 +34,21 @@ export type DeckColour = {
   readonly sharedName: boolean;
 };
 
-export function deckColour(row: DeckListRow): DeckColour {
+function deckColour(row: DeckListRow, made: Strip | undefined): DeckColour {
   const lab = { l: row.l, a: row.a, b: row.b };
   return {
     id: row.id,
     maker: row.maker,
     code: row.code,
     name: row.name,
-    strip: row.strip,
-    step: row.step,
+    strip: made?.strip ?? row.strip,
+    step: made?.step ?? row.step,
+    ownStrip: made === undefined,
     lab,
     hex: screenColour(lab).hex,
     lrv: lrvOf(lab),
+    makerLrv: row.lrv,
+    baseKnown: row.baseKnown,
     family: familyOf(lab),
     lean: nameColour(lab).lean,
     baseKind: row.baseKind,
@@ -47,4 +57,15 @@ export function deckColour(row: DeckListRow): DeckColour {
     says: describeColour(lab),
     sharedName: row.sharedName,
   };
+}
+
+/** Deck colours as the deck step shows them; those of which no strip is known are put on strips by their colours, maker by maker. */
+export function deckColours(rows: readonly DeckListRow[]): DeckColour[] {
+  const loose = rows.filter((r) => r.strip === '');
+  const made = new Map<string, Strip>();
+  for (const maker of new Set(loose.map((r) => r.makerId))) {
+    const own = loose.filter((r) => r.makerId === maker);
+    stripsByColour(own).forEach((strip, k) => made.set(own[k]!.id, strip));
+  }
+  return rows.map((row) => deckColour(row, made.get(row.id)));
 }

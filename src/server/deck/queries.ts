@@ -2,13 +2,13 @@ import { colourSheet, type Sheet } from '@/core/paint/sheet';
 import { findDeckColour, listDeck } from '@/data/decks';
 import { database } from '../database';
 import { paintsOf } from '../paint/paint-of';
-import { deckColour, type DeckColour } from './deck-colour';
+import { deckColours, type DeckColour } from './deck-colour';
 
 export type { DeckColour };
 export type { Sheet };
 
 /** The whole deck as the deck step shows it. */
-export const wholeDeck = async (): Promise<DeckColour[]> => (await listDeck(await database())).map(deckColour);
+export const wholeDeck = async (): Promise<DeckColour[]> => deckColours(await listDeck(await database()));
 
 /** The sheet of one deck colour; undefined when there is none of that id. */
 export async function sheetOf(id: string): Promise<Sheet | undefined> {

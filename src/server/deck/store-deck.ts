@@ -4,6 +4,7 @@ import { D65_10, tristimulus } from '@/core/colour/tristimulus';
 import type { Lab } from '@/core/colour/types';
 import { givenLab } from '@/core/formats/deck/check';
 import type { Deck, DeckBase } from '@/core/formats/deck/deck';
+import { assumedBaseId } from '@/core/paint/paint';
 import { addMaker, fillProductLines, upsertBases, upsertDeckColours, upsertMaker, type NewBase } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 
@@ -37,7 +38,7 @@ export async function storeDeck(sql: Sql, deck: Deck, { importId, optical = [] }
       optical: known ? { k: known.k, s: known.s, film: known.film } : null,
     };
   });
-  const assumed = `${maker.id}:assumed`;
+  const assumed = assumedBaseId(maker.id);
   if (deck.colours.some((c) => c.base === undefined))
     bases.push({ id: assumed, kind: 'white', name: 'white base, assumed', ...ASSUMED_BASE, spectrum: null, optical: null });
   await upsertBases(sql, maker.id, bases);
@@ -50,6 +51,7 @@ export async function storeDeck(sql: Sql, deck: Deck, { importId, optical = [] }
     baseId: c.base ?? assumed,
     spectrum: c.spectrum ?? null,
     formula: c.formula ?? null,
+    lrv: c.lrv ?? null,
   }));
   await upsertDeckColours(sql, maker.id, colours, importId);
 }

@@ -35,7 +35,8 @@ export async function factsOf(asked: readonly AskedPaint[]): Promise<(PaintFacts
   const lines = await listProductLines(db, [...new Set(makers.values())]);
   return asked.map(({ deckColourId, strength, under, containers }) => {
     const paint = paints.get(deckColourId);
-    const products = lines.get(makers.get(deckColourId) ?? '') ?? NO_PRODUCT_LINES;
-    return paint ? paintFacts(paint, strength, { under, containers, products }) : null;
+    const makerId = makers.get(deckColourId) ?? '';
+    const products = lines.get(makerId) ?? NO_PRODUCT_LINES;
+    return paint ? paintFacts(paint, strength, { under, containers, products, makerId }) : null;
   });
 }

@@ -11,7 +11,7 @@ const colourOf = {
   lab: labSchema.optional(),
   hex: z
     .string()
-    .regex(/^#[0-9a-f]{6}$/)
+    .regex(/^#[0-9a-f]{6}$/, 'a hex is # and six digits from 0 to 9 and a to f, such as #e7ded3')
     .optional(),
   spectrum: spectrumSchema.optional(),
 };
@@ -28,6 +28,8 @@ export const deckColourSchema = z.strictObject({
   base: codeSchema.optional(),
   ...colourOf,
   formula: amounts.optional(),
+  /** As its maker prints it, 0–100; kept beside what is computed. */
+  lrv: z.number().min(0).max(100).optional(),
 });
 
 /** Most makers in one file, most rows, and most things that are told to be wrong with it. Own choice. */

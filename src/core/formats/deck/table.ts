@@ -17,9 +17,24 @@ import {
 /** Columns of a deck table besides the spectral ones, which are named by their wavelength in nanometres. Required: code and a colour. */
 // prettier-ignore
 export const DECK_COLUMNS = [
-  'kind', 'maker', 'maker_name', 'tint_system', 'code', 'name', 'strip', 'step', 'base', 'formula', 'L', 'a', 'b', 'hex',
+  'kind', 'maker', 'maker_name', 'tint_system', 'code', 'name', 'strip', 'step', 'base', 'formula', 'L', 'a', 'b', 'hex', 'lrv',
 ] as const;
 type Column = (typeof DECK_COLUMNS)[number];
+
+/** Other words for the columns, as makers and instruments head them; small letters and figures only. */
+const COLUMN_WORDS: Readonly<Record<string, Column>> = {
+  ...Object.fromEntries(DECK_COLUMNS.map((column) => [bare(column), column])),
+  ...{ manufacturer: 'maker', brand: 'maker', colourcode: 'code', colorcode: 'code', number: 'code', colournumber: 'code' },
+  ...{ colornumber: 'code', colourname: 'name', colorname: 'name', lstar: 'L', labl: 'L', cielabl: 'L' },
+  ...{ astar: 'a', laba: 'a', cielaba: 'a', bstar: 'b', labb: 'b', cielabb: 'b', hexcode: 'hex', hexvalue: 'hex' },
+  ...{ lightreflectancevalue: 'lrv' },
+};
+/** A heading without case, blanks and marks: "L*" and "lab_l" are "l" and "labl". */
+function bare(heading: string): string {
+  return heading.toLowerCase().replace(/[^a-z0-9]/g, '');
+}
+/** The column a heading names, whatever its case and marks: `Code`, `L*`, `Colour name`; undefined for one that is not read. */
+const columnOf = (heading: string): Column | undefined => COLUMN_WORDS[bare(heading)];
 
 export type TableRow = { readonly line: number; readonly cells: readonly string[] };
 type Cells = Readonly<Partial<Record<Column, string>>> & { readonly spectral: readonly (readonly [nm: number, text: string])[] };
@@ -68,7 +83,20 @@ function formulaOf(text: string | undefined): DeckEntry['formula'] {
   );
 }
 
-const hexOf = (text: string | undefined) => (text ? `#${text.replace('#', '').toLowerCase()}` : undefined);
+function hexOf(text: string | undefined): string | undefined {
+  if (!text) return undefined;
+  const digits = text.replace(/^#/, '');
+  if (!/^[0-9a-f]{6}$/i.test(digits))
+    wrong(`its hex is “${text.slice(0, 20)}”, not six digits from 0 to 9 and A to F, such as #E7DED3`);
+  return `#${digits.toLowerCase()}`;
+}
+
+function lrvOf(text: string | undefined): number | undefined {
+  if (!text) return undefined;
+  const value = number(text.replace(/\s*%$/, ''), 'the LRV');
+  return value >= 0 && value <= 100 ? value : wrong(`its LRV is ${value}, outside 0 to 100`);
+}
+
 /** Only the fields that are there. */
 const present = <T extends object>(fields: T) => Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined));
 
@@ -90,6 +118,7 @@ function readColour(cells: Cells): DeckEntry {
       base: cells.base || undefined,
       ...colourFields(cells),
       formula: formulaOf(cells.formula),
+      lrv: lrvOf(cells.lrv),
     }),
   );
 }
@@ -115,15 +144,22 @@ function spectralProblem(wavelengths: readonly number[]): string | undefined {
   return even ? undefined : 'the wavelengths of the spectral columns do not go up in even steps';
 }
 
+/** Where two headings mean one column, both. */
+function named(names: readonly string[], columns: readonly (Column | undefined)[], twice: Column): string {
+  const headings = names.filter((_, i) => columns[i] === twice);
+  return new Set(headings).size > 1 ? `: ${headings.map((n) => `“${n}”`).join(' and ')}` : '';
+}
+
 /** Reads a table of colours and bases, whatever file it came from. Every row that cannot be read is named with its line and the reason. */
 export function readDeckTable(header: TableRow, rows: readonly TableRow[], defaults: Defaults): ReadDecks {
   const names = header.cells.map((c) => c.trim());
-  const known = names.filter((n) => (DECK_COLUMNS as readonly string[]).includes(n));
-  const twice = known.find((n, i) => known.indexOf(n) !== i);
+  const columns = names.map(columnOf);
+  const known = columns.filter((c) => c !== undefined);
+  const twice = known.find((c, i) => known.indexOf(c) !== i);
   const wavelengths = names.filter((n) => /^\d{3,4}$/.test(n)).map(Number);
   const against =
     (!known.includes('code') && 'there is no column “code”') ||
-    (twice && `the column “${twice}” stands twice`) ||
+    (twice && `the column “${twice}” stands twice${named(names, columns, twice)}`) ||
     spectralProblem(wavelengths);
   if (against) return nothingOf(header.line, against);
   if (rows.length > MOST_ROWS) return nothingOf(0, TOO_MANY_ROWS);
@@ -133,7 +169,9 @@ export function readDeckTable(header: TableRow, rows: readonly TableRow[], defau
   const problems = someProblems();
   for (const { line, cells } of rows) {
     try {
-      const named = Object.fromEntries(names.map((n, i) => [n, (cells[i] ?? '').trim()])) as Partial<Record<Column, string>>;
+      const named = Object.fromEntries(
+        columns.flatMap((column, i) => (column === undefined ? [] : [[column, (cells[i] ?? '').trim()] as const])),
+      ) as Partial<Record<Column, string>>;
       const spectral = wavelengths.map((nm) => [nm, (cells[names.indexOf(String(nm))] ?? '').trim()] as const);
       if (cells.length > names.length) wrong(`it has ${cells.length} cells, the head has ${names.length}`);
       takeRow(decks, seen, { ...named, spectral }, { line, defaults });
@@ -141,7 +179,7 @@ export function readDeckTable(header: TableRow, rows: readonly TableRow[], defau
       problems.add({ line, reason: reasonOf(error) });
     }
   }
-  const ignored = names.filter((n) => n !== '' && !(DECK_COLUMNS as readonly string[]).includes(n) && !/^\d{3,4}$/.test(n));
+  const ignored = names.filter((n, i) => n !== '' && columns[i] === undefined && !/^\d{3,4}$/.test(n));
   const notes = ignored.length > 0 ? [`Columns not used: ${ignored.join(', ')}.`] : [];
   return { decks: [...decks.values()], problems: problems.list(), problemCount: problems.count(), notes, lines: seen };
 }

@@ -26,7 +26,7 @@ export function deckTable(deck: Deck): { readonly columns: string[]; readonly ro
   const system = deck.tintSystem ?? '';
   const baseRow = (base: DeckBase): Cell[] => {
     const { own, spectral } = colourCells(base, wavelengths);
-    return ['base', id, name, system, base.id, base.name, '', '', base.kind, '', ...own, ...spectral];
+    return ['base', id, name, system, base.id, base.name, '', '', base.kind, '', ...own, '', ...spectral];
   };
   const colourRow = (c: DeckEntry): Cell[] => {
     const { own, spectral } = colourCells(c, wavelengths);
@@ -42,6 +42,7 @@ export function deckTable(deck: Deck): { readonly columns: string[]; readonly ro
       c.base ?? '',
       formulaText(c.formula),
       ...own,
+      c.lrv ?? '',
       ...spectral,
     ];
   };
