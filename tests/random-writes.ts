@@ -95,12 +95,13 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     name: 'room.wish',
     roomId: r.id,
     wish: d.pick(['warmer', 'calmer', null]),
+    more: d.pick([[], ['lighter'], ['deeper', 'more-colour']]),
     words: d.pick(['', ' tea ', 'quiet']),
   }),
   (d, _, r) => ({
     name: 'room.use',
     roomId: r.id,
-    use: d.pick(['morning', 'day', 'evening', 'all']),
+    use: d.pick(['morning', 'day', 'evening', 'morning-evening', 'all']),
     kind: d.pick(['living', 'hall', 'bath', 'other']),
   }),
   (d, v, r) => {
@@ -159,6 +160,7 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     roomId: r.id,
     verdictId: d.idOf(r.verdicts),
     reason: d.sometimes(0.2) ? null : d.pick(REASONS),
+    more: d.pick([[], ['too-dark'], ['too-pink', 'too-weak']]),
   }),
   (d, _, r) => ({ name: 'verdict.undo', roomId: r.id, verdictId: d.idOf(r.verdicts), undone: d.sometimes(0.7) }),
   (d, _, r) => ({

@@ -33,6 +33,7 @@ const shortlistSchema = z.object({
   zone: z.string().max(60).refine(isTimeZone, 'a time zone such as Europe/London'),
   stays: z.array(judgedThingSchema.extend({ school: z.enum(SCHOOLS).default('share') })).max(50),
   wish: z.enum(WISHES).nullable().default(null),
+  moreWishes: z.array(z.enum(WISHES)).max(4).default([]),
   schools: z
     .object({
       dimWhite: z.enum(DIM_WHITE_SCHOOLS).default(DEFAULT_SCHOOLS.dimWhite),
@@ -85,13 +86,13 @@ export function shortlist(request: Record<string, unknown>) {
     ...stay,
     components: stay.components.map(({ name, share, lab }) => ({ name, share, ...surfaceOf({ lab }) })),
   }));
-  const { room, place, date, zone, schools, wish, use, kind, position, climate } = asked;
+  const { room, place, date, zone, schools, wish, moreWishes, use, kind, position, climate } = asked;
   const lit = {
     day: { room, place, date, zone },
     lookIn: { position, lampsOn: false, scale: 1 },
     usedFor: { use, skies: climate },
   };
-  const found = toTheEnd(adviseIn({ ...lit, kind, schools, wish }, stays));
+  const found = toTheEnd(adviseIn({ ...lit, kind, schools, wish, moreWishes }, stays));
   if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
   if (found.inDeck) throw new RangeError('The room has neither a window nor a lamp.');
   const rows = samples.map((sample) => ({ sample, advice: found.adviceOn(sample) }));
@@ -115,7 +116,7 @@ export function shortlist(request: Record<string, unknown>) {
       lrv: lrvOf(lab),
       verdict: advice.verdict,
       chance: advice.chance,
-      why: sayAdvice(lab, advice, { wish, things }),
+      why: sayAdvice(lab, advice, { wish, moreWishes, things }),
       weakest: sayWeakest(advice, things) ?? null,
     })),
     works: named('works'),

@@ -44,6 +44,7 @@ export const listVerdicts = (sql: Sql, visitId: string) =>
     row: verdictRow,
     derived: {
       reason: `${LATEST('verdict_reason', 'reason', 'verdict_id')} as reason`,
+      moreReasons: `coalesce(${LATEST('verdict_reason', 'more', 'verdict_id')}, '[]'::jsonb) as more_reasons`,
       undone: isUndone('verdict_undo', 'verdict_id'),
     },
   });

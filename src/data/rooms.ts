@@ -56,8 +56,13 @@ export const retireRoom = (sql: Sql, id: string, retired: boolean) =>
 export const countRooms = async (sql: Sql, visitId: string): Promise<number> =>
   (await sql.query<{ n: number }>(`select count(*)::int4 as n from room where visit_id = $1 and not retired`, [visitId]))[0]!.n;
 
-export const setWish = (sql: Sql, room: Pick<RoomFields, 'id' | 'wish' | 'wishWords'>) =>
-  sql.query(`update room set wish = $2, wish_words = $3 where id = $1`, [room.id, room.wish, room.wishWords]);
+export const setWish = (sql: Sql, room: Pick<RoomFields, 'id' | 'wish' | 'moreWishes' | 'wishWords'>) =>
+  sql.query(`update room set wish = $2, wish_words = $3, more_wishes = $4::jsonb where id = $1`, [
+    room.id,
+    room.wish,
+    room.wishWords,
+    JSON.stringify(room.moreWishes),
+  ]);
 
 export const setUse = (sql: Sql, room: Pick<RoomFields, 'id' | 'use' | 'kind'>) =>
   sql.query(`update room set use = $2, kind = $3 where id = $1`, [room.id, room.use, room.kind]);

@@ -33,3 +33,38 @@ export function Chips<T extends string>({ label, value, options, onChange, optio
     </div>
   );
 }
+
+type ManyProps<T extends string> = {
+  readonly label: string;
+  readonly value: readonly T[];
+  readonly options: readonly Option<T>[];
+  readonly onChange: (value: readonly T[]) => void;
+  /** Their order counts, and is shown by number. */
+  readonly ordered?: boolean;
+};
+
+/** Any number of several, all in view. */
+export function ManyChips<T extends string>({ label, value, options, onChange, ordered = false }: ManyProps<T>) {
+  return (
+    <div role="group" aria-label={label}>
+      <p aria-hidden className="mb-1 text-sm text-soft">
+        {label}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        {options.map((option) => {
+          const at = value.indexOf(option.value);
+          return (
+            <Chip
+              key={option.value}
+              on={at >= 0}
+              onClick={() => onChange(at >= 0 ? value.filter((v) => v !== option.value) : [...value, option.value])}
+            >
+              {ordered && value.length > 1 && at >= 0 && `${at + 1}. `}
+              {option.label}
+            </Chip>
+          );
+        })}
+      </div>
+    </div>
+  );
+}

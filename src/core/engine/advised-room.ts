@@ -19,6 +19,8 @@ export type AdvisedRoom = LitRoom & {
   readonly kind: RoomKind;
   readonly schools: LightSchools;
   readonly wish: Wish | null;
+  /** What else is wished for, in order. */
+  readonly moreWishes?: readonly Wish[];
 };
 
 /** What is known of a room before any colour is tried. */
@@ -70,12 +72,12 @@ export function* lights(room: LitRoom): Steps<LightsAnswer | NoAnswer> {
 
 /** What of a room decides what belongs on its walls, in lights that are known. */
 export function wallsOf(
-  { kind, schools, wish, usedFor, day }: AdvisedRoom,
+  { kind, schools, wish, moreWishes = [], usedFor, day }: AdvisedRoom,
   lights: readonly UsedLight[],
   stays: readonly SurfaceStay[],
 ): WallsOf {
   const windDown = toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM });
-  return { stays, light: roomLightOf(lights), kind, windDown, schools, wish };
+  return { stays, light: roomLightOf(lights), kind, windDown, schools, wish, moreWishes };
 }
 
 /** Makes a room ready to say how any colour serves as its walls. The one way to it: search, prior and early warning all go by it. */

@@ -9,9 +9,9 @@ import { surfacesOf } from './looks';
 import type { Steps } from './steps';
 import { surfaceStay } from './surface-stay';
 
-/** What stays and fights the wish, in the lights the room is used in. */
-export function* fights({ stays, wish, ...room }: FightsRequest): Steps<FightsAnswer | NoAnswer> {
-  const lights = yield* lightsOrDeck(room);
+/** What stays and fights the wishes, in the lights the room is used in. */
+export function* fights({ stays, wishes, ...rest }: FightsRequest): Steps<FightsAnswer | NoAnswer> {
+  const lights = yield* lightsOrDeck(rest);
   if ('ok' in lights) return lights;
   const cells = prepareCells(stays.map(surfaceStay), weighed(lights));
   const judge = (stay: number, lab: Lab): Judged => {
@@ -22,5 +22,5 @@ export function* fights({ stays, wish, ...room }: FightsRequest): Steps<FightsAn
     const reason = conflictsWith(cells.scenes[scene]!.things[stay]!, component, seen[scene]!)[0]?.reason;
     return { verdict: verdictOf(cost), cost, reason, component: stays[stay]!.components[component]!.name };
   };
-  return { ok: true, fights: fightsWish(stays, wish, judge) };
+  return { ok: true, fights: wishes.flatMap((wish) => fightsWish(stays, wish, judge)) };
 }

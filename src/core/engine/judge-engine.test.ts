@@ -146,7 +146,7 @@ describe('what could work in a room', () => {
     expect(found.about).toEqual([expect.stringContaining('judged in the light of the deck')]);
     expect(found.found[0]!.deckColourId).toBe(answer.found[0]!.deckColourId);
     const { wanted: _, leniency: __, ...room } = ask;
-    expect(answerOf(fights({ ...room, day: dark, wish: 'calmer' })).fights).toHaveLength(1);
+    expect(answerOf(fights({ ...room, day: dark, wishes: ['calmer'] })).fights).toHaveLength(1);
   });
 
   test('progress goes up to the end', () => {
@@ -230,7 +230,7 @@ describe('no two places disagree about a colour', () => {
 
   test('the search and the early warning: what fights a wish is what the search drops for it', () => {
     const { wanted: _, leniency: __, ...room } = ask;
-    const { fights: found } = answerOf(fights({ ...room, wish: 'calmer' }));
+    const { fights: found } = answerOf(fights({ ...room, wishes: ['calmer'] }));
     expect(found).toHaveLength(1);
     const calm = deckOf(GRANTS.calmer.map(({ l, a, b }) => [l, a, b] as const));
     const searched = answerOf(shortlist({ ...ask, wish: 'calmer', wanted: { ...ask.wanted, strengths: [100] } }, calm, () => 0));

@@ -139,7 +139,10 @@ export type ShortlistAnswer = {
   readonly tookMs: number;
 };
 
-export type FightsRequest = Omit<AdvisedRoom, 'wish'> & { readonly wish: Wish; readonly stays: readonly JudgedStay[] };
+export type FightsRequest = Omit<AdvisedRoom, 'wish'> & {
+  readonly wishes: readonly Wish[];
+  readonly stays: readonly JudgedStay[];
+};
 export type FightsAnswer = { readonly ok: true; readonly fights: readonly Fight[] };
 
 /** Samples that can be put on the table, and what was said so far. */

@@ -109,6 +109,7 @@ function betweenColours(room: Room, k: number, hexOf: (c: number, look?: number)
       says: `between ${candidates[p]!.name} and ${candidates[q]!.name}: ${candidates[mover]!.name} ${sayChange(change[mover]!)}`,
       hexes: [hexOf(p), hexOf(q)],
       candidateIds: [candidates[p]!.id, candidates[q]!.id],
+      stayId: null,
     };
   }
   const elsewhere = looks.findIndex((l) => l.moment === instead);
@@ -120,6 +121,7 @@ function betweenColours(room: Room, k: number, hexOf: (c: number, look?: number)
     says: does,
     hexes: [hexOf(most), hexOf(most, elsewhere < 0 ? k : elsewhere)],
     candidateIds: [candidates[most]!.id],
+    stayId: null,
   };
 }
 
@@ -150,6 +152,7 @@ export function decisionsOf(room: Room): Decision[] {
         says: `${candidates[f.c]!.name} beside ${stays[f.s]!.name}: predicted ${sayCell(here)} ${whenOf(look.seen)}, ${sayCell(there)} ${whenOf(looks[f.other]!.seen)}`,
         hexes: [hexOf(f.c), stayHex(f.s)],
         candidateIds: [candidates[f.c]!.id],
+        stayId: stays[f.s]!.id,
       };
     };
     const told = new Set<number>();

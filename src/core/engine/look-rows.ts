@@ -171,3 +171,11 @@ export function lookOf(row: LookRow, change: Partial<Look> = {}): Omit<Look, 'id
     ...change,
   };
 }
+
+/** The colour and the thing a look is about: what it decides, else what was said at it, else the first of its colours. */
+export function aboutOf({ room, look, planned, candidateIds }: LookRow): Readonly<Record<string, string>> {
+  const said = look && room.verdicts.find((v) => v.lookId === look.id && !v.undone);
+  const colour = planned?.decides.candidateIds[0] ?? said?.candidateId ?? candidateIds[0];
+  const stay = planned ? planned.decides.stayId : said?.stayId;
+  return { ...(colour ? { colour } : {}), ...(stay ? { stay } : {}) };
+}

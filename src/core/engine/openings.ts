@@ -29,7 +29,7 @@ function singleChanges(room: AdvisedRoom, stays: readonly SurfaceStay[]): Change
   return [
     ...stays.map((_, stay) => without([stay], room, stays)),
     ...(day.room.lamps.length > 0 ? [{ change: { kind: 'lamps' as const }, room: relit, stays }] : []),
-    ...(wish ? [{ change: { kind: 'wish' as const }, room: { ...room, wish: null }, stays }] : []),
+    ...(wish ? [{ change: { kind: 'wish' as const }, room: { ...room, wish: null, moreWishes: [] }, stays }] : []),
   ];
 }
 

@@ -50,6 +50,8 @@ export type Decides = {
   /** The two colours touching, as they look then: `#rrggbb`. */
   readonly hexes: readonly [string, string];
   readonly candidateIds: readonly string[];
+  /** The thing a verdict is about; null where the colours are looked at among themselves. */
+  readonly stayId: string | null;
 };
 
 export type PlannedLook = {

@@ -81,7 +81,7 @@ export function* shortlist(request: ShortlistRequest, deck: DeckCurves, now: () 
   const foundOf = ({ places, best }: Colour): Found => ({
     ...strengthOf(places[0]!),
     deckColourId: namedAt(deck, places[0]!).deckColourId,
-    speaks: saySpeaks(source.labOf(places[0]!), best, { wish: room.wish, things }),
+    speaks: saySpeaks(source.labOf(places[0]!), best, { wish: room.wish, moreWishes: room.moreWishes, things }),
     weakest: sayHowWeak(best, things) ?? null,
     strengths: places.map(strengthOf).sort((p, q) => q.strength - p.strength),
   });

@@ -3,7 +3,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { wallClock } from '../light/time-zone';
 import { describeRoom } from '../record/describe-room';
 import type { Room } from '../record/room';
-import { ROOM_USES, type RoomUse } from '../room/use';
+import { ROOM_USES, USES, type RoomUse } from '../room/use';
 import { daylightAt, dayOf } from './known-days';
 import { toTheEnd } from './steps';
 import { roomLightOf, usedLights, type UsedLight } from './used-lights';
@@ -26,8 +26,7 @@ describe('the lights a room is used in', () => {
     const lights = lightsOf(both, { use });
     expect(lights.reduce((s, l) => s + l.weight, 0)).toBeCloseTo(1, 12);
     const hours = lights.filter((l) => l.kind !== 'lamps').map((l) => wallClock(l.at, ZONE).hours);
-    const bounds = { morning: [6, 12], day: [8, 18], evening: [16, 22], all: [7, 22] }[use];
-    expect(all(hours, (h) => h >= bounds[0]! && h < bounds[1]!)).toBe(true);
+    expect(all(hours, (h) => USES[use].hours.some(([from, to]) => h >= from && h < to))).toBe(true);
   });
 
   test('by day under three skies, early, in the middle and late, and by the lamps', () => {

@@ -6,7 +6,7 @@ import { SKIES, type SkyName } from '../light/outdoors';
 import { wallClock } from '../light/time-zone';
 import type { RoomLight } from '../judge/walls';
 import type { JudgingLight } from '../room/facing';
-import { USUAL_SKIES, USES, type RoomUse, type SkyShares } from '../room/use';
+import { isInUse, USUAL_SKIES, USES, type RoomUse, type SkyShares } from '../room/use';
 import { daylightAt, lampsOf, placeOf, roomOf, sceneAt } from './known-days';
 import type { DayRequest, LookIn } from './light-protocol';
 import type { Steps } from './steps';
@@ -55,10 +55,9 @@ function judgedHours(lit: readonly Lit[]): Lit[] {
 
 /** Half past each hour of use, on the day's own clock: it stands for the hour. */
 function hoursOf({ date, zone }: Pick<DayRequest, 'date' | 'zone'>, use: RoomUse): number[] {
-  const { from, to } = USES[use];
   return dayMoments(date, zone).filter((at) => {
     const { hours } = wallClock(at, zone);
-    return hours >= from && hours < to && Math.abs((hours % 1) - 0.5) < 0.01;
+    return isInUse(use, hours) && Math.abs((hours % 1) - 0.5) < 0.01;
   });
 }
 

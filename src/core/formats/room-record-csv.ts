@@ -12,7 +12,7 @@ import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayRulingWord, sayWhy } from '../record/say-ruling';
 import { howSeen, WAY_SEEN_WORDS } from '../record/seen';
-import type { VerdictEvent } from '../record/verdict';
+import { reasonsOf, type VerdictEvent } from '../record/verdict';
 import { LIGHT_NAMES } from '../room/facing';
 import { colourNumbers, ofCandidate, round } from './room-record';
 
@@ -100,8 +100,10 @@ function verdictCells(v: VerdictEvent, room: RoomInLight, zone: string) {
     who: v.person,
     verdict: v.verdict,
     verdict_says: VERDICT_SAYS[v.verdict],
-    reason: v.reason ?? '',
-    reason_says: v.reason ? REASON_WORDS[v.reason] : '',
+    reason: reasonsOf(v).join('; '),
+    reason_says: reasonsOf(v)
+      .map((r) => REASON_WORDS[r])
+      .join('; '),
     predicted: v.predicted ?? '',
     predicted_says: v.predicted ? VERDICT_SAYS[v.predicted] : '',
     predicted_in: v.predictedIn ?? '',

@@ -48,7 +48,7 @@ const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 /** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at, and the client's reactions. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(9),
+  version: z.literal(10),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -69,6 +69,7 @@ export const roomRecordSchema = z.object({
     bearingDeg: z.number().nullable(),
     lights: z.array(z.enum(LIGHTS)),
     wish: z.enum(WISHES).nullable(),
+    moreWishes: z.array(z.enum(WISHES)).readonly(),
     wishWords: z.string(),
     use: z.enum(ROOM_USES),
     kind: z.enum(ROOM_KINDS),
@@ -153,7 +154,7 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 9,
+    version: 10,
     visit: {
       id: visit.id,
       label: visit.label,
@@ -172,6 +173,7 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
       bearingDeg: room.bearingDeg,
       lights: [...lights],
       wish: room.wish,
+      moreWishes: room.moreWishes,
       wishWords: room.wishWords,
       use: room.use,
       kind: room.kind,

@@ -2,7 +2,10 @@ import { describeColour } from '../colour/family';
 import { lrvOf } from '../colour/lab';
 import { screenColour } from '../colour/srgb';
 import { STAY_KIND_WORDS } from '../judge/kinds';
+import { WISH_WORDS } from '../judge/wish';
 import { REASON_WORDS } from '../judge/reasons';
+import { wishesOf } from '../record/room';
+import { reasonsOf } from '../record/verdict';
 import { sayStrength } from '../paint/strength';
 import { sayLooked } from '../record/coverage';
 import type { ColourSource } from '../record/recorded-colour';
@@ -57,7 +60,9 @@ function saidBeside({ verdicts }: CandidateRow, stay: { id: string; name: string
   const lights = new Map<string, string[]>();
   for (const v of verdicts) {
     if (v.stayId !== stay.id) continue;
-    const words = `${v.person === 'client' ? 'the client: ' : ''}${v.verdict}${v.reason ? `, ${REASON_WORDS[v.reason]}` : ''}`;
+    const words = `${v.person === 'client' ? 'the client: ' : ''}${v.verdict}${reasonsOf(v)
+      .map((r) => `, ${REASON_WORDS[r]}`)
+      .join('')}`;
     lights.set(words, [...(lights.get(words) ?? []), LIGHT_NAMES[v.light]]);
   }
   if (lights.size === 0) return undefined;
@@ -70,7 +75,17 @@ export function recordPaper(visit: VisitInLight, room: RoomInLight): RecordPaper
   const notesOf = (candidateId: string | null) =>
     room.notes.filter((n) => !n.undone && n.candidateId === candidateId).map((n) => n.words);
   const brief = [
-    ['What is wanted', room.wishWords || (room.wish ?? '')],
+    [
+      'What is wanted',
+      [
+        room.wishWords,
+        wishesOf(room)
+          .map((w) => WISH_WORDS[w])
+          .join(', then '),
+      ]
+        .filter(Boolean)
+        .join(': '),
+    ],
     ['Must not change', room.mustNotChange],
     ['What annoys', room.annoys],
     ['May change', room.mayChange],

@@ -6,7 +6,7 @@ import { REASON_WORDS, sayBeside } from './reasons';
 import { stepsOf } from './affinity';
 import type { Advice } from './room-advice';
 import type { RoomLight } from './walls';
-import { WISH_WORDS, type Wish } from './wish';
+import { grants, WISH_WORDS, type Wish } from './wish';
 
 /** What a room's things are called. */
 export type ThingNames = readonly { readonly name: string; readonly components: readonly { readonly name: string }[] }[];
@@ -37,7 +37,16 @@ export function sayDrop({ weakest, ...advice }: Pick<Advice<JudgingLight>, 'weak
 }
 
 /** Costs up to which a wish is plainly granted, walls are quiet and the lights leave a colour alone; and steps from which a wish is visibly missed. */
-const PLAINLY = { wish: 0.5, missedHalf: 1, missedSteps: 2, undertone: 0.2, quiet: 0.3, turned: 0.15, flat: 0.5 } as const;
+const PLAINLY = {
+  wish: 0.5,
+  granted: 0.75,
+  missedHalf: 1,
+  missedSteps: 2,
+  undertone: 0.2,
+  quiet: 0.3,
+  turned: 0.15,
+  flat: 0.5,
+} as const;
 /** A cost under which nothing is said to fight a colour. */
 const SLIGHT = 0.3;
 /** Strength (steps of Munsell chroma) from which a colour on four walls is a matter of dose. Common practice, no source; the figure is own choice. */
@@ -58,7 +67,7 @@ export function sayHowWeak(
   return `${weak.startsWith('too ') ? 'a little' : 'almost'} ${weak}`;
 }
 
-type InRoom = { readonly wish: Wish | null; readonly things: ThingNames };
+type InRoom = { readonly wish: Wish | null; readonly moreWishes?: readonly Wish[] | undefined; readonly things: ThingNames };
 
 const TIE_WORDS = { undertone: 'shares the undertone of', hue: 'shares the hue of', answers: 'answers' } as const;
 
@@ -68,11 +77,20 @@ function sayWish(wish: Wish, { wish: cost, wishMissed }: Advice['walls']): strin
   return cost >= PLAINLY.missedHalf && wishMissed >= PLAINLY.missedSteps ? [`less of “${WISH_WORDS[wish]}” than wanted`] : [];
 }
 
+/** What is said of the wishes in their order: of several those that are plainly granted, and the first where it is not. */
+function sayWishes(wishes: readonly Wish[], lab: Lab, walls: Advice['walls']): string[] {
+  // the cost is that of all of them together
+  if (wishes.length === 1) return sayWish(wishes[0]!, walls);
+  const granted = wishes.filter((wish) => grants(wish, lab) >= PLAINLY.granted);
+  const says = granted.length > 0 ? [`${granted.map((wish) => WISH_WORDS[wish]).join(' and ')} as wanted`] : [];
+  return granted.includes(wishes[0]!) ? says : [...says, `less of “${WISH_WORDS[wishes[0]!]}” than wanted`];
+}
+
 /** What speaks for a colour, and what the lights do to it, from the model's own figures. */
-export function saySpeaks(lab: Lab, { walls, turned }: Advice<JudgingLight>, { wish, things }: InRoom): string {
+export function saySpeaks(lab: Lab, { walls, turned }: Advice<JudgingLight>, { wish, moreWishes = [], things }: InRoom): string {
   const parts: string[] = [];
   if (walls.tie) parts.push(`${TIE_WORDS[walls.tie.how]} ${things[walls.tie.stay]!.name}`);
-  if (wish) parts.push(...sayWish(wish, walls));
+  if (wish) parts.push(...sayWishes([wish, ...moreWishes], lab, walls));
   if (walls.prior < PLAINLY.quiet && wish !== 'more-colour' && wish !== 'deeper') {
     parts.push(lrvOf(lab) >= 50 ? 'quiet, and light enough for four walls' : 'quiet');
   }

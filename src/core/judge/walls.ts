@@ -1,14 +1,14 @@
 import { ramp } from '../base/ramp';
 import { chroma, hueDeg, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import type { RoomKind, RoomUse } from '../room/use';
+import { partsOfUse, type RoomKind, type RoomUse } from '../room/use';
 import { prepareAffinity, stepsOf, type Tie } from './affinity';
 import { coolOf } from './hues';
 import type { LightSchools } from './light-schools';
 import type { School } from './kinds';
 import { RELATION } from './model';
 import type { Stay } from './relation';
-import { coolness as coolGround, warmthOf, wished, type Ground, type Wish } from './wish';
+import { coolness as coolGround, grantedAll, warmthOf, type Ground, type Wish } from './wish';
 
 const { abs, max, min } = Math;
 
@@ -92,14 +92,21 @@ const WIND_DOWN = { kinds: ['dining', 'study'] as readonly RoomKind[], byEvening
 
 /** How far a room is one to wind down in, 0–1. Common practice, no source; the figures are own choice. */
 export function toWindDown({ kind, use, heightM }: { kind: RoomKind; use: RoomUse; heightM: number }): number {
-  const calls = WIND_DOWN.kinds.includes(kind) ? 1 : use === 'evening' ? WIND_DOWN.byEvening : 0;
+  const calls = WIND_DOWN.kinds.includes(kind)
+    ? 1
+    : partsOfUse(use).every((part) => part === 'evening')
+      ? WIND_DOWN.byEvening
+      : 0;
   return calls * (0.5 + 0.5 * ramp(heightM, ...WIND_DOWN.heightM));
 }
 
 /** What of a room decides what belongs on its walls. */
 export type WallsOf = {
   readonly stays: readonly (Stay & { readonly school: School })[];
+  /** What is wished for first: it rules what belongs on the walls. */
   readonly wish: Wish | null;
+  /** What else is wished for, in order: each weighs less than the one before. */
+  readonly moreWishes?: readonly Wish[];
   readonly kind: RoomKind;
   /** How far it is a room to wind down in, 0–1: see {@link toWindDown}. */
   readonly windDown: number;
@@ -223,7 +230,7 @@ export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
   // a deep wall is wished for to stand out
   const jumpOf = (lrv: number) =>
     wish === 'deeper' || depths.length === 0 ? 0 : over(min(...depths.map((d) => abs(lrv - d))), m.jumpFrom, m.jumpStep);
-  const grantedBy = wished(wish, ground);
+  const grantedBy = grantedAll(wish === null ? [] : [wish, ...(room.moreWishes ?? [])], ground);
   const school = ramp(light.dim, m.dimWhiteFrom, m.dimWhiteFull);
   // who wants warmth beside a cool floor does not want its undertone
   const cooler = wish === 'warmer' && ground ? 1 - coolGround(ground) : 1;

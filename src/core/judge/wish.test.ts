@@ -1,5 +1,5 @@
 import type { Stay } from './relation';
-import { fightsWish, judgedInDeck, WISHES, wished, type Wish } from './wish';
+import { fightsWish, grantedAll, judgedInDeck, WISHES, wished, type Wish } from './wish';
 
 const stay = (name: string, ...components: [name: string, share: number, l: number, a: number, b: number][]) => ({
   name,
@@ -55,5 +55,28 @@ describe('a wish in a room (own choice)', () => {
     expect(wished('deeper', undefined)(beige).share).toBe(0);
     // L* 80 of the 40 that is deep, in steps of 1.3
     expect(wished('deeper', undefined)({ l: 60, a: 0, b: 0 }).missedBy).toBeCloseTo(20 / 1.3, 6);
+  });
+});
+
+describe('several wishes in their order (own choice of weights)', () => {
+  const light = { l: 92, a: 0, b: 1 };
+  const warm = { l: 72, a: 5, b: 18 };
+  const both = { l: 92, a: 1, b: 11 };
+  const granted = (wishes: readonly Wish[], lab: typeof light) => grantedAll(wishes, undefined)(lab);
+
+  test('one is what it was, none is wholly granted', () => {
+    for (const lab of [light, warm, both]) expect(granted(['warmer'], lab)).toEqual(wished('warmer', undefined)(lab));
+    expect(granted([], warm)).toEqual({ share: 1, missedBy: 0 });
+  });
+
+  test('what grants both stands first, then what grants the first of them', () => {
+    const shares = [both, light, warm].map((lab) => granted(['lighter', 'warmer'], lab).share);
+    expect(shares).toEqual([...shares].sort((p, q) => q - p));
+    expect(granted(['warmer', 'lighter'], warm).share).toBeGreaterThan(granted(['warmer', 'lighter'], light).share);
+    expect(shares[0]).toBeCloseTo(1, 6);
+  });
+
+  test('what is missed is what the first misses', () => {
+    expect(granted(['lighter', 'warmer'], warm).missedBy).toBe(wished('lighter', undefined)(warm).missedBy);
   });
 });

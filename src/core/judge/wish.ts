@@ -121,6 +121,21 @@ export function wished(wish: Wish | null, ground: Ground | undefined): (lab: Lab
   return (lab) => along(warmthOf(lab), [start, end], STEP.chroma);
 }
 
+/**
+ * How far a colour grants several wishes, in their order: the first counts whole, the second half, the third a third (own choice). What is missed is
+ * what the first misses.
+ */
+export function grantedAll(wishes: readonly Wish[], ground: Ground | undefined): (lab: Lab) => Granted {
+  const [first = null, ...rest] = wishes.map((wish) => wished(wish, ground));
+  if (!first) return () => WHOLLY;
+  const weights = rest.map((_, k) => 1 / (k + 2));
+  const whole = 1 + weights.reduce((s, w) => s + w, 0);
+  return (lab) => {
+    const { share, missedBy } = first(lab);
+    return { share: rest.reduce((s, of, k) => s + weights[k]! * of(lab).share, share) / whole, missedBy };
+  };
+}
+
 /** A soft, light, weak version of a colour: what still has a chance beside a finish that fights it. */
 const SOFT = { l: 91.5, chroma: 4.5 } as const;
 function softened(lab: Lab): Lab {
@@ -130,6 +145,7 @@ function softened(lab: Lab): Lab {
 
 /** A thing that rules out what the client wants, and what is left to do. */
 export type Fight = {
+  readonly wish: Wish;
   /** Which of the things. */
   readonly stay: number;
   /** Its component that refuses most. */
@@ -185,6 +201,7 @@ export function fightsWish(
     const largest = components.reduce((p, q) => (q.share > p.share ? q : p));
     return [
       {
+        wish,
         stay,
         component: most(refused.map((r) => r.component))[0]!,
         reasons: most(refused.flatMap((r) => r.reason ?? [])),

@@ -1,5 +1,5 @@
 import { LIGHTS, type JudgingLight } from '../room/facing';
-import { USES, type RoomUse } from '../room/use';
+import { isInUse, type RoomUse } from '../room/use';
 import type { DayThere } from './dark-hours';
 import type { Place } from './day';
 import { dayMoments } from './day-moments';
@@ -35,11 +35,7 @@ export function clearDayKinds(
   use: RoomUse,
 ): ReadonlyMap<JudgingLight, readonly number[]> {
   const lit = dayMoments(date, zone).filter((at) => sunPosition(at, place).altitudeDeg > DAY_ALTITUDE_DEG);
-  const { from, to } = USES[use];
-  const used = lit.filter((at) => {
-    const { hours } = wallClock(at, zone);
-    return hours >= from && hours < to;
-  });
+  const used = lit.filter((at) => isInUse(use, wallClock(at, zone).hours));
   const found = new Map<JudgingLight, number[]>();
   for (const at of used.length >= LEAST_QUARTERS ? used : lit) {
     const kind = kindAt(room, place, { at, sky: 'clear', lampsOn: false });

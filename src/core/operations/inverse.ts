@@ -38,7 +38,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
     windows: r.windows,
     lamps: r.lamps,
   })),
-  'room.wish': inRoom((w, { wish, wishWords: words }) => ({ ...w, wish, words })),
+  'room.wish': inRoom((w, { wish, moreWishes: more, wishWords: words }) => ({ ...w, wish, more, words })),
   'room.use': inRoom((w, { use, kind }) => ({ ...w, use, kind })),
   'room.brief': inRoom((w, room) => ({ ...w, ...said(w, room, ['mustNotChange', 'annoys', 'mayChange']) })),
   'room.paintwork': inRoom((w, { paintwork }) => ({ ...w, paintwork })),
@@ -77,7 +77,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   }),
   'verdict.reason': inRoom((w, { verdicts }) => {
     const verdict = verdicts.find((v) => v.id === w.verdictId);
-    return verdict && { ...w, reason: verdict.reason };
+    return verdict && { ...w, reason: verdict.reason, more: verdict.moreReasons };
   }),
 };
 

@@ -9,15 +9,17 @@ import { roomOperation, type Refusal } from './operation';
 import { everyOne } from './retire';
 
 /** What of a verdict is said when it is given; the rest comes with the operation, or later. */
-export const givenVerdictSchema = verdictSchema.omit({ id: true, at: true, reason: true, undone: true }).extend({
-  light: z.enum(KEPT_LIGHTS),
-  predicted: verdictSchema.shape.predicted.default(null),
-  predictedIn: verdictSchema.shape.predictedIn.default(null),
-  moment: verdictSchema.shape.moment.default(null),
-  seen: verdictSchema.shape.seen.default(null),
-  firstGlanceMs: verdictSchema.shape.firstGlanceMs.default(null),
-  lookId: verdictSchema.shape.lookId.default(null),
-});
+export const givenVerdictSchema = verdictSchema
+  .omit({ id: true, at: true, reason: true, moreReasons: true, undone: true })
+  .extend({
+    light: z.enum(KEPT_LIGHTS),
+    predicted: verdictSchema.shape.predicted.default(null),
+    predictedIn: verdictSchema.shape.predictedIn.default(null),
+    moment: verdictSchema.shape.moment.default(null),
+    seen: verdictSchema.shape.seen.default(null),
+    firstGlanceMs: verdictSchema.shape.firstGlanceMs.default(null),
+    lookId: verdictSchema.shape.lookId.default(null),
+  });
 
 const schema = z
   .strictObject({ name: z.literal('verdict.give'), roomId: idSchema, ...givenVerdictSchema.shape })
@@ -49,6 +51,6 @@ export const verdictGive = roomOperation(schema, (room, { name: _, roomId: __, .
       ['thing that stays', has(everyOne(room, 'stays'), given.stayId)],
       ['look', given.lookId === null || has(everyOne(room, 'looks'), given.lookId)],
     ],
-    () => ({ ...room, verdicts: added(room.verdicts, { id, at, ...given, reason: null, undone: false }) }),
+    () => ({ ...room, verdicts: added(room.verdicts, { id, at, ...given, reason: null, moreReasons: [], undone: false }) }),
   );
 });

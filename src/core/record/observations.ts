@@ -5,7 +5,7 @@ import { standingVerdicts } from './standing';
 import { reactionTo, VERDICT_OF_REACTION } from './reaction';
 import type { Candidate } from './candidate';
 import type { Room } from './room';
-import type { VerdictEvent } from './verdict';
+import { reasonsOf, type VerdictEvent } from './verdict';
 
 const PEOPLE: readonly Person[] = ['consultant', 'client'];
 
@@ -14,7 +14,7 @@ function saidBy(person: Person, candidate: Candidate, verdicts: readonly Verdict
   const own = verdicts.filter((v) => v.person === person && v.candidateId === candidate.id);
   const worst = severest(own);
   if (!worst) return [];
-  const reasons = new Set(own.map((v) => v.reason).filter((r) => r !== null));
+  const reasons = new Set(own.flatMap(reasonsOf));
   const said = { lab: candidate.lab, verdict: worst.verdict, lapse: EYE.lapse[person] };
   return reasons.size === 0 ? [{ ...said, reason: null }] : [...reasons].map((reason) => ({ ...said, reason }));
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, int32Schema, nameSchema, wordsSchema } from '../base/fields';
-import { WISHES } from '../judge/wish';
+import { WISHES, type Wish } from '../judge/wish';
 import { GROUND_KINDS, OBSTRUCTION_KINDS } from '../light/assumptions';
 import { measure } from '../light/measures';
 import { kindByName, ROOM_KINDS, ROOM_USES } from '../room/use';
@@ -48,6 +48,17 @@ export const roomBriefFields = {
   mayChange: wordsSchema(500).default(''),
 };
 
+/** Wishes after the first. */
+export const moreWishesSchema = z
+  .array(z.enum(WISHES))
+  .max(WISHES.length - 1)
+  .readonly()
+  .default([]);
+
+/** Everything that is wished for of a room, in order. */
+export const wishesOf = ({ wish, moreWishes }: Pick<RoomFields, 'wish' | 'moreWishes'>): readonly Wish[] =>
+  wish === null ? [] : [wish, ...moreWishes.filter((w) => w !== wish)];
+
 /** What is known of a room itself; everything left out is as in a room nothing was recorded of. */
 export const roomFieldsSchema = z.strictObject({
   id: idSchema,
@@ -60,6 +71,8 @@ export const roomFieldsSchema = z.strictObject({
   calibrated: z.boolean().default(false),
   /** What the client wants of it, and in whose words. */
   wish: z.enum(WISHES).nullable().default(null),
+  /** What else they want, in order. */
+  moreWishes: moreWishesSchema,
   wishWords: wordsSchema(500).default(''),
   /** When it is used, and what kind of room it is. */
   use: z.enum(ROOM_USES).default('all'),

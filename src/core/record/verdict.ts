@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, instantSchema } from '../base/fields';
-import { REASONS, VERDICTS } from '../judge/reasons';
+import { REASONS, VERDICTS, type Reason } from '../judge/reasons';
 import { PERSONS } from '../judge/ruling';
 import { SKIES } from '../light/outdoors';
 import { LIGHTS } from '../room/facing';
@@ -23,6 +23,13 @@ export type VerdictMoment = Readonly<z.infer<typeof verdictMomentSchema>>;
 /** Where a verdict was predicted: for the colours as in the deck, or for what the light of the moment makes of them. */
 export const PREDICTED_IN = ['deck', 'light'] as const;
 export type PredictedIn = (typeof PREDICTED_IN)[number];
+
+/** Reasons after the first. */
+export const moreReasonsSchema = z
+  .array(z.enum(REASONS))
+  .max(REASONS.length - 1)
+  .readonly()
+  .default([]);
 
 /** What an eye said of a candidate beside a thing that stays. */
 export const verdictSchema = z.strictObject({
@@ -47,6 +54,12 @@ export const verdictSchema = z.strictObject({
   at: instantSchema,
   /** The latest reason given for it. */
   reason: z.enum(REASONS).nullable(),
+  /** What else is true of it, in order. */
+  moreReasons: moreReasonsSchema,
   undone: z.boolean(),
 });
 export type VerdictEvent = Readonly<z.infer<typeof verdictSchema>>;
+
+/** Every reason that was given for a verdict, the first one leading. */
+export const reasonsOf = ({ reason, moreReasons }: Pick<VerdictEvent, 'reason' | 'moreReasons'>): readonly Reason[] =>
+  reason === null ? [] : [reason, ...moreReasons.filter((r) => r !== reason)];

@@ -1,20 +1,22 @@
-import { kindByName, skySharesSchema, USUAL_SKIES } from './use';
+import { isInUse, partsOfUse, ROOM_USES, USES, usesTogether } from './use';
 
-test.each([
-  ['North bedroom', 'bedroom'],
-  ['Hall and stairs', 'hall'],
-  ['Downstairs WC', 'bath'],
-  ['En suite', 'bath'],
-  ['Kitchen', 'kitchen'],
-  ['Dining room', 'dining'],
-  ['Sitting room', 'living'],
-  ['Library', 'study'],
-  ['Bathroom', 'bath'],
-  ['Room 3', 'other'],
-  ['Challenge', 'other'],
-])('a room called %s is a %s', (name, kind) => expect(kindByName(name)).toBe(kind));
+test.each(ROOM_USES)('%s is made of its parts, in any order, and back', (use) => {
+  const parts = partsOfUse(use);
+  expect(usesTogether([...parts].reverse())).toBe(use);
+  expect(parts.length).toBeGreaterThan(0);
+  expect(USES[use].lamps + USES[use].both).toBeLessThan(1);
+});
 
-test('shares of skies add up to 1', () => {
-  expect(skySharesSchema.safeParse(USUAL_SKIES).success).toBe(true);
-  expect(skySharesSchema.safeParse({ clear: 0.5, broken: 0.5, overcast: 0.5 }).success).toBe(false);
+test('mornings and evenings leave the middle of the day out', () => {
+  expect([5.9, 6, 11.9, 12, 15.9, 16, 21.9, 22].map((hour) => isInUse('morning-evening', hour))).toEqual([
+    false,
+    true,
+    true,
+    false,
+    false,
+    true,
+    true,
+    false,
+  ]);
+  expect(usesTogether([])).toBeUndefined();
 });

@@ -42,16 +42,16 @@ function Rows<T extends string>({ label, value, options, onChange }: RowProps<T>
   );
 }
 
-/** What lies around the pair, first glance, and how the bench goes on. */
+/** What lies around the pair, when what is computed shows, and how the bench goes on. */
 function How({ bench }: { readonly bench: Bench }) {
   const { grounds, ground, setGroundId, glance, setGlance } = bench.layout;
-  const says = [ground.id === 'neutral' ? '' : `on ${ground.name}`, glance ? 'first glance' : ''].filter(Boolean).join(', ');
+  const says = [ground.id === 'neutral' ? '' : `on ${ground.name}`, glance ? '' : 'computed at once'].filter(Boolean).join(', ');
   return (
     <Popover.Root>
       <Popover.Trigger
         className={classNames(buttonClass('plain'), 'max-w-44 px-2.5')}
         aria-label={`How it is judged${says ? `: ${says}` : ''}`}
-        title="What lies around it (U), first glance (G), how it goes on"
+        title="What lies around it (U), computed after me or at once (G), how it goes on"
       >
         <SlidersHorizontal aria-hidden size={18} className="shrink-0" />
         {says && <span className="truncate">{says}</span>}
@@ -71,12 +71,12 @@ function How({ bench }: { readonly bench: Bench }) {
             options={grounds.map((g) => ({ value: g.id, label: g.name }))}
           />
           <Rows
-            label="First glance: what is computed is hidden until the eye has spoken, and the time is kept"
+            label="What is computed: after the eye has spoken, whose time is kept, or at once"
             value={glance ? 'on' : 'off'}
             onChange={(next) => setGlance(next === 'on')}
             options={[
-              { value: 'off', label: 'computed at once' },
-              { value: 'on', label: 'the eye first' },
+              { value: 'on', label: 'after me' },
+              { value: 'off', label: 'show at once' },
             ]}
           />
           <Rows

@@ -9,6 +9,7 @@ import { sayInduced } from '@/core/judge/say-induced';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
+import { Button, Key } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { Scale } from '@/ui/scale';
 import { VERDICT_WORDS } from '../words/verdict-words';
@@ -95,11 +96,13 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
   if (bench.glance.hides)
     return (
       <section aria-label="Computed" className="min-w-0 border-line p-3.5 max-lg:border-t">
-        <p className="text-sm text-soft">First glance</p>
-        <p className="text-lg font-semibold" data-testid="hidden">
+        <p className="text-lg" data-testid="hidden">
           Look, and say it.
         </p>
-        <p className="mt-1 text-soft">What is computed shows once the eye has spoken.</p>
+        <p className="mt-1 text-sm text-soft">What is computed shows once the eye has spoken.</p>
+        <Button className="mt-2" onClick={() => bench.layout.setGlance(false)}>
+          Show it at once <Key>G</Key>
+        </Button>
       </section>
     );
   if (bench.layout.view === 'alone') return <AloneComputed candidate={candidate} />;
@@ -113,7 +116,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
         {WHERE[computed.where]}
         {bench.glance.took !== undefined && ` · the eye took ${(bench.glance.took / 1000).toFixed(1)} s`}
       </p>
-      <p className="mb-1.5 text-lg font-semibold" data-testid="computed" data-where={computed.where}>
+      <p className={`mb-1.5 text-lg ${bench.spoken ? 'font-semibold' : ''}`} data-testid="computed" data-where={computed.where}>
         {VERDICT_WORDS[verdict]}
         {reason && `: ${sayBeside(reason, beside)}`}
       </p>

@@ -5,6 +5,7 @@ import { PERSONS, type Person } from '@/core/judge/ruling';
 import { INTENSITIES, INTENSITY_WORDS, intensityIn } from '@/core/record/intensity';
 import { howSeen, isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
 import { verdictIn } from '@/core/record/standing';
+import { reasonsOf } from '@/core/record/verdict';
 import { LIGHT_NAMES, LIGHTS } from '@/core/room/facing';
 import { Button, Key } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -22,15 +23,16 @@ const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; rea
 /** Each reason in its own place with its own key, whatever the pair; the likely ones stand out. They wait for a verdict that needs one. */
 function Reasons({ bench }: { readonly bench: Bench }) {
   const { current, likely } = bench;
+  const given = current ? reasonsOf(current) : [];
   const wanted = current !== undefined && current.verdict !== 'works';
   return (
-    <div role="group" aria-label="Why: too …" className="mt-2 grid grid-cols-6 gap-1 max-sm:grid-cols-4">
+    <div role="group" aria-label="Why, as many as are true: too …" className="mt-2 grid grid-cols-6 gap-1 max-sm:grid-cols-4">
       {REASONS.map((reason, i) => (
         <button
           key={reason}
           type="button"
           disabled={!wanted}
-          aria-pressed={current?.reason === reason}
+          aria-pressed={given.includes(reason)}
           aria-label={`${REASON_WORDS[reason]}${wanted && likely.includes(reason) ? ', likely' : ''}`}
           title={`${REASON_WORDS[reason]} (${REASON_KEYS[i]})`}
           data-likely={wanted && likely.includes(reason)}
@@ -59,7 +61,9 @@ function Next({ bench }: { readonly bench: Bench }) {
   if (!going) return <p className="truncate">{`Next: ${says}`}</p>;
   return (
     <p className="flex min-w-0 items-center gap-2" data-going={going.waitsForReason ? 'reason' : 'on'}>
-      <span className="truncate">{going.waitsForReason ? `Why? Else on: ${says}` : `On: ${says}`}</span>
+      <span className="truncate">
+        {going.waitsForReason ? `Why? Else on: ${says}` : current.reason ? `Anything else? Else on: ${says}` : `On: ${says}`}
+      </span>
       <button type="button" onClick={stop} className="-my-3 min-h-11 shrink-0 cursor-pointer px-1 underline underline-offset-4">
         stay here
       </button>
@@ -221,7 +225,7 @@ function Said({ bench }: { readonly bench: Bench }) {
                     {v.verdict === 'no' ? <span className="block h-0.5 -rotate-12 bg-ink" /> : <VerdictBar mark={v.verdict} />}
                   </span>
                   {LIGHT_NAMES[v.light]}: {v.verdict}
-                  {v.reason && `, ${REASON_WORDS[v.reason]}`}
+                  {reasonsOf(v).map((r) => `, ${REASON_WORDS[r]}`)}
                   {!isLookedAt(v) && <span className="text-soft">({WAY_SEEN_WORDS[howSeen(v)]})</span>}
                   {unsaved.has(v.id) && <span className="text-soft">saving…</span>}
                 </li>

@@ -53,7 +53,7 @@ export function useBenchView(room: Room) {
     'neutral',
     grounds.map((g) => g.id),
   );
-  const [glance, setGlance] = useKept<'on' | 'off'>('bench.glance', 'off', ['on', 'off']);
+  const [glance, setGlance] = useKept<'on' | 'off'>('bench.glance', 'on', ['on', 'off']);
   const ground = grounds.find((g) => g.id === groundId) ?? grounds[0]!;
   const toggle = (to: BenchView) => setView(view === to ? 'one' : to);
   useKeys({

@@ -5,6 +5,7 @@ import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
 import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reason';
 import { INTENSITIES, type Intensity } from '@/core/record/intensity';
 import { nextPair } from '@/core/record/next-pair';
+import { reasonsOf } from '@/core/record/verdict';
 import { standingVerdicts, verdictIn } from '@/core/record/standing';
 import { useWaySeen } from '../cursor/use-way-seen';
 import { useKeys } from '@/ui/use-keys';
@@ -67,6 +68,8 @@ function useShown(roomId: string) {
     current,
     client,
     glance,
+    /** An eye has said something of the pair in this light. */
+    spoken: (consultant ?? client) !== undefined,
   };
 }
 type Shown = ReturnType<typeof useShown>;
@@ -111,15 +114,18 @@ export function useBench(roomId: string) {
   const give = (verdict: Verdict) => {
     if (!layout.judges) return;
     saying.give(person, verdict);
-    onwards.goOn(verdict !== 'works');
+    onwards.goOn(verdict === 'works' ? 'said' : 'why');
   };
   const giveReason = (reason: Reason) => {
     if (!current || current.verdict === 'works' || !layout.judges) return;
-    write({ name: 'verdict.reason', roomId: room.id, verdictId: current.id, reason });
-    onwards.goOn(false);
+    const before = reasonsOf(current);
+    // a second tap takes it back
+    const [first = null, ...more] = before.includes(reason) ? before.filter((r) => r !== reason) : [...before, reason];
+    write({ name: 'verdict.reason', roomId: room.id, verdictId: current.id, reason: first, more });
+    onwards.goOn(first === null ? 'why' : 'more');
   };
   const giveAlone = (intensity: Intensity) => {
-    if (alone.give(intensity)) onwards.goOn(false);
+    if (alone.give(intensity)) onwards.goOn('said');
   };
   const onReason = (reason: Reason) => {
     if (!isAlone) giveReason(reason);

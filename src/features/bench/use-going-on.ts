@@ -11,10 +11,12 @@ export const PACE_WORDS: Readonly<Record<Pace, string>> = {
   calm: 'goes on after 2 s',
   'by-hand': 'goes on by →',
 };
-/** Milliseconds after all was said, and while a reason may still follow. Own choice. */
-const PAUSES: Readonly<Record<Pace, { readonly said: number; readonly reason: number } | undefined>> = {
-  brisk: { said: 500, reason: 4000 },
-  calm: { said: 2000, reason: 6000 },
+/** What may still follow: nothing, a reason, or one more of them. */
+export type Waiting = 'said' | 'why' | 'more';
+/** Milliseconds until it goes on. Own choice. */
+const PAUSES: Readonly<Record<Pace, Readonly<Record<Waiting, number>> | undefined>> = {
+  brisk: { said: 500, why: 4000, more: 1500 },
+  calm: { said: 2000, why: 6000, more: 3500 },
   'by-hand': undefined,
 };
 
@@ -46,9 +48,9 @@ export function useGoingOn(here: string, said: boolean, next: () => void) {
     return () => clearTimeout(timer);
   }, [going]);
   const goOn = useCallback(
-    (waitsForReason: boolean) => {
+    (waiting: Waiting) => {
       const pause = PAUSES[pace];
-      if (pause) setAsked({ from: here, ms: waitsForReason ? pause.reason : pause.said, waitsForReason });
+      if (pause) setAsked({ from: here, ms: pause[waiting], waitsForReason: waiting === 'why' });
     },
     [here, pace],
   );

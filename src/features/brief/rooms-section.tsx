@@ -6,10 +6,10 @@ import { ChevronDown, ChevronUp, GripVertical, Plus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { v7 } from 'uuid';
 import { WISH_WORDS, WISHES } from '@/core/judge/wish';
-import type { Room } from '@/core/record/room';
-import { KIND_WORDS, ROOM_KINDS, ROOM_USES, USE_WORDS } from '@/core/room/use';
+import { wishesOf, type Room } from '@/core/record/room';
+import { KIND_WORDS, ROOM_KINDS, partsOfUse, USE_PARTS, USE_WORDS, usesTogether } from '@/core/room/use';
 import { Button } from '@/ui/button';
-import { Chips } from '@/ui/chips';
+import { Chips, ManyChips } from '@/ui/chips';
 import { Confirm } from '@/ui/confirm';
 import { TextField } from '@/ui/field';
 import { Fights } from '../drawings/fights';
@@ -25,14 +25,18 @@ const options = <T extends string>(all: readonly T[], words: Readonly<Record<T, 
   all.map((value) => ({ value, label: words[value] }));
 const WISH_OPTIONS = options(WISHES, WISH_WORDS);
 const KIND_OPTIONS = options(ROOM_KINDS, KIND_WORDS);
-const USE_OPTIONS = options(ROOM_USES, USE_WORDS);
+const USE_OPTIONS = options(USE_PARTS, USE_WORDS);
 
 /** What a room is in a line, while it is folded. */
 const sayRoom = (room: Room): string =>
   [
     KIND_WORDS[room.kind],
     `used ${USE_WORDS[room.use]}`,
-    room.wish ? `wants it ${WISH_WORDS[room.wish]}` : undefined,
+    room.wish
+      ? `wants it ${wishesOf(room)
+          .map((w) => WISH_WORDS[w])
+          .join(', then ')}`
+      : undefined,
     room.wishWords ? `“${room.wishWords}”` : undefined,
     room.mustNotChange ? `keeps ${room.mustNotChange}` : undefined,
   ]
@@ -56,19 +60,19 @@ function RoomBrief({ room }: { readonly room: Room }) {
   );
   return (
     <div className="grid gap-3">
-      <Chips
-        label="The client wants it"
-        optional
-        value={room.wish}
+      <ManyChips
+        label="The client wants it (several: in the order of the taps)"
+        ordered
+        value={wishesOf(room)}
         options={WISH_OPTIONS}
-        onChange={(wish) => write({ name: 'room.wish', roomId: room.id, wish, words: room.wishWords })}
+        onChange={([wish = null, ...more]) => write({ name: 'room.wish', roomId: room.id, wish, more, words: room.wishWords })}
       />
       <Fights room={room} />
-      <Chips
+      <ManyChips
         label="Used"
-        value={room.use}
+        value={partsOfUse(room.use)}
         options={USE_OPTIONS}
-        onChange={(use) => write({ name: 'room.use', roomId: room.id, use: use ?? room.use, kind: room.kind })}
+        onChange={(parts) => write({ name: 'room.use', roomId: room.id, use: usesTogether(parts) ?? 'all', kind: room.kind })}
       />
       <Chips
         label="It is a"
@@ -83,7 +87,7 @@ function RoomBrief({ room }: { readonly room: Room }) {
           saved={room.wishWords}
           where={room.name}
           href={href}
-          toWrite={(words) => ({ name: 'room.wish', roomId: room.id, wish: room.wish, words })}
+          toWrite={(words) => ({ name: 'room.wish', roomId: room.id, wish: room.wish, more: [...room.moreWishes], words })}
         />
         {field('annoys', 'What annoys', 'The yellow by lamplight')}
         {field('mustNotChange', 'What must not change', 'Grandmother’s piano')}

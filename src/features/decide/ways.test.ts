@@ -12,6 +12,7 @@ const deckColour = (id: string, step: number, l: number): DeckColour =>
     code: id.slice(3),
     name: `Name ${step}`,
     strip: 's',
+    ownStrip: true,
     step,
     lab: { l, a: 3, b: 12 },
     hex: '#000000',

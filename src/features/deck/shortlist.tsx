@@ -8,7 +8,7 @@ import { WISH_WORDS } from '@/core/judge/wish';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { USE_WORDS } from '@/core/room/use';
 import type { Found, Opening, ShortlistAnswer } from '@/core/engine/judgement-protocol';
-import type { Room } from '@/core/record/room';
+import { wishesOf, type Room } from '@/core/record/room';
 import type { DeckColour } from '../entry/deck-data';
 import { Fights } from '../drawings/fights';
 import { useVisit } from '../session/visit-context';
@@ -25,10 +25,16 @@ const counted = (n: number) => n.toLocaleString('en-GB');
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 /** What would have to change, in words. */
-function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
+/** "warmer, then lighter", in their order. */
+const sayWishes = (room: Pick<Room, 'wish' | 'moreWishes'>): string =>
+  wishesOf(room)
+    .map((wish) => WISH_WORDS[wish])
+    .join(', then ');
+
+function sayOpening({ change, works }: Opening, { stays, ...room }: Room): string {
   const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'} at full strength`;
   if (change.kind === 'lamps') return `with lamps of 3,000 K and Ra 95 ${would}`;
-  if (change.kind === 'wish') return `if it need not be ${wish ? WISH_WORDS[wish] : 'so'} ${would}`;
+  if (change.kind === 'wish') return `if it need not be ${sayWishes(room) || 'so'} ${would}`;
   const gone = change.stays.map((s) => stays[s]!);
   const names = listed.format(gone.map((s) => s.name));
   return gone.some((s) => s.kind === 'fixed') ? `with ${names} painted or replaced ${would}` : `without ${names} ${would}`;
@@ -37,7 +43,7 @@ function sayOpening({ change, works }: Opening, { stays, wish }: Room): string {
 /** What a colour is judged by, for whoever asks. */
 function whyOf({ lights, tookMs }: ShortlistAnswer, room: Room): string {
   const by = lights.map(({ light, share }) => `${LIGHT_NAMES[light]} ${percent(share)}`).join(', ');
-  const wish = room.wish ? `, what the client wants (${WISH_WORDS[room.wish]})` : '';
+  const wish = room.wish ? `, what the client wants (${sayWishes(room)})` : '';
   return `A colour is judged beside everything that stays in each kind of light the room is used in (${USE_WORDS[room.use]}: ${by}; how often each sky is met is told by the simulated sky service). The weakest link that is felt in at least half of a light decides the verdict. The order is by how well it serves as these four walls: the undertone it shares or answers, how light and quiet walls of such a room usually are${wish}, and what the light asks for; of what is about as good, different hues stand first. The figure is the chance that a good consultant would sign it, by the model. The eye decides. Judged in ${(tookMs / 1000).toFixed(1)} s.`;
 }
 

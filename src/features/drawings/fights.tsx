@@ -1,7 +1,7 @@
 'use client';
 
 import { sayBeside, type Verdict } from '@/core/judge/reasons';
-import { WISH_WORDS, type Fight, type Wish } from '@/core/judge/wish';
+import { WISH_WORDS, type Fight } from '@/core/judge/wish';
 import { sayChange } from '@/core/record/say-change';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
@@ -16,8 +16,8 @@ const SOFT: Readonly<Record<Verdict, string>> = {
   no: 'even soft and light does not work beside it',
 };
 
-function Warning({ fight, stay, wish }: { readonly fight: Fight; readonly stay: RecordedStay; readonly wish: Wish }) {
-  const { waysOut, component, reasons, hard } = fight;
+function Warning({ fight, stay }: { readonly fight: Fight; readonly stay: RecordedStay }) {
+  const { wish, waysOut, component, reasons, hard } = fight;
   const part = stay.components.length > 1 ? ` (${component})` : '';
   return (
     <li className="flex items-stretch gap-3">
@@ -43,15 +43,24 @@ function Warning({ fight, stay, wish }: { readonly fight: Fight; readonly stay: 
 
 const listed = new Intl.ListFormat('en-GB');
 
+/** "“warmer” fights with the hearth and the floor; “lighter” with …", a part for each wish. */
+const sayFights = (fights: readonly Fight[], stays: readonly RecordedStay[]): string =>
+  [...new Set(fights.map((f) => f.wish))]
+    .map((wish) => {
+      const against = fights.filter((f) => f.wish === wish).map((f) => stays[f.stay]!.name);
+      return `“${WISH_WORDS[wish]}” fights with ${listed.format(against)}`;
+    })
+    .join('; ');
+
 /** What stays and fights what the client wants of a room, said before a sample is fetched; folded to a line. Nothing when there is no wish, or no fight. */
 export function Fights({ room, folded = false }: { readonly room: Room; readonly folded?: boolean }) {
-  const { wish, stays } = room;
+  const { stays } = room;
   const fights = latest(useFights(room))?.fights ?? [];
-  if (wish === null || fights.length === 0) return null;
+  if (fights.length === 0) return null;
   const warnings = (
     <ul className="grid gap-2">
       {fights.map((fight) => (
-        <Warning key={fight.stay} fight={fight} stay={stays[fight.stay]!} wish={wish} />
+        <Warning key={`${fight.wish} ${fight.stay}`} fight={fight} stay={stays[fight.stay]!} />
       ))}
     </ul>
   );
@@ -60,9 +69,7 @@ export function Fights({ room, folded = false }: { readonly room: Room; readonly
       {folded ? (
         <details>
           <summary className="cursor-pointer">
-            <b>
-              “{WISH_WORDS[wish]}” fights with {listed.format(fights.map((f) => stays[f.stay]!.name))}
-            </b>
+            <b>{sayFights(fights, stays)}</b>
             <span className="text-soft"> · ways out</span>
           </summary>
           <div className="mt-2">{warnings}</div>

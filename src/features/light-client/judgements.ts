@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { withoutLights } from '@/core/engine/lit-room';
 import type { CellsAnswer, FightsAnswer, NextAnswer, NextRequest, PairAnswer } from '@/core/engine/judgement-protocol';
 import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import { wishesOf, type Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { asKey } from './as-key';
 import { useJob } from './light-worker';
@@ -41,11 +41,11 @@ export function useCells(roomId: string) {
 /** What stays and fights what is wanted of a room; nothing is asked without a wish, or without anything that stays. */
 export function useFights(room: Room) {
   const advised = useAdvisedRoom(room.id);
-  const { wish } = room;
+  const wishes = useMemo(() => wishesOf(room), [room]);
   const things = judgedThings(room);
   const request = useMemo(
-    () => (advised && wish && things.length > 0 ? { ...advised, wish, stays: things } : undefined),
-    [advised, wish, things],
+    () => (advised && wishes.length > 0 && things.length > 0 ? { ...advised, wishes, stays: things } : undefined),
+    [advised, wishes, things],
   );
   return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!));
 }

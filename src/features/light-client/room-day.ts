@@ -125,10 +125,10 @@ export function useRoomLights(roomId: string): LitRoom | undefined {
 /** A room as it is advised on, apart from what stays in it; undefined until its lights are known. */
 export function useAdvisedRoom(roomId: string): AdvisedRoom | undefined {
   const { visit } = useVisit();
-  const { kind, wish } = useRoom(roomId);
+  const { kind, wish, moreWishes } = useRoom(roomId);
   const lit = useRoomLights(roomId);
   const { schools } = visit;
-  return useMemo(() => lit && { ...lit, kind, schools, wish }, [lit, kind, schools, wish]);
+  return useMemo(() => lit && { ...lit, kind, schools, wish, moreWishes }, [lit, kind, schools, wish, moreWishes]);
 }
 
 /** Looks of all swatches of a room through the day, by id. */

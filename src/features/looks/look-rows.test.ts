@@ -1,9 +1,9 @@
 import type { HousePlan, PlannedLook } from '@/core/engine/plan-protocol';
 import { look } from '../../../tests/made-up-look';
-import { room, visit } from '../../../tests/made-up-room';
+import { room, verdict, visit } from '../../../tests/made-up-room';
 import type { VisitInLight } from '@/core/record/kinds-of-light';
 import { sideBySide } from './house-bands';
-import { isOn, lookOf, lookRows, sayLookWhen } from '@/core/engine/look-rows';
+import { aboutOf, isOn, lookOf, lookRows, sayLookWhen } from '@/core/engine/look-rows';
 import { hourOfText } from './plan-settings';
 
 const at = (clock: string) => Date.parse(`2026-09-23T${clock}:00+01:00`);
@@ -17,7 +17,13 @@ const planned = (more: Partial<PlannedLook>): PlannedLook => ({
   walls: ['wall-2'],
   worth: 4,
   inVisit: true,
-  decides: { kind: 'colour', says: 'Chalk turns greener', hexes: ['#aaaaaa', '#bbbbbb'], candidateIds: ['c100'] },
+  decides: {
+    kind: 'colour',
+    says: 'Chalk turns greener',
+    hexes: ['#aaaaaa', '#bbbbbb'],
+    candidateIds: ['c100'],
+    stayId: 'floor',
+  },
   missed: ['Chalk turns greener at 10:30 under a clear sky'],
   ...more,
 });
@@ -29,6 +35,22 @@ const planOf = (looks: readonly PlannedLook[]): HousePlan => ({
   rooms: [{ roomId: room().id, looks, exact: true, atLeast: 0, tints: { overcast: null, lamps: null }, problem: null }],
 });
 const home = (looks: readonly ReturnType<typeof look>[] = []): VisitInLight => ({ ...visit(), rooms: [room({ looks })] });
+
+describe('what a look is about', () => {
+  const [row] = lookRows(home(), planOf([planned({})]));
+
+  test('planned: the colour and the thing it decides', () => expect(aboutOf(row!)).toEqual({ colour: 'c100', stay: 'floor' }));
+
+  test('looked at: what was said at it; by hand: the first of its colours', () => {
+    const taken = look({ id: 'l9', state: 'taken', byHand: true, candidateIds: ['c50'] });
+    const at = { ...row!, planned: undefined, look: taken, candidateIds: taken.candidateIds };
+    expect(aboutOf({ ...at, room: room({ verdicts: [verdict({ lookId: 'l9', stayId: 'rug' })] }) })).toEqual({
+      colour: 'c100',
+      stay: 'rug',
+    });
+    expect(aboutOf(at)).toEqual({ colour: 'c50' });
+  });
+});
 
 describe('the list of looks', () => {
   test('numbers go early to late, the visit’s before the client’s', () => {

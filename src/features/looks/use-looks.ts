@@ -9,7 +9,7 @@ import { instantOf } from '@/core/light/day-moments';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { goTo } from '../session/where';
-import { lookOf, type LookRow } from '@/core/engine/look-rows';
+import { aboutOf, lookOf, type LookRow } from '@/core/engine/look-rows';
 
 /** Today's sky where it shows the same. */
 const lightToday = ({ light, lights }: LookRow, sky: SkyChoice): LookLight =>
@@ -61,8 +61,7 @@ export function useLooks() {
       position: row.walls[0] ?? null,
       lookId,
     });
-    const colour = row.planned?.decides.candidateIds[0] ?? row.candidateIds[0];
-    goTo(addressOf({ visitId: visit.id, roomId: row.room.id, step: 'bench', ...(colour ? { at: { colour } } : {}) }));
+    goTo(addressOf({ visitId: visit.id, roomId: row.room.id, step: 'bench', at: aboutOf(row) }));
   };
   return { keep, take };
 }

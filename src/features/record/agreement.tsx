@@ -3,7 +3,7 @@
 import { REASON_WORDS, VERDICTS } from '@/core/judge/reasons';
 import { hitRate, wilsonInterval, type HitRate } from '@/core/record/hit-rate';
 import type { Room } from '@/core/record/room';
-import type { VerdictEvent } from '@/core/record/verdict';
+import { reasonsOf, type VerdictEvent } from '@/core/record/verdict';
 import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';
@@ -88,7 +88,7 @@ function Missed({
               className="flex min-h-6 items-center underline decoration-line-strong underline-offset-4"
             >
               {say(v)}: {VERDICT_WORDS[v.verdict].toLowerCase()}
-              {v.reason ? `, ${REASON_WORDS[v.reason]}` : ''}; computed {v.predicted}
+              {reasonsOf(v).map((r) => `, ${REASON_WORDS[r]}`)}; computed {v.predicted}
             </VisitLink>
           </li>
         ))}

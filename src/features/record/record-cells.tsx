@@ -3,7 +3,7 @@ import { cellOf, type ComputedCell, type SeenAndComputed } from '@/core/record/c
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
 import { howSeen, WAY_SEEN_WORDS } from '@/core/record/seen';
-import type { VerdictEvent } from '@/core/record/verdict';
+import { reasonsOf, type VerdictEvent } from '@/core/record/verdict';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
 import { sayColour } from '../words/say-colour';
@@ -42,7 +42,13 @@ function Words({ cell }: { readonly cell: SeenAndComputed }) {
   return (
     <span aria-hidden className="block h-8 print:text-black">
       {seen && (
-        <span className={`${line} text-soft print:text-black`}>{seen.reason ? REASON_WORDS[seen.reason] : seen.verdict}</span>
+        <span className={`${line} text-soft print:text-black`}>
+          {seen.reason
+            ? reasonsOf(seen)
+                .map((r) => REASON_WORDS[r])
+                .join(', ')
+            : seen.verdict}
+        </span>
       )}
       {unlooked && <span className={`${line} text-soft print:hidden`}>{sayUnlooked(unlooked)}</span>}
       {differs && <b className={`${line} print:hidden`}>≠ {computed}</b>}

@@ -1,4 +1,4 @@
-import { REASON_WORDS } from '@/core/judge/reasons';
+import { sayReasons } from './verdict-words';
 import type { Write } from '@/core/operations/operations';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import type { Room } from '@/core/record/room';
@@ -16,8 +16,7 @@ export function sayStep(write: Write, visit: Visit): string {
   const room = 'roomId' in write ? [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId) : undefined;
   const said = 'verdictId' in write ? room?.verdicts.find((v) => v.id === write.verdictId) : undefined;
   if (write.name === 'verdict.give') return `${write.verdict}, ${stayName(room, write.stayId)}`;
-  if (write.name === 'verdict.reason')
-    return `${write.reason ? REASON_WORDS[write.reason] : 'no reason'}, ${stayName(room, said?.stayId)}`;
+  if (write.name === 'verdict.reason') return `${sayReasons(write) || 'no reason'}, ${stayName(room, said?.stayId)}`;
   if (write.name === 'intensity.give')
     return `${INTENSITY_WORDS[write.intensity]}, ${candidateName(room, write.candidateId)} alone`;
   if (write.name === 'reaction.give') return `${write.reaction}, ${candidateName(room, write.candidateId)}`;

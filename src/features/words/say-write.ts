@@ -1,12 +1,11 @@
 import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
-import { REASON_WORDS } from '@/core/judge/reasons';
 import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import { REACTION_WORDS } from '@/core/record/reaction';
 import type { Room } from '@/core/record/room';
 import type { Shelf, Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
-import { VERDICT_WORDS } from './verdict-words';
+import { sayReasons, VERDICT_WORDS } from './verdict-words';
 
 const quoted = (text: string) => (text.length > 60 ? `“${text.slice(0, 58)}…”` : `“${text}”`);
 const candidates = (room: Room | undefined) => [...(room?.candidates ?? []), ...(room?.retired.candidates ?? [])];
@@ -60,7 +59,10 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'candidate.retire': (w, room) => `${sayCandidate(room, w.candidateId)} ${outOrBack(w.retired)}`,
   'verdict.give': (w, room) =>
     `${VERDICT_WORDS[w.verdict]}, said by the ${w.person}: ${sayCandidate(room, w.candidateId)} beside ${sayStay(room, w.stayId)}, ${LIGHT_NAMES[w.light]}`,
-  'verdict.reason': (w) => (w.reason ? `The reason: ${REASON_WORDS[w.reason]}` : 'A reason taken back'),
+  'verdict.reason': (w) => {
+    const reasons = sayReasons(w);
+    return reasons ? `Why: ${reasons}` : 'A reason taken back';
+  },
   'verdict.undo': (w) => `A verdict ${backOrAgain(w.undone)}`,
   'intensity.give': (w, room) =>
     `${sayCandidate(room, w.candidateId)} alone: ${INTENSITY_WORDS[w.intensity]}, said by the ${w.person}, ${LIGHT_NAMES[w.light]}`,

@@ -26,8 +26,8 @@ async function computedOf({ db }: Loader, { visitId, roomId }: Ids) {
     lookIn: { position, lampsOn: false, scale: 1 },
     usedFor: { use: room.use, skies: await devices().skyService.skyShares(DATE) },
   };
-  const { kind, wish } = room;
-  const advised = { ...lit, kind, wish, schools };
+  const { kind, wish, moreWishes } = room;
+  const advised = { ...lit, kind, wish, moreWishes, schools };
   const found = toTheEnd(cells({ ...advised, stays: judgedThings(room), candidates: room.candidates.map(candidateSwatch) }));
   if (!found.ok) throw new Error(`demo: ${JSON.stringify(found)}`);
   return { position, lights: toTheEnd(recordLights(lit)), cells: found.cells };

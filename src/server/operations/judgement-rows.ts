@@ -61,9 +61,9 @@ export const JUDGEMENT_ROWS: RowsOf<
     ]);
     await insertEvent(sql, 'verdict', { ...stamp, ...verdict });
   },
-  async 'verdict.reason'(sql, { roomId, verdictId, reason }, stamp) {
+  async 'verdict.reason'(sql, { roomId, verdictId, reason, more }, stamp) {
     await mustHold(sql, roomId, [['verdict', verdictId]]);
-    await insertEvent(sql, 'verdict_reason', { ...stamp, verdictId, reason });
+    await insertEvent(sql, 'verdict_reason', { ...stamp, verdictId, reason, more });
   },
   async 'verdict.undo'(sql, { roomId, verdictId, undone }, stamp) {
     await mustHold(sql, roomId, [['verdict', verdictId]]);

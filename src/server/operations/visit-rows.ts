@@ -119,7 +119,7 @@ export const VISIT_ROWS: RowsOf<
     await replaceLamps(sql, w.roomId, w.lamps);
   },
   async 'room.wish'(sql, w) {
-    await setWish(sql, { id: w.roomId, wish: w.wish, wishWords: w.words });
+    await setWish(sql, { id: w.roomId, wish: w.wish, moreWishes: w.more, wishWords: w.words });
   },
   async 'room.use'(sql, w) {
     await setUse(sql, { id: w.roomId, use: w.use, kind: w.kind });
