@@ -103,6 +103,8 @@ export const storedRoom = (more: Partial<Room> = {}): Room => ({
   readings: [],
   windows: [roomWindow()],
   lamps: [],
+  windowless: false,
+  lightFrom: '',
   oldWall: null,
   stays: [
     {

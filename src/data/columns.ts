@@ -15,6 +15,19 @@ export const columnsOf = (schema: z.ZodObject, of?: string): string =>
 type Row = Readonly<Record<string, unknown>>;
 
 /**
+ * Some fields of a row by the names of their columns.
+ *
+ * @throws TypeError when a field is undefined
+ */
+export const inColumns = (row: Row, names: readonly string[]): Row =>
+  Object.fromEntries(
+    names.map((name) => {
+      if (row[name] === undefined) throw new TypeError(`${name} is undefined`);
+      return [snakeCase(name), row[name]];
+    }),
+  );
+
+/**
  * Adds rows in one statement, each field in the column of its name; what a field holds goes in as the column's own type.
  *
  * @param table name of a table of the product, never from outside

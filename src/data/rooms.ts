@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/base/fields';
 import { roomLampSchema, type RoomLamp } from '@/core/record/lamp';
-import { emptyRoom, roomFieldsSchema, type RoomFields } from '@/core/record/room';
+import { emptyRoom, roomFieldsSchema, roomLightFields, type RoomFields } from '@/core/record/room';
 import { roomWindowSchema, type RoomWindow } from '@/core/record/window';
-import { columnsOf, insertRow, insertRows, OF_VISIT } from './columns';
+import { columnsOf, inColumns, insertRow, insertRows, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
 const roomRow = roomFieldsSchema.extend({ retired: z.boolean() });
@@ -90,31 +90,16 @@ export const setCalibrated = (sql: Sql, roomId: string, on: boolean) =>
   sql.query(`update room set calibrated = $2 where id = $1`, [roomId, on]);
 
 /** What a room's light is described by, apart from windows and lamps. */
-export type RoomLightFields = Pick<
-  RoomFields,
-  'bearingDeg' | 'widthM' | 'depthM' | 'heightM' | 'ground' | 'obstruction' | 'ceiling' | 'oldWall'
->;
-
-const asJson = (value: unknown) => (value === null ? null : JSON.stringify(value));
+export type RoomLightFields = Pick<RoomFields, keyof typeof roomLightFields>;
+const LIGHT_COLUMNS = columnsOf(z.object(roomLightFields));
 
 /** Sets what a room's light is described by; empty when the room is not at `revision` any more. */
 export const updateRoomLight = (sql: Sql, room: Pick<RoomFields, 'id' | 'revision'>, light: RoomLightFields) =>
   sql.query<{ id: string }>(
-    `update room set bearing_deg = $3, width_m = $4, depth_m = $5, height_m = $6, ground = $7, obstruction = $8,
-       ceiling = $9::jsonb, old_wall = $10::jsonb, revision = revision + 1
+    `update room set (${LIGHT_COLUMNS}) = (select ${LIGHT_COLUMNS} from jsonb_populate_record(null::room, $3::jsonb)),
+       revision = revision + 1
      where id = $1 and revision = $2 returning id`,
-    [
-      room.id,
-      room.revision,
-      light.bearingDeg,
-      light.widthM,
-      light.depthM,
-      light.heightM,
-      light.ground,
-      light.obstruction,
-      asJson(light.ceiling),
-      asJson(light.oldWall),
-    ],
+    [room.id, room.revision, JSON.stringify(inColumns(light, Object.keys(roomLightFields)))],
   );
 
 const inOrder = <T extends object>(roomId: string, all: readonly T[]) =>

@@ -13,8 +13,8 @@ export type ButtonLook = keyof typeof LOOKS;
 /** Classes of a button, for links that look like one. */
 export const buttonClass = (look: ButtonLook = 'plain', className?: string) =>
   classNames(
-    'inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center gap-2 px-4 py-2 text-[15px] select-none',
-    'disabled:cursor-not-allowed disabled:opacity-45 print:hidden',
+    'inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center gap-2 px-4 py-2 text-[0.9375rem] select-none',
+    'disabled:cursor-not-allowed disabled:opacity-45 aria-disabled:cursor-not-allowed aria-disabled:opacity-45 print:hidden',
     LOOKS[look],
     className,
   );

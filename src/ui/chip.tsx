@@ -11,8 +11,8 @@ export function Chip({ on, onClick, large = false, children }: Props) {
       aria-pressed={on}
       onClick={onClick}
       className={classNames(
-        'max-w-full cursor-pointer truncate border border-line-strong bg-panel hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent',
-        large ? 'min-h-12 px-4' : 'min-h-11 px-3 text-[15px]',
+        'max-w-full cursor-pointer break-words border border-line-strong bg-panel hover:bg-raised aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent',
+        large ? 'min-h-12 px-4' : 'min-h-11 px-3 text-[0.9375rem]',
       )}
     >
       {children}

@@ -28,7 +28,7 @@ export function ChoiceRow<T extends string>({ label, value, options, onChange, v
           key={option.value}
           value={option.value}
           disabled={option.disabled ?? false}
-          className="inline-flex min-h-11 flex-1 cursor-pointer items-center justify-center gap-2 bg-panel px-3.5 text-[15px] whitespace-nowrap max-sm:px-2.5 hover:bg-raised disabled:cursor-not-allowed disabled:opacity-45 data-[state=on]:bg-accent data-[state=on]:font-semibold data-[state=on]:text-on-accent"
+          className="inline-flex min-h-11 flex-1 cursor-pointer items-center justify-center gap-2 bg-panel px-3.5 text-[0.9375rem] whitespace-nowrap max-sm:px-2.5 hover:bg-raised disabled:cursor-not-allowed disabled:opacity-45 data-[state=on]:bg-accent data-[state=on]:font-semibold data-[state=on]:text-on-accent"
         >
           {option.label}
         </Radix.Item>

@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { classNames } from './class-names';
 
 type Props = {
@@ -18,6 +18,7 @@ type Props = {
 
 /** A panel over the work; Escape or a tap outside closes it. */
 export function Dialog({ title, description, open, onOpenChange, trigger, wide = false, children }: Props) {
+  const opener = useRef<HTMLElement | null>(null);
   return (
     <Radix.Root {...(open === undefined ? {} : { open })} {...(onOpenChange ? { onOpenChange } : {})}>
       {trigger && <Radix.Trigger asChild>{trigger}</Radix.Trigger>}
@@ -29,6 +30,14 @@ export function Dialog({ title, description, open, onOpenChange, trigger, wide =
             wide ? 'w-[min(96vw,1120px)]' : 'w-[min(94vw,640px)]',
           )}
           {...(description ? {} : { 'aria-describedby': undefined })}
+          onOpenAutoFocus={() => (opener.current = document.activeElement as HTMLElement | null)}
+          onCloseAutoFocus={(e) => {
+            // opened by something else than a trigger: back to it, or into the work where it is gone
+            if (trigger) return;
+            e.preventDefault();
+            const to = opener.current?.isConnected ? opener.current : document.querySelector<HTMLElement>('main');
+            to?.focus({ preventScroll: true });
+          }}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-xl font-semibold">{title}</Radix.Title>

@@ -1,7 +1,8 @@
 import { useId, type ComponentProps, type ReactNode } from 'react';
 import { classNames } from './class-names';
 
-const BOX = 'min-h-11 w-full border border-line-strong bg-raised px-3 text-[15px] aria-invalid:border-2 aria-invalid:border-ink';
+const BOX =
+  'min-h-11 w-full border border-line-strong bg-raised px-3 text-[0.9375rem] aria-invalid:border-2 aria-invalid:border-ink';
 
 type Shell = {
   readonly label: string;

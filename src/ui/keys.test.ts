@@ -8,7 +8,7 @@ test.each([
   ['a date typed', input('date'), '1', true],
   ['words typed', { tagName: 'TEXTAREA' }, 'w', true],
   ['editable text', { tagName: 'DIV', isContentEditable: true }, 'w', true],
-  ['a letter on a list', { tagName: 'SELECT' }, 'w', false],
+  ['a letter on a list', { tagName: 'SELECT' }, 'w', true],
   ['an arrow on a list', { tagName: 'SELECT' }, 'ArrowDown', true],
   ['a letter on a tick', input('checkbox'), 'w', false],
   ['a space on a tick', input('checkbox'), ' ', true],

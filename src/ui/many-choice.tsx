@@ -24,9 +24,9 @@ export function ManyChoice<T extends string>({ label, every, value, options, onC
       <Radix.Root>
         <Radix.Trigger
           aria-label={`${label}: ${value.length > 0 ? value.join(', ') : every}`}
-          className="flex min-h-11 w-full cursor-pointer items-center justify-between gap-2 border border-line-strong bg-raised px-3 text-[15px]"
+          className="flex min-h-11 w-full cursor-pointer items-center justify-between gap-2 border border-line-strong bg-raised px-3 text-[0.9375rem]"
         >
-          <span className="truncate">{says}</span>
+          <span className="min-w-0 break-words">{says}</span>
           <ChevronDown aria-hidden size={16} className="shrink-0" />
         </Radix.Trigger>
         <Radix.Portal>
@@ -42,7 +42,7 @@ export function ManyChoice<T extends string>({ label, every, value, options, onC
                 // stays open: several are chosen in one go
                 onSelect={(e) => e.preventDefault()}
                 onCheckedChange={(on) => onChange(on ? [...value, option] : value.filter((v) => v !== option))}
-                className="flex min-h-11 cursor-pointer items-center gap-2.5 px-3 text-[15px] outline-none data-[highlighted]:bg-raised"
+                className="flex min-h-11 cursor-pointer items-center gap-2.5 px-3 text-[0.9375rem] outline-none data-[highlighted]:bg-raised"
               >
                 <span className="grid size-5 place-items-center border border-line-strong">
                   <Radix.ItemIndicator>

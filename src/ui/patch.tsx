@@ -25,7 +25,7 @@ export const inkOn = (luminance: number): string => (luminance >= 18 ? '#000000'
 
 /** Words on a patch, on their own neutral ground. */
 export function PatchLabel({ children, className }: { readonly children: ReactNode; readonly className?: string }) {
-  return <span className={classNames('bg-white/90 px-3 py-1 text-[15px] text-[#1a1a1a]', className)}>{children}</span>;
+  return <span className={classNames('bg-white/90 px-3 py-1 text-[0.9375rem] text-[#1a1a1a]', className)}>{children}</span>;
 }
 
 export type PatchPart = { readonly hex: string; readonly share: number; readonly label: string };

@@ -15,6 +15,7 @@ export function useKeys(handlers: Readonly<Record<string, () => void | false>>):
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.altKey || (event.target instanceof HTMLElement && isOwnKey(event.target, event.key))) return;
+      if (event.target instanceof Element && event.target.closest('[role=menu],[role=listbox]')) return;
       if (document.querySelector('[role=dialog],[role=alertdialog]')) return;
       const handler = namesOf(event)
         .map((name) => latest.current[name])

@@ -53,7 +53,7 @@ function seenWall({ bearingDeg, windows, paintwork: { doors } }: RoomInLight, wa
   if (withWindow.size === 1) return `the ${wallName(null, wall, windows)}, as you face it`;
   const name = wallName(bearingDeg, wall, windows);
   const lit = withWindow.has(wall) && bearingDeg !== null ? ', with a window' : '';
-  return /\d$/.test(name) ? name : `the ${name}${lit}`;
+  return `the ${name}${lit}`;
 }
 
 function sayWhere({ walls }: Look, room: RoomInLight): string {

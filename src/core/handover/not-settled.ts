@@ -1,3 +1,4 @@
+import { quoted } from '../base/quoted';
 import { PRODUCT_NAMES } from '../paint/product';
 import type { DecidedRoom, DecidedSurface } from '../record/decided';
 import type { SignedSurface } from '../record/decision';
@@ -40,7 +41,7 @@ export const tellObjections = (room: RoomInLight): string[] =>
 export const sayObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
     const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
-    return `${what}: ${sayObjected(o)}${o.words ? `, “${o.words}”` : ''}. Ask before it is bought or painted.`;
+    return `${what}: ${sayObjected(o)}${o.words ? `, ${quoted(o.words)}` : ''}. Ask before it is bought or painted.`;
   });
 
 type NameOf = (candidateId: string) => string;

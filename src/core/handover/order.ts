@@ -1,3 +1,4 @@
+import { sayShots } from '../paint/dispense';
 import { sayCans } from '../paint/cans';
 import { CONTAINERS, type Container } from '../paint/containers';
 import type { PaintFacts } from '../paint/paint-facts';
@@ -53,7 +54,7 @@ function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined): OrderLi
     .map((p) => ({
       container: CONTAINERS[p.container].name,
       pours:
-        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${s.shots} ${s.shots === 1 ? 'shot' : 'shots'})`).join(', ') ||
+        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${sayShots(s.shots)})`).join(', ') ||
         'no colourant: the base as it is',
       off: `ΔE ${p.deltaE00.toFixed(1)} from what was meant`,
       warns: p.warns,

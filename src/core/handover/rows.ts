@@ -31,6 +31,12 @@ export function sayNames(surfaces: readonly PaintSurface[]): string {
   return listed.format([walls, ...others]);
 }
 
+/** Walls one after another, each once: those that share their last word say it once. */
+export function sayEach(walls: readonly PaintSurface[]): string {
+  const named = walls.map((s) => WALL.exec(s.name)?.[1]);
+  return named.every((n) => n !== undefined) ? `${listed.format(named)} wall` : listed.format(walls.map((s) => s.name));
+}
+
 /** "A", … "Z", "AA", …: the letter of the n-th row, from 0. */
 export const letterOf = (n: number): string =>
   (n < 26 ? '' : letterOf(Math.floor(n / 26) - 1)) + String.fromCharCode(65 + (n % 26));

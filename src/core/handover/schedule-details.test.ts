@@ -135,7 +135,9 @@ describe('what a client is told', () => {
   });
 });
 
-test('walls of a room of which nothing is known are numbered', () => {
-  expect(paper({ bearingDeg: null, windows: [], decisions: [decision(WALL_SURFACES)] }).rooms[0]!.sizes[2]).toMatch(/^Wall 3/);
+test('walls of a room of which nothing is known are named by how they lie to the first', () => {
+  const [made] = paper({ bearingDeg: null, windows: [], decisions: [decision(WALL_SURFACES)] }).rooms;
+  expect(made!.sizes[2]).toMatch(/^Wall opposite the first/);
+  expect(made!.caption).toMatch(/^First wall, wall right of the first, wall opposite the first and wall left of the first, seen/);
   expect(room().inLight.kinds.length).toBeGreaterThan(0);
 });

@@ -17,7 +17,7 @@ import type { PaintLine } from './paint-list';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
 import { preparationFor } from './preparation';
 import { revisionOf, sayObjections } from './not-settled';
-import { surfaceRows, type SurfaceRow } from './rows';
+import { surfaceRows, type SurfaceRow, sayEach } from './rows';
 import { saySizes } from './sizes';
 import { sayDay, upperFirst } from './words';
 
@@ -156,14 +156,14 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
   );
   const walls = decided.surfaces
     .filter((s) => s.surface.kind === 'wall' && !s.surface.id.endsWith('-below'))
-    .map((s) => s.surface.name.replace(/ wall( above the rail)?$/, ''));
+    .map((s) => ({ ...s.surface, name: s.surface.name.replace(/ above the rail$/, '') }));
   const notDecided = listed.format(rows.filter((r) => !r.choice).map((r) => r.name));
   return {
     roomId: room.id,
     room: room.name,
     unfolded: shape,
     letters,
-    caption: `${upperFirst(listed.format(walls))} wall, seen from inside as one turns to the right; letters are the rows below.`,
+    caption: `${upperFirst(sayEach(walls))}, seen from inside as one turns to the right; letters are the rows below.`,
     sizes: saySizes(room, of.units),
     signed: signature
       ? `revision ${revision}, signed by ${signature.signedBy} on ${sayDay(signature.signedOn)}`

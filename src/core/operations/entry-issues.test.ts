@@ -14,6 +14,8 @@ const light = (more: Partial<WriteOf<'room.light'>>): WriteOf<'room.light'> => (
   obstruction: 'masonry',
   ceiling: null,
   oldWall: null,
+  windowless: false,
+  lightFrom: '',
   windows: [],
   lamps: [],
   ...more,

@@ -35,6 +35,8 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
     obstruction: r.obstruction,
     ceiling: r.ceiling,
     oldWall: r.oldWall,
+    windowless: r.windowless,
+    lightFrom: r.lightFrom,
     windows: r.windows,
     lamps: r.lamps,
   })),

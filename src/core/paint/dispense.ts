@@ -47,3 +47,6 @@ export const MOST_COLOURANT = { white: 60, pastel: 60, deep: 110, clear: 150 } a
 /** True when a formula holds more colourant than its base should take. */
 export const overloaded = (kind: keyof typeof MOST_COLOURANT, formula: Formula): boolean =>
   loadOf(formula) > MOST_COLOURANT[kind];
+
+/** "1 shot", "62 shots": the counter's smallest measures. */
+export const sayShots = (shots: number): string => (shots === 1 ? '1 shot' : `${shots} shots`);

@@ -1,6 +1,6 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
 import { look } from '../../../tests/made-up-look';
-import { homeOf, partlySeen, sayHome, sayLooks } from './home';
+import { homeOf, inOrder, isOfKind, partlySeen, sayHome, sayLooks, type Home } from './home';
 
 const settled = room({
   lamps: [],
@@ -46,4 +46,32 @@ test('looks still to be taken are counted, with the day of the next; colours see
   expect(partlySeen(home)).toBe(0);
   const ruling = { id: 'r', candidateId: 'c100', ruling: 'works' as const, note: '', at: '2026-09-23T12:00:00.000Z' };
   expect(partlySeen(homeOf({ ...visit(), rooms: [{ ...settled, verdicts: [], rulings: [ruling] }] }))).toBe(1);
+});
+
+test('what is said of a home is true: signed, decided and tried rooms are told apart', () => {
+  const [one] = homeOf({ ...visit(), rooms: [settled] }).rooms;
+  const of = (...states: Home['rooms'][number]['state'][]) => ({
+    ...homeOf(visit()),
+    rooms: states.map((state) => ({ ...one!, state })),
+  });
+  expect(sayHome(of('signed', 'decided', 'being-tried', 'nothing'))).toBe(
+    '4 rooms: 1 signed, 1 decided, not signed, 1 being tried',
+  );
+  expect(sayHome(of('signed', 'signed'))).toBe('2 rooms, signed');
+  expect([isOfKind(of('signed', 'signed'), 'signed'), isOfKind(of('signed', 'decided'), 'signed')]).toEqual([true, false]);
+  expect([isOfKind(of('signed', 'decided'), 'open'), isOfKind(of('nothing'), 'all')]).toEqual([true, true]);
+});
+
+test('homes by day, next date, name and client; those without it last', () => {
+  const home = (label: string, more: Partial<Home>): Home => ({ ...homeOf(visit()), label, ...more });
+  const all = [
+    home('Row 10', { day: '2026-03-01', nextLook: null, clientName: 'B. Reed' }),
+    home('Row 9', { day: '2026-05-01', nextLook: '2026-06-02', clientName: '' }),
+    home('Acre', { day: '2026-04-01', nextLook: '2026-05-02', clientName: 'A. Moss' }),
+  ];
+  const names = (order: Parameters<typeof inOrder>[1]) => inOrder(all, order).map((h) => h.label);
+  expect(names('newest')).toEqual(['Row 9', 'Acre', 'Row 10']);
+  expect(names('next')).toEqual(['Acre', 'Row 9', 'Row 10']);
+  expect(names('name')).toEqual(['Acre', 'Row 9', 'Row 10']);
+  expect(names('client')).toEqual(['Acre', 'Row 10', 'Row 9']);
 });

@@ -1,13 +1,19 @@
 import { screenColour } from '../colour/srgb';
+import { decidedRoom } from './decided';
+import { objections } from './signed';
 import { roomBegun, roomRecord } from './room-record';
 import type { RoomInLight, VisitInLight } from './kinds-of-light';
 import { dayOfVisit, type Shelf } from './visit';
+
+/** How far a room is, from its papers back to nothing at all. */
+export const ROOM_STATES = ['signed', 'decided', 'settled', 'being-tried', 'begun', 'nothing'] as const;
+export type RoomState = (typeof ROOM_STATES)[number];
 
 /** A room as it is recognised from afar: by the colours that work there, else by those that are tried. */
 export type HomeRoom = {
   readonly id: string;
   readonly name: string;
-  readonly state: 'settled' | 'being-tried' | 'begun' | 'nothing';
+  readonly state: RoomState;
   /** sRGB of what works there; while nothing does, of what is tried. */
   readonly colours: readonly { readonly hex: string; readonly name: string; readonly works: boolean; readonly partly: boolean }[];
 };
@@ -15,6 +21,8 @@ export type HomeRoom = {
 export type Home = {
   readonly id: string;
   readonly label: string;
+  /** Whom it is for; empty where nobody said. */
+  readonly clientName: string;
   readonly placeName: string;
   /** The day of the visit in the home's own calendar. */
   readonly day: string;
@@ -28,22 +36,23 @@ export type Home = {
 /** Colours shown of a room. Own choice: more of them are recognised no better. */
 const MOST_COLOURS = 4;
 
+/** Signed is what stands as it was signed: a change, or a “no” since then, opens it again. */
+function stateOf(room: RoomInLight, tried: 'settled' | 'being-tried' | 'nothing-recorded'): RoomState {
+  const decided = decidedRoom(room);
+  if (decided.signature && !decided.changed && objections(room).length === 0) return 'signed';
+  if (decided.surfaces.length > 0 && decided.open.length === 0) return 'decided';
+  if (tried !== 'nothing-recorded') return tried;
+  return roomBegun(room) ? 'begun' : 'nothing';
+}
+
 function homeRoom(room: RoomInLight): HomeRoom {
   const { rows, progress } = roomRecord(room);
   const works = rows.filter((r) => r.ruling === 'works');
   const shown = works.length > 0 ? works : rows.filter((r) => r.ruling !== 'not');
-  const state =
-    progress.state === 'settled'
-      ? 'settled'
-      : progress.state === 'being-tried'
-        ? 'being-tried'
-        : roomBegun(room)
-          ? 'begun'
-          : 'nothing';
   return {
     id: room.id,
     name: room.name,
-    state,
+    state: stateOf(room, progress.state),
     colours: shown.slice(0, MOST_COLOURS).map(({ candidate: c, ruling, coverage }) => ({
       hex: screenColour(c.lab).hex,
       name: `${c.name} ${c.strength} %`,
@@ -64,6 +73,7 @@ function looksOf({ rooms }: VisitInLight): Pick<Home, 'looksToGo' | 'nextLook'> 
 export const homeOf = (visit: VisitInLight): Home => ({
   id: visit.id,
   label: visit.label,
+  clientName: visit.people.clientName,
   placeName: visit.place.name,
   day: dayOfVisit(visit),
   shelf: visit.shelf,
@@ -85,13 +95,44 @@ export function sayLooks(
 export const partlySeen = ({ rooms }: Home): number =>
   rooms.reduce((sum, room) => sum + room.colours.filter((c) => c.partly).length, 0);
 
-/** "1 of 4 rooms settled, 2 being tried". */
+export const STATE_WORDS: Readonly<Record<RoomState, string>> = {
+  signed: 'signed',
+  decided: 'decided, not signed',
+  settled: 'settled',
+  'being-tried': 'being tried',
+  begun: 'begun',
+  nothing: 'not begun',
+};
+
+/** What a list of visits is ordered by. */
+export const HOME_ORDERS = ['newest', 'next', 'name', 'client'] as const;
+export type HomeOrder = (typeof HOME_ORDERS)[number];
+
+/** Visits in an order: the newest first, by the day something is to be done next, by name, by client; those without it last. */
+export function inOrder(homes: readonly Home[], order: HomeOrder): readonly Home[] {
+  const key = (home: Home): string =>
+    order === 'next' ? (home.nextLook ?? '') : order === 'name' ? home.label : home.clientName;
+  if (order === 'newest') return [...homes].sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0));
+  return [...homes].sort((p, q) => {
+    const [a, b] = [key(p), key(q)];
+    return a === '' || b === '' ? Number(a === '') - Number(b === '') : a.localeCompare(b, 'en', { numeric: true });
+  });
+}
+
+/** What is asked of a visit in the list. */
+export const HOME_KINDS = ['all', 'open', 'looks', 'signed'] as const;
+export type HomeKind = (typeof HOME_KINDS)[number];
+export const isOfKind = ({ rooms, looksToGo }: Home, kind: HomeKind): boolean => {
+  const signed = rooms.every((r) => r.state === 'signed');
+  return kind === 'all' || (kind === 'looks' ? looksToGo > 0 : kind === 'signed' ? signed : !signed);
+};
+
+/** "4 rooms: 1 signed, 2 being tried". */
 export function sayHome({ rooms }: Home): string {
   const count = (state: HomeRoom['state']) => rooms.filter((r) => r.state === state).length;
-  const settled = count('settled');
-  const tried = count('being-tried');
   const all = rooms.length === 1 ? '1 room' : `${rooms.length} rooms`;
-  if (settled === rooms.length) return `${all}, settled`;
-  const said = [settled > 0 && `${settled} settled`, tried > 0 && `${tried} being tried`].filter(Boolean);
+  const told = (['signed', 'decided', 'settled', 'being-tried'] as const).filter((state) => count(state) > 0);
+  if (told.length === 1 && count(told[0]!) === rooms.length) return `${all}, ${STATE_WORDS[told[0]!]}`;
+  const said = told.map((state) => `${count(state)} ${STATE_WORDS[state]}`);
   return said.length > 0 ? `${all}: ${said.join(', ')}` : `${all}, nothing tried yet`;
 }

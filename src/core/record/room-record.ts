@@ -45,11 +45,16 @@ export type RoomRecord = {
 /** What there is of a room before anything in it was tried. */
 export type RoomBegun = { readonly light: boolean; readonly stays: number; readonly colours: number };
 
+/** Whether what makes a room's light is known: its windows and where they face, or that it has none and its lamps. */
+export const isLightRead = ({ windows, bearingDeg, windowless, lamps }: Room): boolean =>
+  windows.length > 0 ? bearingDeg !== null : windowless && lamps.length > 0;
+
 /** How far a room is before anything was tried; undefined when nothing at all is recorded. */
 export function roomBegun(room: Room): RoomBegun | undefined {
-  const light = room.windows.length > 0 || room.lamps.length > 0 || room.bearingDeg !== null;
+  const light = isLightRead(room);
+  const begun = light || room.windows.length > 0 || room.lamps.length > 0 || room.bearingDeg !== null;
   const colours = new Set(room.candidates.map((c) => c.deckColourId)).size;
-  return light || room.stays.length > 0 || colours > 0 ? { light, stays: room.stays.length, colours } : undefined;
+  return begun || room.stays.length > 0 || colours > 0 ? { light, stays: room.stays.length, colours } : undefined;
 }
 
 /** An answer of the client as a verdict on the colour as a whole, in the light of its look. */

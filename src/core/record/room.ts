@@ -38,6 +38,9 @@ export const roomLightFields = {
   obstruction: z.enum(OBSTRUCTION_KINDS).default('masonry'),
   ceiling: recordedColourSchema.nullable().default(null),
   oldWall: recordedColourSchema.nullable().default(null),
+  /** It was said to have no window, and through which door it has its daylight; empty: none. */
+  windowless: z.boolean().default(false),
+  lightFrom: wordsSchema(60).default(''),
 };
 
 /** What the client says of a room, in their words. */

@@ -19,13 +19,16 @@ export const compassPoint = (bearingDeg: number): CompassPoint =>
 /** Walls as they lie to the one with the window, as one faces it. */
 const FROM_WINDOW = ['window wall', 'wall right of the window', 'wall opposite the window', 'wall left of the window'] as const;
 
+/** As they lie to the first wall of the plan, as one faces it. */
+const FROM_FIRST = ['first wall', 'wall right of the first', 'wall opposite the first', 'wall left of the first'] as const;
+
 /**
- * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the window"; "wall
- * 2" of a room of which neither is known.
+ * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the window"; to
+ * the first wall of the plan in a room of which neither is known.
  */
 export function wallName(firstBearingDeg: number | null, wall: Wall, windows: readonly { readonly wall: Wall }[] = []): string {
   if (firstBearingDeg !== null) return `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
-  if (windows.length === 0) return `wall ${wall + 1}`;
+  if (windows.length === 0) return FROM_FIRST[wall];
   const first = Math.min(...windows.map((w) => w.wall));
   return FROM_WINDOW[(wall - first + 4) % 4]!;
 }

@@ -6,3 +6,6 @@ alter table room drop constraint room_use_check;
 alter table room add constraint room_use_check
   check (use in ('morning', 'day', 'evening', 'morning-day', 'morning-evening', 'day-evening', 'all'));
 alter table verdict_reason add column more jsonb not null default '[]';
+-- A room that was said to have no window, and through which door it has its light.
+alter table room add column windowless boolean not null default false;
+alter table room add column light_from text not null default '' check (length(light_from) <= 60);

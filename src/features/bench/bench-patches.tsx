@@ -54,8 +54,10 @@ function Turn({ what, keys, onMove }: TurnProps) {
 /** Words at the foot of a patch. */
 function Foot({ children }: { readonly children: ReactNode }) {
   return (
-    <div className="pointer-events-none absolute inset-x-3 bottom-3 min-w-0">
-      <PatchLabel className="inline-block max-w-full truncate">{children}</PatchLabel>
+    <div className="pointer-events-none absolute inset-x-3 bottom-3 min-w-0 max-md:inset-x-2 max-md:bottom-2">
+      <PatchLabel className="inline-block max-w-full break-words max-md:px-2 max-md:text-[0.8125rem] max-md:leading-4">
+        {children}
+      </PatchLabel>
     </div>
   );
 }
@@ -119,7 +121,7 @@ function BesideAll({ bench, candidate, stay }: Props) {
               <StayPattern stay={s} className="absolute inset-0" />
               {s.id === stay.id && <span className="pointer-events-none absolute inset-y-0 left-0 w-2 bg-[#1a1a1a]" />}
               <PatchLabel className="pointer-events-none absolute top-1/2 left-4 flex max-w-[90%] -translate-y-1/2 items-center gap-3">
-                <span className="truncate">{s.name}</span>
+                <span className="min-w-0 break-words">{s.name}</span>
                 {said && <span className="w-10">{said.verdict === 'no' ? 'no' : <VerdictBar mark={said.verdict} />}</span>}
               </PatchLabel>
             </button>

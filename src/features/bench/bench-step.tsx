@@ -1,9 +1,12 @@
 'use client';
 
 import { DoorOpen } from 'lucide-react';
-import { useState, useSyncExternalStore } from 'react';
-import { Button, buttonClass } from '@/ui/button';
+import { useState } from 'react';
+import { Button, buttonClass, Key } from '@/ui/button';
+import { useKeys } from '@/ui/use-keys';
+import { useMedia } from '@/ui/use-media';
 import { EmptyState, StepTitle } from '@/ui/step-title';
+import { BenchSpeaks } from './bench-speaks';
 import { BenchPatches } from './bench-patches';
 import { BenchTools, WrongGround } from './bench-tools';
 import { ClientPanel } from './client-panel';
@@ -35,30 +38,18 @@ function Missing({ bench }: { readonly bench: Bench }) {
 
 /** Where the three panels do not fit beside each other, or a phone lies on its side: the eye's stands with the patches. */
 const SMALL = '(max-width: 1023px), (max-height: 500px)';
-const onServer = () => false;
-function useIsSmall(): boolean {
-  return useSyncExternalStore(
-    (listener) => {
-      const query = window.matchMedia(SMALL);
-      query.addEventListener('change', listener);
-      return () => query.removeEventListener('change', listener);
-    },
-    () => window.matchMedia(SMALL).matches,
-    onServer,
-  );
-}
 
 /** A candidate large against what stays, what the core computes, what the eyes say, and what to look at next. */
 function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPairs: () => void }) {
   const bench = useBench(roomId);
   const { candidate, stay, computed, layout } = bench;
-  const small = useIsSmall();
+  const small = useMedia(SMALL);
   if (!candidate || !stay || !computed) return <Missing bench={bench} />;
   return (
     <div className="flex min-h-full flex-col p-3 lg:h-full lg:min-h-fit fold:p-0">
       <div className="flex flex-1 flex-col max-lg:h-[calc(100%-2rem)] max-lg:min-h-fit max-lg:flex-none lg:contents fold:h-full">
-        <div className="mb-2.5 flex items-center justify-between gap-x-4 gap-y-2 max-xl:flex-wrap fold:mb-0 fold:flex-nowrap fold:pl-3">
-          <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-[22px] font-semibold break-words md:max-xl:flex-none">
+        <div className="mb-2.5 flex items-center justify-between gap-x-4 gap-y-2 max-xl:flex-wrap fold:mb-0 fold:gap-x-2 fold:px-3 short:flex-nowrap">
+          <h1 className="min-w-0 flex-1 text-lg leading-[1.375rem] font-semibold break-words md:max-xl:flex-none fold:basis-full fold:pt-2 short:basis-auto short:pt-0">
             {candidate.name} at <span className="whitespace-nowrap">{candidate.strength} %</span>
           </h1>
           <ColourAcross colour={candidate}>
@@ -68,6 +59,7 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
           </ColourAcross>
           <BenchTools bench={bench} />
         </div>
+        <BenchSpeaks bench={bench} />
         <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />
         <div className="flex min-h-0 flex-1 flex-col lg:contents short:flex-row">
           <InLight roomId={roomId}>
@@ -91,12 +83,15 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
 export function BenchStep({ roomId }: { readonly roomId: string }) {
   const [mode, setMode] = useState<'judging' | 'pairs'>('judging');
   const room = useRoom(roomId);
+  useKeys({ Escape: () => (mode === 'pairs' ? setMode('judging') : false) });
   if (mode === 'judging') return <Judging roomId={roomId} onPairs={() => setMode('pairs')} />;
   return (
     <div className="flex h-full min-h-fit flex-col p-3">
       <StepTitle title={`${room.name}: the client picks`}>
         <ShownSwitch />
-        <Button onClick={() => setMode('judging')}>Back to the bench</Button>
+        <Button onClick={() => setMode('judging')}>
+          Back to the bench <Key>Esc</Key>
+        </Button>
       </StepTitle>
       <Pairs roomId={roomId} />
     </div>

@@ -62,7 +62,7 @@ function How({ bench }: { readonly bench: Bench }) {
           sideOffset={4}
           collisionPadding={8}
           aria-label="How it is judged"
-          className="z-40 max-h-[70dvh] w-64 overflow-auto border border-line-strong bg-ground p-3 text-[15px]"
+          className="z-40 max-h-[70dvh] w-64 overflow-auto border border-line-strong bg-ground p-3 text-[0.9375rem]"
         >
           <Rows
             label="What lies around it"
@@ -95,7 +95,7 @@ function How({ bench }: { readonly bench: Bench }) {
 export function BenchTools({ bench }: { readonly bench: Bench }) {
   const { view, setView } = bench.layout;
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:flex-nowrap">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:min-w-0 fold:flex-1 fold:flex-nowrap fold:gap-x-2 fold:pb-2 short:pb-0">
       <div className="fold:hidden">
         <ChoiceRow
           label="How the pair is shown"
@@ -108,7 +108,7 @@ export function BenchTools({ bench }: { readonly bench: Bench }) {
         aria-label="How the pair is shown"
         value={view}
         onChange={(e) => setView(e.target.value as BenchView)}
-        className="hidden min-h-11 border border-line-strong bg-raised px-2 text-[15px] fold:block"
+        className="hidden min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem] fold:block"
       >
         {VIEWS.map((v) => (
           <option key={v} value={v}>

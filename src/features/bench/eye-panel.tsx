@@ -37,7 +37,7 @@ function Reasons({ bench }: { readonly bench: Bench }) {
           title={`${REASON_WORDS[reason]} (${REASON_KEYS[i]})`}
           data-likely={wanted && likely.includes(reason)}
           onClick={() => bench.giveReason(reason)}
-          className="flex min-h-11 cursor-pointer items-center gap-1 border border-line bg-panel px-1 text-left text-[13px] leading-4 text-soft hover:bg-raised disabled:cursor-default disabled:opacity-55 aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent enabled:border-line-strong enabled:text-ink data-[likely=true]:border-2 data-[likely=true]:border-ink data-[likely=true]:font-semibold"
+          className="flex min-h-11 cursor-pointer items-center gap-1 border border-line bg-panel px-1 text-left text-[0.8125rem] leading-4 text-soft hover:bg-raised disabled:cursor-default disabled:opacity-55 aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent enabled:border-line-strong enabled:text-ink data-[likely=true]:border-2 data-[likely=true]:border-ink data-[likely=true]:font-semibold"
         >
           <span className="shrink-0 text-xs opacity-75 pointer-coarse:hidden">
             {REASON_KEYS[i] === '-' ? '−' : REASON_KEYS[i]}
@@ -56,12 +56,12 @@ function Next({ bench }: { readonly bench: Bench }) {
   const stay = room.stays.find((s) => s.id === goesTo?.stayId);
   const to = room.candidates.find((c) => c.id === goesTo?.candidateId);
   const says = stay && to && (to.id === candidate?.id ? stay.name : `${to.name} ${to.strength} %, ${stay.name}`);
-  if (!current) return <p className="truncate">Look at the join; then why.</p>;
+  if (!current) return <p>Look at the join; then why.</p>;
   if (!says) return <p>All is judged in this light.</p>;
-  if (!going) return <p className="truncate">{`Next: ${says}`}</p>;
+  if (!going) return <p className="break-words">{`Next: ${says}`}</p>;
   return (
     <p className="flex min-w-0 items-center gap-2" data-going={going.waitsForReason ? 'reason' : 'on'}>
-      <span className="truncate">
+      <span className="min-w-0 break-words">
         {going.waitsForReason ? `Why? Else on: ${says}` : current.reason ? `Anything else? Else on: ${says}` : `On: ${says}`}
       </span>
       <button type="button" onClick={stop} className="-my-3 min-h-11 shrink-0 cursor-pointer px-1 underline underline-offset-4">
@@ -181,7 +181,7 @@ function SaidAlone({ bench }: { readonly bench: Bench }) {
     LIGHTS.flatMap((light) => intensityIn(room.intensities, { candidateId: candidate?.id ?? '', light, person: who }) ?? []),
   );
   return (
-    <ul aria-label="Said of this colour alone" aria-live="polite" className="mt-1.5 min-h-5 text-sm">
+    <ul aria-label="Said of this colour alone" className="mt-1.5 min-h-5 text-sm">
       {said.map((one) => (
         <li key={one.id} data-saved={!unsaved.has(one.id)}>
           <b className="inline-block w-20 font-semibold">{one.person}</b> {LIGHT_NAMES[one.light]}:{' '}
@@ -205,7 +205,7 @@ function Said({ bench }: { readonly bench: Bench }) {
       ),
     );
   return (
-    <div role="group" aria-label="Said of this pair" aria-live="polite" className="mt-1.5 min-h-5 text-sm">
+    <div role="group" aria-label="Said of this pair" className="mt-1.5 min-h-5 text-sm">
       {PERSONS.map((person) => {
         const said = saidBy(person);
         return (

@@ -44,10 +44,10 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
       >
         <Patch hex={paint(id, lab)} label={sayColour(lab)} />
         <span className="min-w-0 self-center leading-tight">
-          <span className="block truncate">
+          <span className="block break-words">
             <b>{sayWhat(proposed)}</b>
           </span>
-          <span className="block truncate text-sm text-soft">{like}</span>
+          <span className="block text-sm break-words text-soft">{like}</span>
         </span>
         <span className="self-center pr-1 text-right text-sm leading-tight">
           {percent(chance)} likely {first && <Key>F</Key>}

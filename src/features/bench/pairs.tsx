@@ -71,7 +71,7 @@ function Ranked({ ranking }: { readonly ranking: ClientRanking }) {
           <b>{place + 1}</b>
           <Patch hex={paint(c.id, c.lab)} label={sayColour(c.lab)} className="h-11" />
           <span className="min-w-0 leading-tight">
-            <span className="block truncate font-semibold">{sayName(c)}</span>
+            <span className="block font-semibold break-words">{sayName(c)}</span>
             <span className="block text-sm text-soft">
               taken {picks} {picks === 1 ? 'time' : 'times'}
               {ahead !== undefined && ranking.picks > 0 && ` · ${Math.round(100 * ahead)} % sure`}
@@ -149,7 +149,7 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
                 label="Ranking"
                 why="Each tap is one comparison; scores by the Bradley–Terry model with a normal prior. How sure is how likely it is liked more than the next; it is settled when that is 90 % or more for the first."
               >
-                {picks} {picks === 1 ? 'tap' : 'taps'}
+                {picks === 0 ? 'no choice yet' : picks === 1 ? '1 choice' : `${picks} choices`}
               </Explain>
             </p>
           </div>

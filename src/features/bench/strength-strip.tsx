@@ -47,7 +47,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
     <div
       role="group"
       aria-label="Strengths"
-      className="flex min-h-0 w-36 shrink-0 flex-col overflow-y-auto max-md:h-16 max-md:w-full max-md:flex-row short:w-24"
+      className="flex min-h-0 w-36 shrink-0 flex-col overflow-y-auto max-md:h-20 max-md:w-full max-md:flex-row short:w-24"
     >
       {steps.map((step) => (
         <div key={step.strength} className="relative min-h-11 min-w-0 flex-1">
@@ -75,7 +75,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
               aria-label={`Take ${step.strength} % out of this room`}
               title="Take it out of this room"
               onClick={() => void takeOut()}
-              className="absolute top-1 left-1 grid size-11 cursor-pointer place-items-center text-[#1a1a1a]"
+              className="absolute top-1 left-1 grid size-11 cursor-pointer place-items-center text-[#1a1a1a] max-md:top-auto max-md:bottom-0 max-md:left-0"
             >
               <span className="grid size-7 place-items-center bg-white/90">
                 <X aria-hidden size={16} />

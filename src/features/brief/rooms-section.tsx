@@ -1,5 +1,6 @@
 'use client';
 
+import { quoted } from '@/core/base/quoted';
 import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ChevronDown, ChevronUp, GripVertical, Plus } from 'lucide-react';
@@ -37,7 +38,7 @@ const sayRoom = (room: Room): string =>
           .map((w) => WISH_WORDS[w])
           .join(', then ')}`
       : undefined,
-    room.wishWords ? `“${room.wishWords}”` : undefined,
+    room.wishWords ? quoted(room.wishWords) : undefined,
     room.mustNotChange ? `keeps ${room.mustNotChange}` : undefined,
   ]
     .filter(Boolean)
@@ -150,8 +151,8 @@ function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
           onClick={onToggle}
           className="min-h-14 min-w-0 flex-1 cursor-pointer py-1.5 text-left"
         >
-          <span className="block truncate font-semibold">{room.name}</span>
-          <span className="block truncate text-sm text-soft">{sayRoom(room)}</span>
+          <span className="block font-semibold break-words">{room.name}</span>
+          <span className="block text-sm break-words text-soft">{sayRoom(room)}</span>
         </button>
         <button
           type="button"

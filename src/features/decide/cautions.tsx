@@ -7,7 +7,7 @@ export function Cautions({ cautions }: { readonly cautions: readonly Caution[] }
     <section
       aria-label="Cautions"
       role="note"
-      className="mt-4 grid gap-1 border-2 border-ink bg-raised p-3 text-[15px] leading-snug"
+      className="mt-4 grid gap-1 border-2 border-ink bg-raised p-3 text-[0.9375rem] leading-snug"
     >
       {cautions.map(({ id, title, words }) => (
         <p key={id}>

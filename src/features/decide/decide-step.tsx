@@ -1,18 +1,21 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { cautionsFor } from '@/core/handover/cautions';
 import { sayObjections } from '@/core/handover/not-settled';
 import { paintList } from '@/core/handover/paint-list';
-import { surfaceRows, type SurfaceRow } from '@/core/handover/rows';
+import { sayNames, surfaceRows, type SurfaceRow } from '@/core/handover/rows';
 import { candidateSwatch } from '@/core/engine/swatches';
 import { PRODUCT_NAMES } from '@/core/paint/product';
 import { decidedRoom, focalWall, type DecidedRoom } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 import type { Room } from '@/core/record/room';
 import { sayNeed } from '@/core/units/volume';
 import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/sheet';
 import { StepTitle } from '@/ui/step-title';
+import { useMedia } from '@/ui/use-media';
 import { useKeys } from '@/ui/use-keys';
 import { UnfoldedRoom, type ShownSurface } from '../drawings/unfolded-room';
 import { ShownSwitch } from '../light-client/in-light';
@@ -29,6 +32,7 @@ import { wallColours } from './ways';
 import { useWays } from './use-ways';
 
 const DRAWING_PX = 246;
+const PHONE = '(max-width: 767px)';
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A surface that stays as it is, whose colour nobody recorded. */
@@ -88,17 +92,41 @@ function useChosen(rows: readonly SurfaceRow[], decided: DecidedRoom) {
   return { surfaces, chosen: new Set(ids), choose: (next: readonly PaintSurface[]) => setPicked(next.map((s) => s.id)) };
 }
 
+/** What is chosen for, beside the list; on a phone in a sheet where the finger is: below the drawing nobody looks. */
+function UnderFinger({ children, ...sheet }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
+  return useMedia(PHONE) ? <Sheet {...sheet}>{children}</Sheet> : children;
+}
+
+function Objections({ room }: { readonly room: RoomInLight }) {
+  return sayObjections(room).map((says) => (
+    <p key={says} role="alert" className="mb-2 border-l-4 border-ink bg-raised px-3 py-1.5 font-semibold">
+      {says}
+    </p>
+  ));
+}
+
 /** Every surface of the room and how it is painted: the room unfolded, the surfaces, and what could be taken for the one that is chosen. */
 export function DecideStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const room = useRoom(roomId);
   const decided = useMemo(() => decidedRoom(room), [room]);
   const rows = useMemo(() => surfaceRows(decided), [decided]);
-  const { surfaces, chosen, choose } = useChosen(rows, decided);
+  const { surfaces, chosen, choose: chooseThem } = useChosen(rows, decided);
+  const small = useMedia(PHONE);
+  const drawing = useRef<HTMLDivElement>(null);
+  const [sheet, setSheet] = useState(false);
+  const [taken, setTaken] = useState('');
+  const choose = (next: readonly PaintSurface[]) => {
+    setTaken('');
+    chooseThem(next);
+    setSheet(true);
+    // what was tapped stays in view above the sheet
+    if (small) drawing.current?.scrollIntoView({ block: 'start' });
+  };
   const { ways, judging, deck } = useWays(room, decided, surfaces);
   const swatches = useMemo(() => ways.map((w) => w.swatch), [ways]);
   const light = useSurfaceLight(room, decided, swatches);
-  const taken = useTaken(room, decided);
+  const needs = useTaken(room, decided);
   const parts = useMemo(() => shownSurfaces(room, decided, light), [room, decided, light]);
   const floor = floorOf(room);
   const tap = (id: string) => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.id === id));
@@ -109,6 +137,16 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
   const aside = open === 0 ? 'everything decided' : `${open} of ${decided.surfaces.length} surfaces open`;
   const wall = wallColours(decided)[0]?.candidate;
   const assumed = decided.surfaces.some((s) => s.surface.assumed && s.surface.kind !== 'trim');
+  const name = upperFirst(sayNames(surfaces));
+  const panel = (
+    <SurfacePanel
+      key={surfaces.map((s) => s.id).join()}
+      {...{ room, decided, surfaces, ways, judging, light }}
+      deckFailed={deck.state === 'failed' ? deck.retry : undefined}
+      wallHex={wall ? light.paint(candidateSwatch(wall), null) : null}
+      onSaid={setTaken}
+    />
+  );
   return (
     <div className="p-4 lg:px-5">
       <StepTitle title={`${room.name}: the surfaces`} aside={aside}>
@@ -116,13 +154,9 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
         <RoomParts room={room} />
         <Sign room={room} />
       </StepTitle>
-      {sayObjections(room).map((says) => (
-        <p key={says} role="alert" className="mb-2 border-l-4 border-ink bg-raised px-3 py-1.5 font-semibold">
-          {says}
-        </p>
-      ))}
+      <Objections room={room} />
       {light.says && <p role="alert">{light.says}</p>}
-      <div className="overflow-x-auto" aria-busy={light.busy}>
+      <div ref={drawing} className="overflow-x-auto" aria-busy={light.busy}>
         <div className="min-w-[44rem]">
           <UnfoldedRoom
             room={room}
@@ -140,7 +174,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
       </div>
       <div className="mt-3 flex flex-wrap items-center justify-between gap-2">
         <p className="text-soft">
-          {taken.says ? `${taken.says}.` : 'Nothing is painted yet.'}
+          {needs.says ? `${needs.says}.` : 'Nothing is painted yet.'}
           {assumed && ' The room is not measured: areas are those of a usual room.'}
           <AsPainted />
         </p>
@@ -156,17 +190,18 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
             onChoose={(row) => choose(row.surfaces)}
             hexOfRow={(row) => (row.candidate ? light.paint(candidateSwatch(row.candidate), row.surfaces[0]!.wall) : null)}
             units={visit.units}
-            takeOf={taken.takeOf}
+            takeOf={needs.takeOf}
           />
           <Cautions cautions={cautionsFor(visit, room, decided)} />
         </div>
-        <SurfacePanel
-          key={surfaces.map((s) => s.id).join()}
-          {...{ room, decided, surfaces, ways, judging, light }}
-          deckFailed={deck.state === 'failed' ? deck.retry : undefined}
-          wallHex={wall ? light.paint(candidateSwatch(wall), null) : null}
-        />
+        <UnderFinger title={name} open={sheet} onClose={() => setSheet(false)}>
+          {panel}
+        </UnderFinger>
       </div>
+      <p role="status" aria-atomic="true" className="sr-only" data-speaks>
+        {taken && `${taken}. `}
+        {name} chosen
+      </p>
     </div>
   );
 }

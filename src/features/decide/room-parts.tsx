@@ -3,10 +3,11 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { v7 } from 'uuid';
 import { EXTRA_KINDS, USUAL_DOOR, USUAL_SKIRTING_M, type Paintwork, type RoomDoor } from '@/core/record/paintwork';
+import { doorIssues } from '@/core/record/door-issues';
 import type { Room } from '@/core/record/room';
 import { wallName, WALLS, type Wall } from '@/core/room/facing';
 import { areaOf, areaText, areaUnit } from '@/core/units/area';
-import { lengthText, lengthUnit, typedLength, typedNumber } from '@/core/units/length';
+import { inUnits, lengthText, lengthUnit, typedLength, typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { ChoiceField } from '@/ui/field';
@@ -85,6 +86,13 @@ function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: D
         {metres('Height', 'heightM')}
         {metres('From the left', 'leftM')}
       </div>
+      {doorIssues(room)
+        .filter((i) => i.doorId === door.id)
+        .map(({ says }) => (
+          <p key={says} role="note" className="font-semibold">
+            ▲ {inUnits(says, units)}
+          </p>
+        ))}
       <div className="grid gap-2 sm:grid-cols-2">
         <TickRow
           label="Both sides are painted with it"

@@ -31,7 +31,7 @@ function Revisions({ signatures }: { readonly signatures: readonly Signature[] }
   return (
     <section aria-label="Signed before" className="border-t border-line pt-3">
       <h3 className="font-semibold">Signed before</h3>
-      <ol className="mt-1 grid gap-2 text-[15px]">
+      <ol className="mt-1 grid gap-2 text-[0.9375rem]">
         {[...signatures].reverse().map((s, k) => {
           const n = signatures.length - k;
           const changed = changesOf(s, signatures[n - 2]);

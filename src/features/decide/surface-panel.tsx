@@ -48,6 +48,8 @@ type Props = {
   readonly light: SurfaceLight;
   readonly wallHex: string | null;
   readonly deckFailed: (() => void) | undefined;
+  /** Tells what was done, in words. */
+  readonly onSaid: (says: string) => void;
 };
 
 /** Title of what can be taken: "Trim: three ways". */
@@ -104,7 +106,7 @@ function PanelNotes({
   ways,
   judging,
   deckFailed,
-}: Omit<Props, 'light' | 'wallHex'> & { readonly kind: Panel['kind'] }) {
+}: Omit<Props, 'light' | 'wallHex' | 'onSaid'> & { readonly kind: Panel['kind'] }) {
   const staying = stayingWith(room.stays, kind === 'wall' ? [] : [kind, ...paintedKinds(decided)]);
   const over = room.stays.filter((s) => !staying.includes(s));
   return (
@@ -153,21 +155,25 @@ export function SurfacePanel(props: Props) {
   const [all, setAll] = useState(false);
   const panel = usePanel(props);
   const few = all ? ways : ways.slice(0, FEW);
-  const takeNth = (k: number) => (few[k] ? panel.take(few[k]) : false);
+  const takeWay = (way: ShownWay) => {
+    panel.take(way);
+    props.onSaid(`Taken for ${sayNames(surfaces)}: ${way.colour.name} ${way.strength} %, ${way.sheen}`);
+  };
+  const takeNth = (k: number) => (few[k] ? takeWay(few[k]) : false);
   useKeys({
     ...Object.fromEntries(TAKE_KEYS.map((key, k) => [key, () => takeNth(k)])),
     x: () => (panel.decidedAtAll ? panel.open() : false),
   });
   return (
     <section aria-label={titleOf(surfaces, ways)} className="min-w-0">
-      <h2 className="text-[17px] font-semibold">{titleOf(surfaces, ways)}</h2>
+      <h2 className="text-[1.0625rem] font-semibold">{titleOf(surfaces, ways)}</h2>
       <PanelNotes {...props} kind={panel.kind} />
       <WayList
         ways={few}
         wallHex={panel.kind === 'wall' ? null : wallHex}
         hexOfWay={(way) => light.paint(way.swatch, surfaces[0]?.wall ?? null)}
         isTaken={panel.isTaken}
-        onTake={panel.take}
+        onTake={takeWay}
       />
       <div className="mt-2 flex flex-wrap gap-2">
         {ways.length > FEW && <Button onClick={() => setAll(!all)}>{all ? 'Fewer' : `${ways.length - FEW} more`}</Button>}

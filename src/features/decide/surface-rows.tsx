@@ -121,7 +121,7 @@ export function SurfaceRows({ rows, chosen, onChoose, hexOfRow, units, takeOf }:
   const head = 'pb-2 pr-3 text-left text-sm font-normal text-soft';
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-b border-line text-[15px] leading-snug sm:min-w-[36rem]">
+      <table className="w-full border-b border-line text-[0.9375rem] leading-snug sm:min-w-[36rem]">
         <thead className="max-sm:sr-only">
           <tr>
             <th scope="col" className={classNames(head, 'pl-3')}>

@@ -39,14 +39,14 @@ export function WayList({ ways, wallHex, hexOfWay, isTaken, onTake }: Props) {
             </span>
             <span className="min-w-0">
               <span className="block font-semibold">{title}</span>
-              <span className="block text-[15px] leading-snug text-soft">
+              <span className="block text-[0.9375rem] leading-snug text-soft">
                 {says}
                 {title.startsWith(colour.name)
                   ? ''
                   : ` · ${colour.maker} ${colour.code}${strength === 100 ? '' : `, ${strength} %`}`}
                 , {sheen}
               </span>
-              {worst && <span className="block text-[15px] leading-snug">{worst}</span>}
+              {worst && <span className="block text-[0.9375rem] leading-snug">{worst}</span>}
               <span className="mt-1.5 block">
                 <VerdictBar mark={verdict ? MARKS[verdict] : 'none'} />
                 <span className="sr-only">{verdict ?? 'not judged'}</span>

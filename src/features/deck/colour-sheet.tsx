@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
+import { sayShots } from '@/core/paint/dispense';
 import type { RecordedStay } from '@/core/record/stay';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
@@ -146,7 +147,7 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
                 <td className="py-1.5 pr-3">
                   {pour.shots.length === 0
                     ? 'nothing but base'
-                    : pour.shots.map((s) => `${s.colourant} ${s.shots} (${s.ml.toFixed(1)} ml)`).join(', ')}
+                    : pour.shots.map((s) => `${s.colourant} ${sayShots(s.shots)} (${s.ml.toFixed(1)} ml)`).join(', ')}
                 </td>
                 <td className="py-1.5 whitespace-nowrap">
                   ΔE {pour.deltaE00.toFixed(1)} {pour.warns && <b>▲ visibly off</b>}

@@ -36,8 +36,9 @@ function Chip({ colour: c, inRoom, chosen, onChoose }: Choosing & { readonly col
       style={{ backgroundColor: c.hex, height: CHIP_PX }}
       className="flex w-full cursor-pointer items-end text-left aria-pressed:relative aria-pressed:z-10 aria-pressed:outline-4 aria-pressed:outline-ink"
     >
-      <span className="w-full truncate px-1.5 pb-0.5 text-xs" style={{ color: inkOn(luminanceOfHex(c.hex)) }}>
-        {`${here ? '● ' : ''}${c.sharedName ? '≠ ' : ''}${c.name} ${Math.round(c.lrv)}`}
+      <span className="flex w-full gap-1 px-1.5 pb-0.5 text-xs" style={{ color: inkOn(luminanceOfHex(c.hex)) }}>
+        <span className="min-w-0 truncate">{`${here ? '● ' : ''}${c.sharedName ? '≠ ' : ''}${c.name}`}</span>
+        <span className="shrink-0">{Math.round(c.lrv)}</span>
       </span>
     </button>
   );

@@ -95,7 +95,7 @@ export function ShortlistFilters({ search, makers }: Props) {
           onChange={(chosen) => set({ makers: chosen })}
         />
         <details className="open:flex open:basis-full open:items-end open:gap-2.5">
-          <summary className="flex min-h-11 cursor-pointer items-center border border-line-strong bg-panel px-4 text-[15px] hover:bg-raised">
+          <summary className="flex min-h-11 cursor-pointer items-center border border-line-strong bg-panel px-4 text-[0.9375rem] hover:bg-raised">
             Schools
           </summary>
           <div className="flex flex-wrap gap-2.5">

@@ -122,7 +122,7 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
       </button>
       <div className="min-w-0 self-center py-1">
         <p className="flex items-baseline gap-2">
-          <b className="min-w-0 truncate">
+          <b className="min-w-0 break-words">
             {colour.name} {found.strength} %
           </b>
           <span className="ml-auto shrink-0 text-sm whitespace-nowrap">
@@ -130,16 +130,16 @@ function Row({ room, found, colour, chosen, onChoose }: RowProps) {
             likely
           </span>
         </p>
-        <p className="truncate text-sm leading-tight">
+        <p className="text-sm leading-tight break-words">
           LRV {Math.round(lrvOf(found.lab))}, {familyOf(found.lab)}{' '}
           <span className="text-soft">
             · {colour.maker} {colour.code}
           </span>
         </p>
-        <p className="truncate text-sm leading-tight text-soft" title={found.speaks}>
+        <p className="text-sm leading-tight break-words text-soft" title={found.speaks}>
           {found.speaks}
         </p>
-        <p className="truncate text-sm leading-tight" title={found.weakest ?? undefined}>
+        <p className="text-sm leading-tight break-words" title={found.weakest ?? undefined}>
           {found.weakest ? (
             <>
               <b className="font-semibold">weakest:</b> {found.weakest}

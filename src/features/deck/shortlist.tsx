@@ -73,7 +73,7 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
         </p>
       )}
       {answer.drops.length > 0 && (
-        <p className="truncate text-sm text-soft">
+        <p className="text-sm text-soft">
           Strengths of colours that do not work, by why:{' '}
           {answer.drops
             .slice(0, 4)

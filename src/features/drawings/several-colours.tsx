@@ -17,7 +17,7 @@ export function SeveralColours({ ids, candidates, most, onChange }: Props) {
         const on = ids.includes(c.id);
         return (
           <li key={c.id}>
-            <label className="flex min-h-11 cursor-pointer items-center gap-2.5 text-[15px]">
+            <label className="flex min-h-11 cursor-pointer items-center gap-2.5 text-[0.9375rem]">
               <input
                 type="checkbox"
                 className="size-5 accent-[var(--ink)]"

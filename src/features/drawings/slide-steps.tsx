@@ -38,7 +38,7 @@ export function SlideSteps({ room, candidate }: { readonly room: Room; readonly 
       <div className="grid text-sm text-soft" style={columns}>
         {spots.map(({ position, light }, i) => (
           <p key={position}>
-            <b className="block text-[15px] text-ink">
+            <b className="block text-[0.9375rem] text-ink">
               {i === 0 ? 'window' : i === spots.length - 1 ? (room.lamps.length > 0 ? 'lamp' : 'far side') : ' '}
             </b>
             {sayLux(light.lux)}

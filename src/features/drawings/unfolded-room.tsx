@@ -54,7 +54,7 @@ function Tag({ part, skirting, scale, children }: TagProps) {
   const y = low ? top + height - foot - TAG_PX - TAG_IN_PX : top + (height - TAG_PX) / 2;
   return (
     <span
-      className="pointer-events-none absolute z-20 truncate bg-white/90 px-2.5 py-1 text-[13px] leading-[18px] text-[#1a1a1a]"
+      className="pointer-events-none absolute z-20 truncate bg-white/90 px-2.5 py-1 text-[0.8125rem] leading-[1.125rem] text-[#1a1a1a]"
       style={{ left: left + TAG_IN_PX, top: Math.max(top, y), maxWidth: width - 2 * TAG_IN_PX }}
     >
       {children}
@@ -144,7 +144,7 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
         );
       })}
       {floor.tag && (
-        <span className="pointer-events-none absolute bottom-1.5 left-2.5 bg-white/90 px-2.5 py-1 text-[13px] leading-[18px] text-[#1a1a1a]">
+        <span className="pointer-events-none absolute bottom-1.5 left-2.5 bg-white/90 px-2.5 py-1 text-[0.8125rem] leading-[1.125rem] text-[#1a1a1a]">
           {floor.tag}
         </span>
       )}

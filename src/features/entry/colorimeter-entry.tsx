@@ -7,7 +7,7 @@ import type { RecordedColour } from '@/core/record/recorded-colour';
 import { calibrateColorimeter, takeReading } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
-import { newSeed, Simulated, SurfaceField, useSurfaces } from './surfaces';
+import { newSeed, SurfaceField, useSurfaces } from './surfaces';
 
 /** Readings after which the drift begins to show. */
 const RECALIBRATE_AFTER = 15;
@@ -65,9 +65,6 @@ export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: Rec
   const left = READINGS.needed - readings.length;
   return (
     <div className="grid gap-3">
-      <Simulated>
-        it reads made-up surfaces that ship with Elm Swatch, with realistic scatter, and drifts until it is calibrated.
-      </Simulated>
       <div className="flex flex-wrap items-end gap-3">
         <SurfaceField surfaces={surfaces} value={surface} onChange={move} />
         <Button onClick={() => void calibrate()}>Calibrate on the white tile</Button>
@@ -78,7 +75,7 @@ export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: Rec
         <p className="text-sm">▲ {since} readings since the white tile: calibrate again.</p>
       )}
       <div className="flex flex-wrap items-center gap-4">
-        <Button look="strong" disabled={surface === '' || busy} onClick={() => void read()}>
+        <Button disabled={surface === '' || busy} onClick={() => void read()}>
           {left > 0 ? `Read (${readings.length + 1} of ${READINGS.needed})` : 'Read once more'}
         </Button>
         <ol className="flex flex-wrap gap-4 text-sm" aria-label="Readings">

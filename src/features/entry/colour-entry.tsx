@@ -16,6 +16,7 @@ import { hexOf, sayColour, saySource } from '../words/say-colour';
 import { EyeEntry } from './eye-entry';
 import { PhotoEntry } from './photo-entry';
 import { ColorimeterEntry } from './colorimeter-entry';
+import { SimulatedInstrument } from './simulated-instrument';
 import { SpectrumEntry } from './spectrum-entry';
 import { findInDeck, useDeck } from './deck-data';
 
@@ -125,7 +126,17 @@ function InstrumentEntry({ onColour }: EntryProps) {
           { value: 'spectrum', label: 'Spectrophotometer' },
         ]}
       />
-      <Entry onColour={onColour} />
+      <SimulatedInstrument
+        what={which === 'colorimeter' ? 'colorimeter' : 'spectrophotometer'}
+        instead="Type what yours says under “Lab”."
+        does={
+          which === 'colorimeter'
+            ? 'it reads made-up surfaces, with realistic scatter, and drifts until it is calibrated.'
+            : 'it reads a spectrum (400–700 nm) of made-up surfaces.'
+        }
+      >
+        <Entry onColour={onColour} />
+      </SimulatedInstrument>
     </div>
   );
 }
@@ -138,7 +149,7 @@ const WAY_NAMES: Readonly<Record<Way, string>> = {
   deck: 'Deck',
   hex: 'Hex',
   lab: 'Lab',
-  instrument: 'Instrument (simulated)',
+  instrument: 'Instrument',
 };
 
 type Props = {

@@ -1,5 +1,6 @@
 'use client';
 
+import { quoted } from '@/core/base/quoted';
 import { MapPin } from 'lucide-react';
 import { useState } from 'react';
 import { isTimeZone } from '@/core/light/time-zone';
@@ -55,7 +56,7 @@ function Results({
       )}
       {place && text.trim() !== place.name && (
         <button type="button" onClick={onOnlyName} className={row}>
-          Only call it “{text.trim()}”, where it is now
+          Only call it {quoted(text)}, where it is now
         </button>
       )}
       <p className="border-t border-line px-3 py-1 text-xs text-soft">Towns over 1,000 people, from GeoNames (CC BY 4.0)</p>

@@ -37,7 +37,7 @@ function saySun(at: number, place: VisitPlace): string {
 export function PlaceFacts({ place }: { readonly place: VisitPlace }) {
   const at = useToday();
   return (
-    <div className="border-l-4 border-line-strong pl-3 text-[15px]" data-testid="place-facts">
+    <div className="border-l-4 border-line-strong pl-3 text-[0.9375rem]" data-testid="place-facts">
       <p>
         <b className="font-semibold">{place.name}</b> {angleText(place.latitude, 'latitude')},{' '}
         {angleText(place.longitude, 'longitude')} · {place.timeZone.replaceAll('_', ' ')}

@@ -8,7 +8,7 @@ import type { RecordedColour } from '@/core/record/recorded-colour';
 import { takeSpectrum } from '@/server/devices/actions';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
-import { newSeed, Simulated, SurfaceField, useSurfaces } from './surfaces';
+import { newSeed, SurfaceField, useSurfaces } from './surfaces';
 
 /** One reading of the simulated spectrophotometer: the spectrum is kept, the Lab comes from it. */
 export function SpectrumEntry({ onColour }: { readonly onColour: (colour: RecordedColour) => void }) {
@@ -29,12 +29,9 @@ export function SpectrumEntry({ onColour }: { readonly onColour: (colour: Record
   }
   return (
     <div className="grid gap-3">
-      <Simulated>
-        it reads a spectrum (400–700 nm) of made-up surfaces. With a spectrum, how it looks in other lights is certain.
-      </Simulated>
       <div className="flex flex-wrap items-end gap-3">
         <SurfaceField surfaces={surfaces} value={surface} onChange={setSurface} />
-        <Button look="strong" disabled={surface === '' || busy} onClick={() => void read()}>
+        <Button disabled={surface === '' || busy} onClick={() => void read()}>
           Read the spectrum
         </Button>
       </div>

@@ -1,16 +1,11 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState } from 'react';
 import { deviceSurfaces, type SurfaceChoice } from '@/server/devices/actions';
 import { ChoiceField } from '@/ui/field';
 
 /** A seed for a stand-in's scatter. */
 export const newSeed = () => crypto.getRandomValues(new Uint32Array(1))[0]!;
-
-/** Says on the screen that an instrument is a stand-in. */
-export function Simulated({ children }: { readonly children: ReactNode }) {
-  return <p className="border-l-4 border-line-strong bg-panel px-3 py-2 text-sm">Simulated instrument: {children}</p>;
-}
 
 /** The made-up surfaces the stand-ins can be put on. */
 export function useSurfaces(): { readonly surfaces: readonly SurfaceChoice[]; readonly failed: boolean } {

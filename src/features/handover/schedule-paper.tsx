@@ -80,7 +80,7 @@ function RoomRows({ room }: { readonly room: RoomPaper }) {
         </ul>
       </RoomHead>
       <div className="overflow-x-auto print:overflow-visible">
-        <table className="mt-2 w-full min-w-[46rem] text-[15px] leading-snug print:min-w-0">
+        <table className="mt-2 w-full min-w-[46rem] text-[0.9375rem] leading-snug print:min-w-0">
           <thead>
             <tr>
               {HEAD.map((name) => (
@@ -112,7 +112,7 @@ export function OrderLines({ order }: { readonly order: readonly OrderLine[] }) 
           className="grid break-inside-avoid grid-cols-[3.5rem_minmax(0,1fr)] gap-x-3 border-t border-[#999] py-2"
         >
           <Chip hex={line.colour?.hex ?? null} letter={String(line.number)} />
-          <div className="min-w-0 text-[15px] leading-snug">
+          <div className="min-w-0 text-[0.9375rem] leading-snug">
             <div className="flex flex-wrap justify-between gap-x-6">
               <p className="min-w-48 flex-1">
                 {line.colour ? <ColourName colour={line.colour} /> : <b className="block">{line.what}</b>}

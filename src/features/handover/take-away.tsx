@@ -22,6 +22,8 @@ const nameOf = (response: Response, otherwise: string) =>
 function usePdf() {
   const [making, setMaking] = useState<string>();
   const make = async (href: string, file: string): Promise<string | undefined> => {
+    // the button keeps the focus, and does nothing twice
+    if (making !== undefined) return undefined;
     setMaking(file);
     try {
       const response = await fetch(href);
@@ -67,7 +69,7 @@ export function TakeAway({ name, made }: { readonly name: PaperName; readonly ma
         return (
           <Button
             key={paper}
-            disabled={making !== undefined}
+            aria-disabled={making !== undefined}
             aria-busy={making === file}
             onClick={() => void make(href(file), file)}
           >
@@ -79,10 +81,15 @@ export function TakeAway({ name, made }: { readonly name: PaperName; readonly ma
       <a className={buttonClass()} href={href(`${name}.csv`)} download>
         <FileSpreadsheet aria-hidden size={18} /> CSV
       </a>
-      <Button disabled={making !== undefined} onClick={() => void mail()}>
+      <Button aria-disabled={making !== undefined} onClick={() => void mail()}>
         <Mail aria-hidden size={18} /> Mail
       </Button>
-      <Button look="main" disabled={making !== undefined} aria-busy={making === all} onClick={() => void make(href(all), all)}>
+      <Button
+        look="main"
+        aria-disabled={making !== undefined}
+        aria-busy={making === all}
+        onClick={() => void make(href(all), all)}
+      >
         <FolderDown aria-hidden size={18} /> {making === all ? 'Making all…' : 'All papers'}
       </Button>
     </>

@@ -51,6 +51,8 @@ export type LightDraft = {
   readonly lamps: readonly LampDraft[];
   readonly ceiling: RecordedColour | null;
   readonly oldWall: RecordedColour | null;
+  readonly windowless: boolean;
+  readonly lightFrom: string;
 };
 
 const asText = (metres: number | null, units: Units, kind?: LengthKind) =>
@@ -94,6 +96,8 @@ export const draftOf = (room: Room, units: Units): LightDraft => ({
   lamps: room.lamps.map((l) => lampDraftOf(l, units)),
   ceiling: room.ceiling,
   oldWall: room.oldWall,
+  windowless: room.windowless,
+  lightFrom: room.lightFrom,
 });
 
 /** Length of a pair of opposite walls: the mean of what was measured; null without a measure. */
@@ -196,4 +200,7 @@ export const writeOf = (draft: LightDraft, room: StoredLight, units: Units) => (
     ),
   ),
   oldWall: draft.oldWall,
+  // a window answers both
+  windowless: draft.windowless && draft.windows.length === 0,
+  lightFrom: draft.windows.length === 0 ? draft.lightFrom : '',
 });

@@ -14,7 +14,8 @@ import { useCursorPart, useReadCursor } from '../cursor/cursor';
 import { spotsOnce } from '../light-client/light-worker';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../words/say-light';
-import { newSeed, Simulated } from '../entry/surfaces';
+import { SimulatedInstrument } from '../entry/simulated-instrument';
+import { newSeed } from '../entry/surfaces';
 import { useVisit } from '../session/visit-context';
 
 type Props = { readonly room: Room; readonly position: string };
@@ -147,12 +148,9 @@ export function LightMeterReadings({ room, position }: Props) {
         on the plan.
       </p>
       <div className="flex flex-wrap items-end gap-3">
-        <Button look="main" onClick={() => void simulated()}>
-          Read the light
-        </Button>
         <TextField
           className="w-40"
-          label="or type a reading"
+          label="A reading"
           unit="lx"
           inputMode="decimal"
           value={typed}
@@ -162,9 +160,15 @@ export function LightMeterReadings({ room, position }: Props) {
           Keep it
         </Button>
       </div>
-      <Simulated>
-        a stand-in for a light meter: what is computed here, times a factor that this made-up house has of its own.
-      </Simulated>
+      <SimulatedInstrument
+        what="light meter"
+        instead="Type what yours says."
+        does="it gives what is computed here, times a factor that this made-up house has of its own."
+      >
+        <Button className="w-fit" onClick={() => void simulated()}>
+          Read the simulated meter
+        </Button>
+      </SimulatedInstrument>
       {problem && <FieldError>{problem}</FieldError>}
       <Correction room={room} />
       <ul aria-label="Light readings">

@@ -49,7 +49,7 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
   return (
     <section className="grid gap-2" aria-label="Computed light">
       <h2 className="text-lg font-semibold">At {sayClock(at, zone)}</h2>
-      <table className="w-full text-[15px]">
+      <table className="w-full text-[0.9375rem]">
         <thead className="sr-only">
           <tr>
             <th>Where</th>
@@ -86,7 +86,7 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
         </tbody>
       </table>
       {formula > 0 && (
-        <p className="text-[15px]">
+        <p className="text-[0.9375rem]">
           <Explain
             label="Daylight factor"
             why="Share of the outdoor light under an overcast sky that reaches the working plane, 0.85 m up: by the published average daylight factor, τ Aw θ / (A (1 − R²)) (Crisp & Littlefair 1984), and as computed here from sky, ground and bounces. Beside a window the computed one runs higher: the formula spreads the light over all faces alike."

@@ -3,8 +3,11 @@
 import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
 import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
+import type { RoomDescription } from '@/core/light/room-description';
+import { openingsOf } from '@/core/record/openings';
+import type { Room } from '@/core/record/room';
 import { USUAL_WINDOW } from '@/core/light/measures';
-import { lengthText, lengthUnit } from '@/core/units/length';
+import { lengthText, lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
@@ -19,7 +22,8 @@ import { BearingField, readBearing } from './bearing-field';
 import { DayChart } from './day-chart';
 import { FourWalls } from './four-walls';
 import { LampRows } from './lamp-rows';
-import { windowDraftOf } from './light-draft';
+import { windowDraftOf, type LightDraft } from './light-draft';
+import type { PlanOpening } from './plan-openings';
 import { LightMeterReadings } from './light-meter';
 import { AssumedLine, LightResults } from './light-results';
 import { LightStrip } from './light-strip';
@@ -48,11 +52,28 @@ const VIEW_NAMES: Readonly<Record<View, string>> = {
   meter: 'Light meter',
 };
 
+/** Windows as they are drawn and typed, and doors as they stand, each by its wall. */
+function planOpenings(room: Room, { windows }: RoomDescription, draft: LightDraft, names: readonly string[]): PlanOpening[] {
+  const drawn = draft.windows.length === windows.length ? draft.windows : [];
+  return [
+    ...drawn.map(({ id }, i): PlanOpening => {
+      const { wall, leftM, widthM } = windows[i]!;
+      return { id, kind: 'window', wall, leftM, widthM, name: `Window ${i + 1} in the ${names[wall]!}` };
+    }),
+    ...openingsOf(room).flatMap(({ kind, id, wall, rect }): PlanOpening[] => {
+      if (kind !== 'door') return [];
+      const to = room.paintwork.doors.find((door) => door.id === id)!.leadsTo;
+      const name = `Door${to ? ` to ${to}` : ''} in the ${names[wall]!}`;
+      return [{ id, kind, wall, leftM: rect.s0, widthM: rect.s1 - rect.s0, name }];
+    }),
+  ];
+}
+
 type RoomViewProps = { readonly roomId: string; readonly light: ReturnType<typeof useLightDraft> };
 
 /** The plan with the sun at the cursor. */
 function PlanColumn({ roomId, light }: RoomViewProps) {
-  const { visit } = useVisit();
+  const { visit, write } = useVisit();
   const { room, draft, change, errors } = light;
   const { request } = useDayRequest(roomId);
   const day = useShownDay(roomId)?.day;
@@ -60,9 +81,18 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();
   const bearing = readBearing(draft.bearing);
-  const names = useMemo(() => WALLS.map((wall) => wallName(bearing, wall)), [bearing]);
+  const names = useMemo(() => WALLS.map((wall) => wallName(bearing, wall, draft.windows)), [bearing, draft.windows]);
   const addWindow = (wall: Wall) =>
     change({ ...draft, windows: [...draft.windows, windowDraftOf({ id: v7(), wall, ...NEW_WINDOW }, visit.units)] });
+  const openings = planOpenings(room, request.room, draft, names);
+  const move = ({ id: opening, kind }: PlanOpening, leftM: number) => {
+    if (kind === 'window') {
+      const left = lengthText(leftM, visit.units, 'window');
+      return change({ ...draft, windows: draft.windows.map((w) => (w.id === opening ? { ...w, left } : w)) });
+    }
+    const doors = room.paintwork.doors.map((door) => (door.id === opening ? { ...door, leftM } : door));
+    return void write({ name: 'room.paintwork', roomId: room.id, paintwork: { ...room.paintwork, doors } });
+  };
   const moment = day && momentIndex(day, at);
   const length = (metres: number) => lengthText(metres, visit.units);
   const { widthM, depthM, heightM } = request.room;
@@ -78,10 +108,13 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
         position={position}
         onPosition={(next) => set({ position: next })}
         onAddWindow={addWindow}
+        openings={openings}
+        say={(metres) => sayLength(metres, visit.units, 'window')}
+        onMove={move}
       />
       <p className="text-center text-sm text-soft">
         {length(widthM)} × {length(depthM)} × {length(heightM)} {lengthUnit(visit.units)} long, deep and high. Tap a wall to put a
-        window in it, a circle to judge there.
+        window in it, a circle to judge there; drag windows and doors along their walls.
       </p>
       <BearingField {...{ draft, errors }} onChange={change} />
     </div>
@@ -132,7 +165,7 @@ function RoomView({ roomId, light }: RoomViewProps) {
       <PlanColumn roomId={roomId} light={light} />
       <ResultsColumn roomId={roomId} light={light} />
       <div className="grid gap-6">
-        <WindowRows {...section} />
+        <WindowRows {...section} roomName={light.room.name} />
         <LampRows {...section} />
         <SizeSection {...section} />
         <OutsideSection {...section} />

@@ -195,7 +195,7 @@ export function LightStrip({ roomId }: StripProps) {
   const dim = sayDim(answer, day, zone);
   return (
     <>
-      {dim && <p className="mb-2 text-[15px]">{dim}</p>}
+      {dim && <p className="mb-2 text-[0.9375rem]">{dim}</p>}
       <div
         className="grid grid-cols-[minmax(0,1fr)_4rem_4rem_9rem] gap-x-1 max-md:grid-cols-[minmax(0,1fr)_3.5rem_3.5rem]"
         style={{ gridTemplateRows: `auto repeat(${rows.length}, 3.625rem)` }}
@@ -221,7 +221,7 @@ export function LightStrip({ roomId }: StripProps) {
               return (
                 <div key={row.id} className="relative py-[3px]">
                   {band && <DayBand {...{ band, span, day, zone, row }} />}
-                  <span className="pointer-events-none absolute bottom-1.5 left-1 max-w-[60%] truncate bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">
+                  <span className="pointer-events-none absolute bottom-1.5 left-1 max-w-[60%] break-words bg-white/90 px-1.5 text-sm leading-5 text-[#1a1a1a]">
                     {row.name}
                   </span>
                 </div>
@@ -259,11 +259,11 @@ export function LightStrip({ roomId }: StripProps) {
               className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden"
               style={{ gridRow, gridColumn: 4 }}
             >
-              <p className="truncate leading-5">
+              <p className="leading-5 break-words">
                 <b className="sr-only">{row.name}</b>
                 <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
               </p>
-              <p className="line-clamp-2 text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
+              <p className="text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
             </div>,
           ];
         })}

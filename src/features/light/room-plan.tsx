@@ -8,6 +8,8 @@ import { sunPatches } from '@/core/light/sun-patch';
 import type { SunPosition } from '@/core/light/sun';
 import { usualPositions } from '@/core/light/sample-positions';
 import { WALLS, type Wall } from '@/core/room/facing';
+import { PlanOpenings, type PlanOpening } from './plan-openings';
+import { wallLine } from './plan-walls';
 
 type Props = {
   readonly description: RoomDescription;
@@ -22,6 +24,9 @@ type Props = {
   readonly position: string;
   readonly onPosition: (position: string) => void;
   readonly onAddWindow: (wall: Wall) => void;
+  readonly openings: readonly PlanOpening[];
+  readonly say: (metres: number) => string;
+  readonly onMove: (opening: PlanOpening, leftM: number) => void;
 };
 
 const RAD = Math.PI / 180;
@@ -52,19 +57,6 @@ function wayOf(path: readonly SunPosition[]): string {
     .join(' ');
 }
 
-/** A wall's own line in the plan: from its left end seen from inside. */
-function wallLine(wall: Wall, w: number, d: number): readonly [number, number, number, number] {
-  const lines = [
-    [0, 0, w, 0],
-    [w, 0, w, d],
-    [w, d, 0, d],
-    [0, d, 0, 0],
-  ] as const;
-  return lines[wall];
-}
-const along = ([x0, y0, x1, y1]: readonly [number, number, number, number], s: number, length: number) =>
-  [x0 + ((x1 - x0) * s) / length, y0 + ((y1 - y0) * s) / length] as const;
-
 /** What a finger needs, in plan units: 44 px across where the plan is drawn at its usual size; a little of it inside, where the positions are. */
 const TAP = { outside: 25, inside: 6 } as const;
 const scaleOf = (w: number, d: number): number => (2 * ROOM_REACH) / Math.hypot(w, d);
@@ -92,7 +84,7 @@ function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
             role="button"
             tabIndex={0}
             aria-label={`Add a window in the ${wallNames[wall]}`}
-            className="cursor-pointer"
+            className="plan-part cursor-pointer"
             onClick={() => onAddWindow(wall)}
             onKeyDown={(e) => {
               if (e.key !== 'Enter' && e.key !== ' ') return;
@@ -100,7 +92,7 @@ function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
               onAddWindow(wall);
             }}
           >
-            <rect {...tapOf(wall, w, d)} fill="transparent" />
+            <rect {...tapOf(wall, w, d)} fill="transparent" style={{ vectorEffect: 'non-scaling-stroke' }} />
             <line
               {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
               stroke="var(--ink)"
@@ -113,36 +105,6 @@ function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
         );
       })}
     </>
-  );
-}
-
-function Windows({ description }: Pick<Props, 'description'>) {
-  const { widthM: w, depthM: d, windows } = description;
-  return (
-    <g pointerEvents="none">
-      {windows.map((window, i) => {
-        const line = wallLine(window.wall, w, d);
-        const length = window.wall % 2 === 0 ? w : d;
-        const [x0, y0] = along(line, window.leftM, length);
-        const [x1, y1] = along(line, window.leftM + window.widthM, length);
-        return (
-          <g key={i}>
-            <line
-              {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
-              stroke="var(--ink)"
-              strokeWidth="10"
-              style={{ vectorEffect: 'non-scaling-stroke' }}
-            />
-            <line
-              {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
-              stroke="var(--raised)"
-              strokeWidth="6"
-              style={{ vectorEffect: 'non-scaling-stroke' }}
-            />
-          </g>
-        );
-      })}
-    </g>
   );
 }
 
@@ -216,7 +178,7 @@ function Positions({ description, position, onPosition }: Props) {
   );
 }
 
-/** The room from above to scale, turned to true north: windows, the sun's way and where it falls; tapping a wall puts a window in it. */
+/** The room from above to scale, turned to true north: windows, the sun's way and where it falls; tapping a wall puts a window in it, and what is in the walls is dragged along them. */
 export function RoomPlan(props: Props) {
   const { description, path, sun, beam } = props;
   const { widthM: w, depthM: d, bearingDeg, lamps } = description;
@@ -253,7 +215,14 @@ export function RoomPlan(props: Props) {
         <rect width={w} height={d} fill="var(--panel)" />
         {up && beam && <SunPatches description={description} sun={up} />}
         <Walls {...props} />
-        <Windows description={description} />
+        <PlanOpenings
+          widthM={w}
+          depthM={d}
+          openings={props.openings}
+          say={props.say}
+          onMove={props.onMove}
+          tapM={(2 * TAP.inside) / scale}
+        />
         <g aria-hidden stroke="var(--soft)" strokeWidth="2" pointerEvents="none">
           {lamps.map((lamp, i) => (
             <g key={i} transform={`translate(${lamp.xM} ${lamp.yM}) scale(${Math.max(w, d) * 0.02})`}>

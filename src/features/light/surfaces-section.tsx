@@ -33,7 +33,7 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
           <TextField
             key={wall}
             className="w-42"
-            label={`${capital(wallName(bearing, wall))}, how long`}
+            label={`${capital(wallName(bearing, wall, draft.windows))}, how long`}
             unit={unit}
             placeholder={draft.walls[(wall + 2) % 4] || 'not measured'}
             value={draft.walls[wall]}

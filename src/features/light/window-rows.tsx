@@ -10,6 +10,7 @@ import { wallName } from '@/core/room/facing';
 import { useVisit } from '../session/visit-context';
 import type { WindowDraft } from './light-draft';
 import { readBearing } from './bearing-field';
+import { NoWindow } from './no-window';
 import { More, Section, type SectionProps } from './section';
 
 type RowProps = SectionProps & { readonly index: number; readonly set: (change: Partial<WindowDraft>) => void };
@@ -74,7 +75,7 @@ function WindowRow(props: RowProps) {
       >
         {WALLS.map((wall) => (
           <option key={wall} value={wall}>
-            {wallName(bearing, wall)}
+            {wallName(bearing, wall, draft.windows)}
           </option>
         ))}
       </ChoiceField>
@@ -118,14 +119,12 @@ function WindowRow(props: RowProps) {
 }
 
 /** The windows, each with what shades it. */
-export function WindowRows({ draft, errors, onChange }: SectionProps) {
+export function WindowRows({ draft, errors, onChange, roomName }: SectionProps & { readonly roomName: string }) {
   const set = (id: string) => (change: Partial<WindowDraft>) =>
     onChange({ ...draft, windows: draft.windows.map((w) => (w.id === id ? { ...w, ...change } : w)) });
   return (
     <Section title="Windows">
-      {draft.windows.length === 0 && (
-        <p className="text-soft">None yet: tap a wall of the plan. A room without one is judged by its lamps only.</p>
-      )}
+      {draft.windows.length === 0 && <NoWindow {...{ draft, errors, onChange, roomName }} />}
       <ul className="grid gap-2">
         {draft.windows.map((w, index) => (
           <WindowRow key={w.id} {...{ draft, errors, onChange, index }} set={set(w.id)} />

@@ -90,7 +90,7 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
     </VisitLink>
   );
   return (
-    <dl className="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-2 text-[15px]">
+    <dl className="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-2 text-[0.9375rem]">
       <dt className="text-soft">Another lamp</dt>
       <dd>
         {!byLamps

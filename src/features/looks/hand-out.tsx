@@ -163,7 +163,7 @@ export function HandOut({ rows }: Props) {
           <section aria-label="Handed over before" className="grid gap-2 border-t border-line pt-3">
             {before.map((h) => (
               <div key={h.id} className="grid gap-1">
-                <p className="text-[15px]">
+                <p className="text-[0.9375rem]">
                   {sayDate(wallClock(Date.parse(h.at), zone).date)}:{' '}
                   {h.lookIds.length === 1 ? '1 look' : `${h.lookIds.length} looks`}, {answered(h)} answered
                 </p>

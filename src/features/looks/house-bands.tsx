@@ -135,8 +135,8 @@ function RoomBand({ room, rows, current, tints, problem, span, line, width, onPi
         className={classNames('min-w-0 self-center border-l-4 py-0.5 pl-2', current ? 'border-ink' : 'border-transparent')}
         style={{ gridRow: line, gridColumn: 1 }}
       >
-        <p className="truncate leading-5 font-semibold">{room.name}</p>
-        <p className="truncate text-sm leading-4 text-soft">{sayFaces(room)}</p>
+        <p className="leading-5 font-semibold break-words">{room.name}</p>
+        <p className="text-sm leading-4 break-words text-soft">{sayFaces(room)}</p>
       </div>
       <div
         className="relative min-h-13 cursor-ew-resize touch-pan-y"

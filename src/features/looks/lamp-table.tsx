@@ -36,7 +36,7 @@ export function LampTable({ roomId }: { readonly roomId: string }) {
   const labels = [...new Set(room.lamps.map((l) => `${sayKelvin(l.cctK)}${l.ra ? `, Ra ${l.ra}` : ''}`))].join('; ');
   return (
     <div className="overflow-x-auto">
-      <table className="w-full text-left text-[15px]">
+      <table className="w-full text-left text-[0.9375rem]">
         <thead>
           <tr className="text-sm text-soft">
             <th className="py-1 pr-3 font-normal">Lamps, after dark</th>

@@ -77,11 +77,11 @@ function LookWords({ row, now }: { readonly row: LookRow; readonly now: boolean 
         {row.room.name}, {now && row.toHour !== null ? `now until ${clockText(row.toHour)}` : sayLookWhen(row)}
         {look?.date ? `, ${sayDate(look.date)}` : ''}
       </p>
-      <p className="line-clamp-2 text-[15px] leading-5 text-soft" title={sayLook(row)}>
+      <p className="text-[0.9375rem] break-words leading-5 text-soft" title={sayLook(row)}>
         {sayLook(row)}
       </p>
       {planned && (
-        <p className="truncate text-sm leading-5 text-soft" title={row.missed}>
+        <p className="text-sm leading-5 break-words text-soft" title={row.missed}>
           {row.walls.length > 1 && `${wallNames(row)} · `}
           {row.missed && `without it: ${row.missed}`}
         </p>

@@ -108,7 +108,7 @@ type ListProps = {
 function List({ title, rows, onNow, picked, none }: ListProps) {
   return (
     <section aria-label={title} className="min-w-0">
-      <h2 className="text-[15px] font-semibold">{title}</h2>
+      <h2 className="text-[0.9375rem] font-semibold">{title}</h2>
       {rows.length === 0 ? (
         <p className="py-3 text-soft">{none}</p>
       ) : (

@@ -96,7 +96,7 @@ export function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly r
     return indices.flatMap((k) => rows.find((r) => r.planned === inVisit[k])?.number ?? []);
   };
   return (
-    <p className="mt-2 text-[15px] text-soft">
+    <p className="mt-2 text-[0.9375rem] text-soft">
       <b className="font-semibold text-ink">Best order{route.sky && ` ${LOOK_LIGHT_WORDS[route.sky]}`}: </b>
       {route.stops.map(({ id, from, looks }, k) => {
         const seen = numbers(id, looks);

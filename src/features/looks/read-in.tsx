@@ -1,5 +1,6 @@
 'use client';
 
+import { quoted } from '@/core/base/quoted';
 import { useRef, useState } from 'react';
 import { MOST_ANSWER_BYTES, noteOf, readAnswers, type AnswerRow, type ReadAnswers } from '@/core/formats/look-answers';
 import { Button } from '@/ui/button';
@@ -25,7 +26,7 @@ const listed = new Intl.ListFormat('en-GB');
 function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly zone: string }) {
   return (
     <div className="max-h-[45dvh] overflow-auto">
-      <table className="w-full text-left text-[15px]">
+      <table className="w-full text-left text-[0.9375rem]">
         <thead>
           <tr className="text-sm text-soft">
             <th className="py-1 pr-3 font-normal">Look</th>
@@ -44,7 +45,7 @@ function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly
               <td className="pr-3">
                 <b>{row.verdict ? VERDICT_WORDS[row.verdict] : 'Words only, kept as a note'}</b>
                 {signedFor(row) && <span className="block font-semibold">Signed for {signedFor(row)}: to be settled</span>}
-                {row.words && <span className="block break-words text-soft">“{row.words}”</span>}
+                {row.words && <span className="block break-words text-soft">{quoted(row.words)}</span>}
               </td>
               <td className="whitespace-nowrap">
                 {sayWhen(row.lookedAt, zone)}

@@ -23,7 +23,7 @@ function Fold({ title, aside, begins = false, children }: FoldProps) {
       >
         {open ? <ChevronDown aria-hidden size={18} /> : <ChevronRight aria-hidden size={18} />}
         <b className="font-semibold">{title}</b>
-        <span className="truncate text-soft">{aside}</span>
+        <span className="min-w-0 break-words text-soft">{aside}</span>
       </button>
       {open && <div className="pb-4 pl-7 max-sm:pl-0">{children}</div>}
     </section>

@@ -73,7 +73,7 @@ export function YearBand({ roomId }: { readonly roomId: string }) {
     <div className="grid gap-4">
       <Year months={months} month={Number(date.slice(5, 7))} />
       {rulings.length > 0 && (
-        <table className="w-full text-left text-[15px]">
+        <table className="w-full text-left text-[0.9375rem]">
           <thead>
             <tr className="text-sm text-soft">
               <th className="py-1 pr-3 font-normal">Predicted in the lights of</th>

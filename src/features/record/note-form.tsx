@@ -45,7 +45,7 @@ export function NoteForm({ roomId, candidateId, onDone }: Props) {
           onKeyDown={(e) => {
             if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) keep();
           }}
-          className="w-full border border-line-strong bg-raised px-3 py-2 text-[15px] aria-invalid:border-2 aria-invalid:border-ink"
+          className="w-full border border-line-strong bg-raised px-3 py-2 text-[0.9375rem] aria-invalid:border-2 aria-invalid:border-ink"
         />
         {error && <FieldError>{error}</FieldError>}
       </div>

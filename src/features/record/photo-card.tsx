@@ -121,7 +121,7 @@ export function PhotoCard({
       <div className="flex flex-wrap items-center gap-2 print:hidden">
         <select
           aria-label={`How ${name} was taken`}
-          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[15px]"
+          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem]"
           value={photo.settings}
           onChange={(e) => void edit({ settings: e.target.value as Photo['settings'] })}
         >

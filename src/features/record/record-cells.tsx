@@ -23,7 +23,7 @@ type Props = {
   readonly emptyUntilSeen?: boolean;
 };
 
-const sayVerdict = ({ verdict, reason }: VerdictEvent) => `${verdict}${reason ? `, ${REASON_WORDS[reason]}` : ''}`;
+const sayVerdict = (v: VerdictEvent) => [v.verdict, ...reasonsOf(v).map((r) => REASON_WORDS[r])].join(', ');
 const sayUnlooked = (v: VerdictEvent) => `${WAY_SEEN_WORDS[howSeen(v)]}: ${sayVerdict(v)}`;
 const saySeen = ({ seen, unlooked }: SeenAndComputed) => {
   if (seen) return sayVerdict(seen);
@@ -38,9 +38,9 @@ function sayCell(cell: SeenAndComputed): string {
 /** What was said, and under it what was computed where that is another thing, or where nothing was said. */
 function Words({ cell }: { readonly cell: SeenAndComputed }) {
   const { seen, unlooked, computed, differs } = cell;
-  const line = 'block h-4 truncate text-xs leading-4';
+  const line = 'block min-h-4 text-xs leading-4 break-words';
   return (
-    <span aria-hidden className="block h-8 print:text-black">
+    <span aria-hidden className="block min-h-8 print:text-black">
       {seen && (
         <span className={`${line} text-soft print:text-black`}>
           {seen.reason

@@ -1,3 +1,4 @@
+import { quoted } from '@/core/base/quoted';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { RecordPaper } from '@/core/handover/record-paper';
 
@@ -9,7 +10,7 @@ const chip = (hex: string, size: string) => (
 export function PrintedRecord({ made }: { readonly made: RecordPaper }) {
   const row = 'flex break-inside-avoid gap-4 border-t border-[#999] py-1.5';
   return (
-    <article aria-label={`Room record: ${made.room}`} className="bg-white text-[13px] leading-snug text-black">
+    <article aria-label={`Room record: ${made.room}`} className="bg-white text-[0.8125rem] leading-snug text-black">
       <header className="mb-2 flex flex-wrap items-end justify-between gap-x-6">
         <h1 className="text-2xl font-semibold">Room record: {made.room}</h1>
         <p className="text-sm">
@@ -51,7 +52,7 @@ export function PrintedRecord({ made }: { readonly made: RecordPaper }) {
               <p key={said}>{said}</p>
             ))}
             {c.notes.map((note) => (
-              <p key={note}>“{note}”</p>
+              <p key={note}>{quoted(note)}</p>
             ))}
           </div>
         </div>

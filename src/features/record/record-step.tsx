@@ -51,7 +51,7 @@ type ToolsProps = {
 
 /** Which verdicts the table shows, in which light, and the ways out of it. */
 function RecordTools({ record, view, onView, file }: ToolsProps) {
-  const select = 'min-h-11 max-w-48 border border-line-strong bg-raised px-2 text-[15px]';
+  const select = 'min-h-11 max-w-48 border border-line-strong bg-raised px-2 text-[0.9375rem]';
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-2.5 print:hidden">
       <div className="flex flex-wrap items-center gap-2.5">
@@ -83,7 +83,7 @@ function RecordTools({ record, view, onView, file }: ToolsProps) {
         </select>
         <ShownSwitch />
       </div>
-      <div className="flex items-center gap-2.5">
+      <div className="flex flex-wrap items-center gap-2.5">
         <Button onClick={() => window.print()}>
           <Printer aria-hidden size={18} /> Print
         </Button>

@@ -103,7 +103,7 @@ function ColourRow({ row, first, room, visit, lights, view, computed, asWalls }:
           />
         </td>
       ))}
-      <td className="sticky right-0 z-10 min-w-48 bg-ground py-2 pl-4 align-top max-lg:min-w-44 max-sm:static print:static print:min-w-40">
+      <td className="sticky right-0 z-10 min-w-48 bg-ground py-2 pl-4 align-top max-lg:min-w-44 max-sm:static max-sm:min-w-72 print:static print:min-w-40">
         <RulingCell
           roomId={room.id}
           row={row}

@@ -97,7 +97,7 @@ export function RulingCell({ roomId, row, stays, notes, addNote }: CellProps) {
             {sayRulingWord(ruling)}
             {byHand && <span className="font-normal text-soft">, set by hand</span>}
           </p>
-          {partly && <p className="text-[15px] font-semibold">{partly}</p>}
+          {partly && <p className="text-[0.9375rem] font-semibold">{partly}</p>}
           {byHand?.note && <p className="text-sm break-words">{byHand.note}</p>}
           <p className="text-sm text-soft print:text-black">
             {byHand && `derived: ${sayRulingWord(derived.ruling).toLowerCase()}, `}

@@ -44,7 +44,7 @@ export function SchemeLinks({
             <li key={part + candidate.id} className="grid grid-cols-[3.2rem_2.5rem_minmax(0,1fr)_auto] items-center gap-2">
               <span className="text-sm text-soft">{part}</span>
               <Patch hex={paint(candidate.id, candidate.lab)} label={sayColour(candidate.lab)} className="h-6" />
-              <span className="truncate">
+              <span className="min-w-0 break-words">
                 {candidate.name} {candidate.strength} %
               </span>
               <span className="text-sm">{row ? sayRuling(row) : 'taken out'}</span>

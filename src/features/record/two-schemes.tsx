@@ -46,7 +46,7 @@ function Side({ room, side, schemeId, onScheme, cells }: SideProps) {
       <div className="mb-2 flex items-end gap-2 print:hidden">
         <select
           aria-label={`On the ${side}`}
-          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[15px] font-semibold"
+          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem] font-semibold"
           value={scheme ? schemeId : NOW}
           onChange={(e) => onScheme(e.target.value)}
         >

@@ -53,7 +53,7 @@ function Others({ room }: { readonly room: RoomInLight }) {
   if (rest.length === 0) return null;
   return (
     <section aria-label="Not sampled" className="mt-4">
-      <h2 className="text-[15px] font-semibold">Also in this room</h2>
+      <h2 className="text-[0.9375rem] font-semibold">Also in this room</h2>
       <ul className="mt-1 flex flex-wrap gap-2">
         {rest.map(({ candidate: c, ruling }) => (
           <li key={c.id}>
@@ -64,7 +64,7 @@ function Others({ room }: { readonly room: RoomInLight }) {
               className="flex min-h-14 cursor-pointer items-center gap-2 bg-panel pr-3 text-left hover:bg-raised"
             >
               <Patch hex={paint(c.id, c.lab)} label={sayColour(c.lab)} className="size-14" />
-              <span className="text-[15px] leading-tight">
+              <span className="text-[0.9375rem] leading-tight">
                 <b className="block">
                   {c.name} {c.strength} %
                 </b>
@@ -119,7 +119,7 @@ function Places({ room }: { readonly room: RoomInLight }) {
   const nothing = looks.length === 0 && asked.state !== 'computing';
   return (
     <section aria-label="Where to put them when" aria-busy={asked.state === 'computing' && room.samples.length > 0}>
-      <h2 className="text-[17px] font-semibold">Where to put them when</h2>
+      <h2 className="text-[1.0625rem] font-semibold">Where to put them when</h2>
       <ol className="py-2">
         {looks.map((l) => (
           <li key={l.key} className="border-t border-line py-1.5">

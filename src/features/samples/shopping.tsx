@@ -2,6 +2,7 @@
 
 import { POT_REMINDERS, sampleList, sayPotsOf } from '@/core/handover/sampling';
 import { CONTAINERS } from '@/core/paint/containers';
+import { sayShots } from '@/core/paint/dispense';
 import { potsKnown } from '@/core/paint/paint-facts';
 import { sayStrength } from '@/core/paint/strength';
 import type { Supply } from '@/core/record/supply';
@@ -106,7 +107,7 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
   return (
     <section aria-label="To buy for samples">
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <h2 className="text-[17px] font-semibold">To buy, for the whole visit</h2>
+        <h2 className="text-[1.0625rem] font-semibold">To buy, for the whole visit</h2>
         <Prices roomId={roomId} />
       </div>
       {list.lines.length === 0 ? (
@@ -122,7 +123,7 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
             return (
               <li key={line.key} className="flex gap-3 border-t border-line py-2.5">
                 <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="size-14 shrink-0" />
-                <div className="min-w-0 flex-1 text-[15px] leading-snug">
+                <div className="min-w-0 flex-1 text-[0.9375rem] leading-snug">
                   <b>{sayPotsOf(line, potsOfKey(line.key), visit.units)}</b> of {candidate.maker} {candidate.code},{' '}
                   {candidate.name}
                   <p>
@@ -139,7 +140,7 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
                   {pours.map((p) => (
                     <p key={p.container} className={p.warns ? 'font-semibold' : 'text-sm text-soft'}>
                       {CONTAINERS[p.container].name}:{' '}
-                      {p.shots.map((s) => `${s.colourant} ${s.shots}`).join(', ') || 'no colourant'} shots, ΔE{' '}
+                      {p.shots.map((s) => `${s.colourant} ${sayShots(s.shots)}`).join(', ') || 'no colourant'}, ΔE{' '}
                       {p.deltaE00.toFixed(1)} from what is meant
                       {p.warns && ': rounding shows in so small a pot; a larger one is nearer'}
                     </p>

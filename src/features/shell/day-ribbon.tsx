@@ -73,7 +73,7 @@ function DateField({ zone }: { readonly zone: string }) {
   return (
     <div className="flex w-20 shrink-0 flex-col gap-1 max-md:w-full max-md:flex-row max-md:items-center max-sm:w-auto max-sm:gap-3">
       <label className="relative block">
-        <span className="block text-[15px] leading-5 font-semibold">{date === today ? 'Today' : 'Another day'}</span>
+        <span className="block text-[0.9375rem] leading-5 font-semibold">{date === today ? 'Today' : 'Another day'}</span>
         <span className="block text-sm text-soft">{sayDate(date)}</span>
         <input
           type="date"
@@ -86,7 +86,7 @@ function DateField({ zone }: { readonly zone: string }) {
       <button
         type="button"
         onClick={goNow}
-        className="flex min-h-11 cursor-pointer items-center justify-center gap-2 border border-line-strong bg-panel px-2 text-[15px] hover:bg-raised"
+        className="flex min-h-11 cursor-pointer items-center justify-center gap-2 border border-line-strong bg-panel px-2 text-[0.9375rem] hover:bg-raised"
       >
         now <Key>T</Key>
       </button>
@@ -130,7 +130,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
   });
   const missing = lampsOn ? room.lamps.length === 0 && 'no lamp recorded' : room.windows.length === 0 && 'no window recorded';
   const cell =
-    'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[15px] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
+    'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[0.9375rem] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
   return (
     <div className="flex w-67 shrink-0 items-stretch gap-2 max-md:w-full max-sm:contents">
       <div
@@ -223,7 +223,7 @@ function Line({ room, open, onToggle }: { readonly room: Room; readonly open: bo
       aria-expanded={open}
       aria-label="The day and its light"
       onClick={onToggle}
-      className="hidden min-h-11 w-full cursor-pointer items-center gap-2 text-left text-[15px] fold:flex"
+      className="hidden min-h-11 w-full cursor-pointer items-center gap-2 text-left text-[0.9375rem] fold:flex"
     >
       {light && <span aria-hidden className="size-6 shrink-0 border border-line-strong" style={{ backgroundColor: light.hex }} />}
       <span className="min-w-0 flex-1 truncate">

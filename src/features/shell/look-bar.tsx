@@ -29,7 +29,7 @@ function Walls({ look, room }: { readonly look: Look; readonly room: Room }) {
           type="button"
           aria-pressed={wall === position}
           onClick={() => set({ position: wall })}
-          className="min-h-11 cursor-pointer border border-line-strong px-3 text-[15px] aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-on-accent"
+          className="min-h-11 cursor-pointer border border-line-strong px-3 text-[0.9375rem] aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-on-accent"
         >
           {sayPosition(room, wall)}
         </button>
@@ -44,7 +44,7 @@ function AwayFromItsHour() {
   const set = useSetCursor();
   const now = useInstant();
   const seenAs = useCursorPart((m) => m.seenAs);
-  if (seenAs !== null) return <p className="truncate text-sm leading-5">On the screen: kept, and the look stays open.</p>;
+  if (seenAs !== null) return <p className="text-sm leading-5">On the screen: kept, and the look stays open.</p>;
   const clock = now === undefined ? '' : `It is ${clockText(wallClock(now, visit.place.timeZone).hours)} now. `;
   const answer = 'min-h-11 cursor-pointer font-semibold underline underline-offset-4';
   return (
@@ -90,11 +90,11 @@ export function LookBar({ roomId }: { readonly roomId: string }) {
     >
       <span className="grid h-9 min-w-8 place-items-center border-3 border-ink bg-raised px-1 font-semibold">{look.number}</span>
       <div className="min-w-0 flex-1 basis-60">
-        <p className="truncate text-[15px] leading-5 font-semibold">
+        <p className="text-[0.9375rem] leading-5 font-semibold break-words">
           {hours}
           {LOOK_LIGHT_WORDS[look.light]}
         </p>
-        {within && looks && <p className="truncate text-sm leading-5 text-soft">{look.decides}</p>}
+        {within && looks && <p className="text-sm leading-5 break-words text-soft">{look.decides}</p>}
         {within && !looks && <AwayFromItsHour />}
         {!within && (
           <p role="status" className="text-sm leading-5">

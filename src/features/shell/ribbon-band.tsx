@@ -191,7 +191,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, 
       <span aria-hidden className="absolute top-0 bottom-6 w-0.5 -translate-x-1/2 bg-ink" style={{ left: percent(share) }} />
       <span
         data-testid="cursor"
-        className={`absolute top-0 bg-panel px-1.5 text-[15px] leading-6 whitespace-nowrap ${share > 0.55 ? '-translate-x-full' : ''}`}
+        className={`absolute top-0 bg-panel px-1.5 text-[0.9375rem] leading-6 whitespace-nowrap ${share > 0.55 ? '-translate-x-full' : ''}`}
         style={{ left: `calc(${percent(share)} + ${share > 0.55 ? -4 : 4}px)` }}
       >
         <b>{sayClock(at, zone)}</b>{' '}

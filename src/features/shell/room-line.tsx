@@ -23,7 +23,7 @@ function sayBegun(room: RoomInLight): string {
     begun.stays > 0 && many(begun.stays, 'thing stays', 'things stay'),
     begun.light && 'light read',
   ].filter(Boolean);
-  return parts.slice(0, 2).join(', ');
+  return parts.slice(0, 2).join(', ') || 'light begun';
 }
 
 function sayProgress(progress: RoomProgress, room: RoomInLight): string {
@@ -56,14 +56,16 @@ const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps
       aria-current={current ? 'page' : undefined}
       data-progress={progress.state}
       className={classNames(
-        'flex h-full max-w-64 min-w-36 shrink-0 items-center gap-3 border-r border-line px-4',
+        'flex max-w-72 min-w-36 shrink-0 items-center gap-3 border-r border-line px-4',
         current ? 'bg-accent text-on-accent' : 'hover:bg-raised',
       )}
     >
       <BearingMark bearingDeg={room.bearingDeg} windowWalls={room.windows.map((w) => w.wall)} />
       <span className="min-w-0">
-        <span className="block truncate font-semibold">{room.name}</span>
-        <span className={classNames('block truncate text-sm', !current && 'text-soft')}>{sayProgress(progress, room)}</span>
+        <span className="line-clamp-2 leading-5 font-semibold break-words">{room.name}</span>
+        <span className={classNames('line-clamp-2 text-xs leading-4 break-words', !current && 'text-soft')}>
+          {sayProgress(progress, room)}
+        </span>
       </span>
     </VisitLink>
   );
@@ -73,7 +75,10 @@ const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps
 export function RoomLine({ roomId, step }: { readonly roomId: string; readonly step: Step }) {
   const { visit } = useVisit();
   return (
-    <nav aria-label="Rooms" className="flex h-15 min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden">
+    <nav
+      aria-label="Rooms"
+      className="flex min-h-15 min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden max-sm:order-last max-sm:min-h-13 max-sm:basis-full max-sm:border-t max-sm:border-line"
+    >
       {visit.rooms.map((room) => (
         <RoomTab key={room.id} visitId={visit.id} room={room} step={step} current={room.id === roomId} />
       ))}

@@ -1,8 +1,9 @@
 'use client';
 
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { classNames } from '@/ui/class-names';
+import { useFocusKept } from '@/ui/use-focus-kept';
 import { useFocusBack } from '@/ui/use-keys';
 import { useLive } from '@/ui/use-live';
 import { useVisit } from '../session/visit-context';
@@ -35,20 +36,22 @@ export function Shell({ roomId, step, steps, children }: Props) {
   const { visit } = useVisit();
   useFocusBack();
   const live = useLive();
+  const work = useRef<HTMLElement>(null);
+  useFocusKept(work);
   usePrintSheet({ title: `${visit.label}, ${visit.place.name}`, units: visit.units, step });
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
-      <header className="flex h-15 shrink-0 items-stretch border-b border-line bg-panel print:hidden">
+      <header className="flex min-h-15 shrink-0 items-stretch border-b border-line bg-panel max-sm:flex-wrap print:hidden">
         <Link
           href={VISITS}
           prefetch={false}
           title="All visits"
-          className="flex w-24 shrink-0 items-center justify-center overflow-hidden border-r border-line px-2 text-center text-sm leading-tight font-semibold hover:bg-raised"
+          className="flex w-24 shrink-0 items-center justify-center overflow-hidden border-r border-line px-2 max-sm:min-h-11 max-sm:w-auto max-sm:min-w-0 max-sm:flex-1 max-sm:justify-start max-sm:border-r-0 max-sm:px-3 text-center text-sm leading-tight font-semibold hover:bg-raised"
         >
           <span className="line-clamp-2 break-words">{visit.label}</span>
         </Link>
         <RoomLine roomId={roomId} step={step} />
-        <div className="flex shrink-0 items-center border-l border-line px-1">
+        <div className="flex shrink-0 items-center border-l border-line px-1 max-sm:border-l-0">
           <SavingState />
           <Undo />
           <SurroundSwitch />
@@ -78,7 +81,9 @@ export function Shell({ roomId, step, steps, children }: Props) {
             </VisitLink>
           ))}
         </nav>
-        <main className="min-h-0 min-w-0 flex-1 overflow-auto print:overflow-visible">{children}</main>
+        <main ref={work} tabIndex={-1} className="min-h-0 min-w-0 flex-1 overflow-auto outline-none print:overflow-visible">
+          {children}
+        </main>
       </div>
       <DayRibbon roomId={roomId} />
     </div>

@@ -114,7 +114,7 @@ export function NewStayChoice({ room, onNew }: Props) {
                 className="cursor-pointer text-left"
               >
                 <StayPattern small stay={material.stay} className="h-24 w-full" />
-                <span className="block min-h-11 pt-1 text-[15px] leading-5">{material.name}</span>
+                <span className="block min-h-11 pt-1 text-[0.9375rem] leading-5">{material.name}</span>
               </button>
             ))}
           </div>

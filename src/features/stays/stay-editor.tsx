@@ -56,8 +56,8 @@ function ComponentRow({
       >
         <Patch hex={hexOf(component.colour.lab)} label={sayColour(component.colour.lab)} className="w-20 shrink-0" />
         <span className="min-w-0 px-2.5 py-1">
-          <span className="block truncate font-semibold">{component.name}</span>
-          <span className="block truncate text-sm text-soft">{sayColour(component.colour.lab)}</span>
+          <span className="block font-semibold break-words">{component.name}</span>
+          <span className="block text-sm break-words text-soft">{sayColour(component.colour.lab)}</span>
         </span>
       </button>
       {components.length > 1 && (

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { partlySeen, sayHome, sayLooks, type Home, type HomeRoom } from '@/core/record/home';
+import { partlySeen, sayHome, sayLooks, STATE_WORDS, type Home } from '@/core/record/home';
 import type { Shelf } from '@/core/record/visit';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -20,13 +20,6 @@ const sayDay = (date: string): string => days.format(new Date(`${date}T12:00Z`))
 
 const shortDays = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 const sayShortDay = (date: string): string => shortDays.format(new Date(`${date}T12:00Z`));
-
-const STATE_WORDS: Readonly<Record<HomeRoom['state'], string>> = {
-  settled: 'settled',
-  'being-tried': 'being tried',
-  begun: 'begun',
-  nothing: 'not begun',
-};
 
 /** The home as one strip: each room in walking order, by the colours that work there; thinner while they are only tried. */
 function HomeStrip({ home }: { readonly home: Home }) {
@@ -111,7 +104,7 @@ export function HomeCard({ home }: { readonly home: Home }) {
         <span className="block px-4 pt-3 pb-2">
           <span className="block text-lg font-semibold break-words">{home.label}</span>
           <span className="block text-soft">
-            {home.placeName} · {sayDay(home.day)}
+            {[home.clientName, home.placeName, sayDay(home.day)].filter(Boolean).join(' · ')}
           </span>
           <span className="mt-1 block">
             {sayHome(home)}

@@ -1,13 +1,15 @@
 'use client';
 
+import { quoted } from '@/core/base/quoted';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Home } from '@/core/record/home';
+import { HOME_KINDS, HOME_ORDERS, inOrder, isOfKind, type Home, type HomeKind, type HomeOrder } from '@/core/record/home';
 import type { Shelf } from '@/core/record/visit';
 import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
-import { TextField } from '@/ui/field';
+import { ChoiceField, TextField } from '@/ui/field';
+import { useKept } from '@/ui/use-kept';
 import { KEEPING, NEW_VISIT } from '../session/address';
 import { FirstStart } from './first-start';
 import { HomeCard } from './home-card';
@@ -17,20 +19,64 @@ const SHELVES: readonly { readonly value: Shelf; readonly label: string }[] = [
   { value: 'archived', label: 'Put away' },
   { value: 'deleted', label: 'Deleted' },
 ];
-const EMPTY: Readonly<Record<Shelf, string>> = {
-  current: 'Nothing is worked on just now.',
-  archived: 'Nothing was put away.',
-  deleted: 'Nothing was deleted.',
+const EMPTY: Readonly<Record<Shelf, readonly [title: string, says: string]>> = {
+  current: ['Nothing is worked on just now', 'Start a visit, or put one back from those put away.'],
+  archived: [
+    'Nothing was put away',
+    'When the papers of a visit are out, put it away on its card: it stays whole, and comes back by one tap.',
+  ],
+  deleted: ['Nothing was deleted', 'What is deleted stays here, and can be put back.'],
 };
+const ORDER_WORDS: Readonly<Record<HomeOrder, string>> = {
+  newest: 'the newest first',
+  next: 'by their next date',
+  name: 'by name',
+  client: 'by client',
+};
+const KIND_WORDS: Readonly<Record<HomeKind, string>> = {
+  all: 'all',
+  open: 'not all signed',
+  looks: 'looks to go',
+  signed: 'all signed',
+};
+
+/** An empty shelf says what it is for; its strip is drawn as a home's, in no colour. */
+function NothingHere({ title, says }: { readonly title: string; readonly says: string }) {
+  return (
+    <div className="border border-dashed border-line-strong bg-panel" role="status">
+      <div aria-hidden className="flex h-28 items-end border-b border-dashed border-line-strong">
+        {[1, 0.5, 1, 0.5].map((share, k) => (
+          <span
+            key={k}
+            className="flex-1 border-r border-dashed border-line-strong last:border-r-0"
+            style={{ height: `${share * 100}%` }}
+          />
+        ))}
+      </div>
+      <div className="p-5">
+        <p className="text-lg font-semibold">{title}</p>
+        <p className="mt-1 text-soft">{says}</p>
+      </div>
+    </div>
+  );
+}
 
 /** Homes whose label, place, rooms or colours hold every word that was typed. */
 function found(homes: readonly Home[], text: string): readonly Home[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   return homes.filter((home) => {
     const colours = home.rooms.flatMap((r) => [r.name, ...r.colours.map((c) => c.name)]);
-    const all = [home.label, home.placeName, home.day, ...colours].join(' ').toLowerCase();
+    const all = [home.label, home.clientName, home.placeName, home.day, ...colours].join(' ').toLowerCase();
     return words.every((word) => all.includes(word));
   });
+}
+
+type Nothing = { readonly text: string; readonly kind: HomeKind; readonly shelf: Shelf; readonly here: number };
+function sayNothing({ text, kind, shelf, here }: Nothing) {
+  const [title, says] = EMPTY[shelf];
+  if (here === 0 || (text.trim() === '' && kind === 'all')) return { title, says };
+  const asked = [text.trim() === '' ? '' : quoted(text), kind === 'all' ? '' : `“${KIND_WORDS[kind]}”`].filter(Boolean);
+  return { title: `Nothing here answers ${asked.join(' and ')}`, says: 'Show all of them, or look on another shelf.' };
 }
 
 /** All visits, the newest first, each known by its colours. */
@@ -38,7 +84,12 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
   const [text, setText] = useState('');
   const [shelf, setShelf] = useState<Shelf>('current');
   const here = homes.filter((h) => h.shelf === shelf);
-  const shown = found(here, text);
+  const [order, setOrder] = useKept<HomeOrder>('visits.order', 'newest', HOME_ORDERS);
+  const [kind, setKind] = useKept<HomeKind>('visits.kind', 'all', HOME_KINDS);
+  const shown = inOrder(
+    found(here, text).filter((home) => isOfKind(home, kind)),
+    order,
+  );
   const others = homes.some((h) => h.shelf !== 'current');
   return (
     <main className="mx-auto max-w-6xl px-5 py-8">
@@ -66,19 +117,31 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
           <div className="mb-5 flex flex-wrap items-end gap-3">
             <TextField
               className="min-w-60 flex-1"
-              label="Find by name, place, room or colour"
+              label="Find by name, client, place, room or colour"
               type="search"
               value={text}
               onChange={(e) => setText(e.target.value)}
             />
+            <ChoiceField label="Show" value={kind} onChange={(e) => setKind(e.target.value as HomeKind)}>
+              {HOME_KINDS.map((one) => (
+                <option key={one} value={one}>
+                  {KIND_WORDS[one]}
+                </option>
+              ))}
+            </ChoiceField>
+            <ChoiceField label="Order" value={order} onChange={(e) => setOrder(e.target.value as HomeOrder)}>
+              {HOME_ORDERS.map((one) => (
+                <option key={one} value={one}>
+                  {ORDER_WORDS[one]}
+                </option>
+              ))}
+            </ChoiceField>
             {(others || shelf !== 'current') && (
               <ChoiceRow label="Which visits" value={shelf} onChange={setShelf} options={SHELVES} />
             )}
           </div>
           {shown.length === 0 ? (
-            <p className="border border-dashed border-line-strong p-8 text-center text-soft" role="status">
-              {text.trim() !== '' && here.length > 0 ? `Nothing here answers “${text.trim()}”.` : EMPTY[shelf]}
-            </p>
+            <NothingHere {...sayNothing({ text, kind, shelf, here: here.length })} />
           ) : (
             <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
               {shown.map((home) => (

@@ -1,5 +1,6 @@
 import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
 import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
+import { quoted } from '@/core/base/quoted';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import { REACTION_WORDS } from '@/core/record/reaction';
 import type { Room } from '@/core/record/room';
@@ -7,7 +8,7 @@ import type { Shelf, Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { sayReasons, VERDICT_WORDS } from './verdict-words';
 
-const quoted = (text: string) => (text.length > 60 ? `“${text.slice(0, 58)}…”` : `“${text}”`);
+const quotedShort = (text: string) => quoted(text.length > 60 ? `${text.slice(0, 58)}…` : text);
 const candidates = (room: Room | undefined) => [...(room?.candidates ?? []), ...(room?.retired.candidates ?? [])];
 const sayCandidate = (room: Room | undefined, id: string | null) => {
   const found = candidates(room).find((c) => c.id === id);
@@ -36,24 +37,24 @@ const sayStated = (said: object, words: Readonly<Record<string, string>>) =>
 type Say<N extends WriteName> = (write: WriteOf<N>, room: Room | undefined) => string;
 
 const SAY: { readonly [N in WriteName]: Say<N> } = {
-  'visit.create': (w) => `The new visit ${quoted(w.label)}`,
-  'visit.edit': (w) => `The visit as ${quoted(w.label)}, ${w.place.name}`,
+  'visit.create': (w) => `The new visit ${quotedShort(w.label)}`,
+  'visit.edit': (w) => `The visit as ${quotedShort(w.label)}, ${w.place.name}`,
   'visit.schools': () => 'Which school the visit follows',
   'visit.brief': (w) => `For the whole home: ${sayStated(w, BRIEF_WORDS)}`,
   'visit.people': () => 'Who is to be reached',
   'visit.plan': () => 'What looks are planned by',
   'visit.supply': () => 'What quantities are worked out by',
   'visit.shelve': (w) => `The visit ${SHELF_WORDS[w.shelf]}`,
-  'room.add': (w) => `The new room ${quoted(w.room)}`,
-  'room.rename': (w) => `The room’s name ${quoted(w.room)}`,
+  'room.add': (w) => `The new room ${quotedShort(w.room)}`,
+  'room.rename': (w) => `The room’s name ${quotedShort(w.room)}`,
   'room.retire': (w, room) => `${room?.name ?? 'A room'} ${w.retired ? 'taken off' : 'put back on'} the visit`,
   'room.light': () => 'Windows, lamps and measures',
-  'room.wish': (w) => `What the client wants${w.words ? `: ${quoted(w.words)}` : ''}`,
+  'room.wish': (w) => `What the client wants${w.words ? `: ${quotedShort(w.words)}` : ''}`,
   'room.use': (w) => `A ${KIND_WORDS[w.kind]}, used ${USE_WORDS[w.use]}`,
   'room.brief': (w) => `What the client says: ${sayStated(w, ROOM_BRIEF_WORDS)}`,
   'room.paintwork': () => 'Doors, rails, trim and cabinets',
   'room.order': () => 'The order of the rooms',
-  'stay.save': (w) => `${quoted(w.stay)} with its colours`,
+  'stay.save': (w) => `${quotedShort(w.stay)} with its colours`,
   'stay.retire': (w, room) => `${sayStay(room, w.stayId)} ${outOrBack(w.retired)}`,
   'candidate.add': (w) => `${w.facts?.name ?? w.deckColourId} ${w.strength} % as a candidate`,
   'candidate.retire': (w, room) => `${sayCandidate(room, w.candidateId)} ${outOrBack(w.retired)}`,
@@ -69,15 +70,15 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'intensity.undo': (w) => `What was said of a colour alone ${backOrAgain(w.undone)}`,
   'reaction.give': (w, room) => `${sayCandidate(room, w.candidateId)}: ${REACTION_WORDS[w.reaction]}`,
   'reaction.undo': (w) => `A reaction of the client ${backOrAgain(w.undone)}`,
-  'ruling.set': (w, room) => `The ruling on ${sayCandidate(room, w.candidateId)}${w.note ? `: ${quoted(w.note)}` : ''}`,
+  'ruling.set': (w, room) => `The ruling on ${sayCandidate(room, w.candidateId)}${w.note ? `: ${quotedShort(w.note)}` : ''}`,
   'pair.pick': (w, room) => `The client’s pick: ${sayCandidate(room, w.chosenId)} over ${sayCandidate(room, w.otherId)}`,
   'pair.unpick': (w) => `A pick ${backOrAgain(w.undone)}`,
-  'note.add': (w) => `The note ${quoted(w.words)}`,
+  'note.add': (w) => `The note ${quotedShort(w.words)}`,
   'note.remove': (w) => `A note ${w.removed ? 'taken away' : 'put back'}`,
   'photo.add': () => 'A photograph',
-  'photo.edit': (w) => `What a photograph shows${w.caption ? `: ${quoted(w.caption)}` : ''}`,
+  'photo.edit': (w) => `What a photograph shows${w.caption ? `: ${quotedShort(w.caption)}` : ''}`,
   'photo.retire': (w) => `A photograph ${w.retired ? 'taken away' : 'put back'}`,
-  'scheme.save': (w) => `The scheme ${quoted(w.scheme)}`,
+  'scheme.save': (w) => `The scheme ${quotedShort(w.scheme)}`,
   'scheme.retire': (w) => `A scheme ${w.retired ? 'taken away' : 'put back'}`,
   'look.save': (w) => `Look ${w.number}${w.state === 'taken' ? ' taken' : w.state === 'dropped' ? ' dropped' : ' planned'}`,
   'look.retire': (w, room) =>
@@ -92,7 +93,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
     return w.what === 'leave' ? `Decided: ${of} left as it is` : `Open again: ${of}`;
   },
   'decision.undo': (w) => `A decision ${backOrAgain(w.undone)}`,
-  'decision.sign': (w) => `What is decided, signed by ${quoted(w.signedBy)}`,
+  'decision.sign': (w) => `What is decided, signed by ${quotedShort(w.signedBy)}`,
   'sample.save': (w, room) =>
     `The sample of ${sayCandidate(room, w.candidateId)}${w.read ? ', read' : w.paintedAt ? ', painted' : ''}`,
   'sample.retire': (w) => `A sample ${outOrBack(w.retired)}`,
@@ -101,7 +102,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'light.calibrate': (w) => `Readings ${w.on ? 'correct' : 'do not correct'} what is computed`,
   'deck.import': () => 'A deck',
   'deck.products': () => 'What a maker’s products are called',
-  'deck.rename': (w) => (w.called ? `A deck called ${quoted(w.called)}` : 'A deck’s own name'),
+  'deck.rename': (w) => (w.called ? `A deck called ${quotedShort(w.called)}` : 'A deck’s own name'),
   'deck.retire': (w) => `A deck ${w.retired ? 'put away' : 'put back'}`,
   'consultant.card': () => 'The consultant’s card',
 };

@@ -1,3 +1,4 @@
+import { quoted } from '@/core/base/quoted';
 import { Document, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { RecordPaper } from '@/core/handover/record-paper';
@@ -43,7 +44,7 @@ const Colours = ({ colours }: Pick<RecordPaper, 'colours'>) => (
             <Text key={said}>{said}</Text>
           ))}
           {c.notes.map((note) => (
-            <Text key={note}>“{note}”</Text>
+            <Text key={note}>{quoted(note)}</Text>
           ))}
         </View>
       </View>

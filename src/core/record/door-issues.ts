@@ -1,0 +1,34 @@
+import { openingOf, rectsOverlap, wallLength, type WallRect } from '../light/room-fit';
+import { openingsOf, type MeasuredRoom } from './openings';
+
+/** What does not fit of a door, in metres, to be said beside it. */
+export type DoorIssue = { readonly doorId: string; readonly says: string };
+
+const SLACK_M = 0.01;
+const m = (metres: number) => `${metres.toFixed(2)} m`;
+
+/** What of a room's doors does not fit its walls, or stands over a window or another door; what was not measured is not asked after. */
+export function doorIssues(room: MeasuredRoom): DoorIssue[] {
+  const { heightM, paintwork } = room;
+  const windows = openingsOf({ ...room, paintwork: { ...paintwork, doors: [] } });
+  const placed: { readonly wall: number; readonly rect: WallRect; readonly name: string }[] = windows.map((w) => ({
+    wall: w.wall,
+    rect: w.rect,
+    name: `window ${room.windows.findIndex((o) => o.id === w.id) + 1}`,
+  }));
+  return paintwork.doors.flatMap((door, k): DoorIssue[] => {
+    const says: string[] = [];
+    const length = wallLength(door.wall, room);
+    if (heightM !== null && door.heightM > heightM + SLACK_M) says.push(`It is higher than the room of ${m(heightM)}.`);
+    if (length !== null && door.widthM > length + SLACK_M) says.push(`It is wider than its wall of ${m(length)}.`);
+    else if (length !== null && door.leftM !== null && door.leftM + door.widthM > length + SLACK_M)
+      says.push(`So far from the left it reaches beyond its wall of ${m(length)}.`);
+    if (door.leftM !== null) {
+      const rect = openingOf({ ...door, leftM: door.leftM, sillM: 0 });
+      const over = placed.find((p) => p.wall === door.wall && rectsOverlap(p.rect, rect, SLACK_M));
+      if (over) says.push(`It stands over ${over.name}.`);
+      placed.push({ wall: door.wall, rect, name: door.leadsTo ? `the door to ${door.leadsTo}` : `door ${k + 1}` });
+    }
+    return says.map((text) => ({ doorId: door.id, says: text }));
+  });
+}
