@@ -54,9 +54,10 @@ module.exports = {
     only('devices', 'core'),
     only('workers', 'core'),
     only('cli', 'core', 'server', 'data'),
-    only('server', 'core', 'data', 'devices'),
-    only('ui', 'core'),
-    only('features', 'core', 'ui', 'server', 'workers'),
+    only('speech'),
+    only('server', 'core', 'data', 'devices', 'speech'),
+    only('ui', 'core', 'speech'),
+    only('features', 'core', 'ui', 'server', 'workers', 'speech'),
     {
       name: 'features-reach-the-server-only-through-actions',
       severity: 'error',

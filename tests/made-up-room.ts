@@ -1,3 +1,4 @@
+import { chosenHabitsSchema } from '@/core/units/habits';
 import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import type { Candidate } from '@/core/record/candidate';
 import { paintworkSchema } from '@/core/record/paintwork';
@@ -162,6 +163,7 @@ export const visit = (more: Partial<Room> = {}): VisitInLight => ({
   id: 'visit1',
   label: 'Test Row 1',
   place: { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'Europe/London' },
+  habits: chosenHabitsSchema.parse({}),
   units: 'metric',
   schools: DEFAULT_SCHOOLS,
   decides: '',

@@ -9,7 +9,7 @@ export const listVisits = async (sql: Sql): Promise<{ readonly id: string }[]> =
 export const findVisit = async (sql: Sql, id: string): Promise<VisitFields | undefined> =>
   z.array(visitFieldsSchema).parse(
     await sql.query(
-      `select id, label, units, revision, created_at, decides, budget, painter, built_year, visited_on::text as visited_on, shelf, people, plan, supply,
+      `select id, label, units, revision, created_at, decides, budget, painter, built_year, visited_on::text as visited_on, shelf, people, plan, supply, habits,
          jsonb_build_object('name', place_name, 'latitude', latitude, 'longitude', longitude, 'timeZone', time_zone) as place,
          jsonb_build_object('dimWhite', dim_white, 'fightingLight', fighting_light) as schools
        from visit where id = $1`,
@@ -75,6 +75,9 @@ export const setPlan = (sql: Sql, id: string, plan: VisitFields['plan']) =>
 
 export const setSupply = (sql: Sql, id: string, supply: VisitFields['supply']) =>
   sql.query(`update visit set supply = $2::jsonb where id = $1`, [id, JSON.stringify(supply)]);
+
+export const setHabits = (sql: Sql, id: string, habits: VisitFields['habits']) =>
+  sql.query(`update visit set habits = $2::jsonb where id = $1`, [id, JSON.stringify(habits)]);
 
 export const setShelf = (sql: Sql, id: string, shelf: Shelf) =>
   sql.query(`update visit set shelf = $2 where id = $1`, [id, shelf]);

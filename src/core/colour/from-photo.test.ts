@@ -34,10 +34,24 @@ describe.each(LIGHTS)('in %s', (_, light) => {
         // eight bits a channel lose so much
         expect(deltaE00(lab, found.lab)).toBeLessThan(1.2);
         expect(found.spread).toBeLessThan(0.01);
-        expect(found.uncertainty).toBeCloseTo(PHOTO_COLOUR.lockedError, 3);
+        if (light === WHITE_SRGB) expect(found.uncertainty).toBeCloseTo(PHOTO_COLOUR.lockedError, 1);
+        else expect(found.uncertainty).toBeGreaterThan(PHOTO_COLOUR.lockedError + 1);
       }
     },
   );
+});
+
+// white of a 2,856 K lamp taken with daylight's balance: CIE 15, illuminant A, in sRGB
+test.each([
+  ['daylight', [243, 243, 243], 4, 5],
+  ['warm daylight', [243, 224, 196], 6, 9],
+  ['tungsten', [243, 170, 95], 12, 15],
+] as const)('what it is off by grows with the cast: %s', (_, light, least, most) => {
+  const found = colourFromPhoto(light, [[120, 90, 60]], true);
+  if (!found.ok) throw new Error(found.reason);
+  expect(found.uncertainty).toBeGreaterThanOrEqual(least - 0.01);
+  expect(found.uncertainty).toBeLessThanOrEqual(most);
+  expect(found.strongCast).toBe(least > 4);
 });
 
 test('an uneven circle and a free camera are less sure', () => {

@@ -1,6 +1,8 @@
+import { leadYearOf } from '../units/habits';
 import { leadRisk } from '../record/house-age';
 import type { DecidedRoom } from '../record/decided';
 import type { Room } from '../record/room';
+import { upperFirst } from './words';
 import type { Visit } from '../record/visit';
 
 /** What can hurt someone, said where the work meets it. Common practice and the usual warnings, no source; local codes come first. */
@@ -11,16 +13,29 @@ const REACH_M = 2;
 const HIGH_M = 3;
 
 const LOCAL = 'Local rules apply.';
+/** "1978 here", "by local rules": when lead was banned from house paint, as far as it is known for the place. */
+function sayBan(timeZone: string): string {
+  const year = leadYearOf(timeZone);
+  return year === null
+    ? 'when lead was banned from house paint is for local rules to say'
+    : `lead was banned from house paint here in ${year}`;
+}
 const LEAD: Readonly<Record<'likely' | 'possible', string>> = {
   likely: `The house was built before lead was banned from paint. No dry sanding or scraping of old coatings before a test by a certified person. ${LOCAL}`,
-  possible: `Old paint here may hold lead (banned in 1978 in the US, 1992 in the UK; elsewhere by local rules). No dry sanding or scraping of old coatings before a test by a certified person. ${LOCAL}`,
+  possible: `Old paint here may hold lead. No dry sanding or scraping of old coatings before a test by a certified person. ${LOCAL}`,
 };
 
 /** Lead in old coatings; undefined for a house that is young enough. */
-export function leadCaution({ builtYear }: Pick<Visit, 'builtYear'>): Caution | undefined {
-  const risk = leadRisk(builtYear);
+export function leadCaution({ builtYear, place }: Pick<Visit, 'builtYear' | 'place'>): Caution | undefined {
+  const risk = leadRisk(builtYear, place.timeZone);
   if (risk === 'none') return undefined;
-  const words = builtYear === null ? `The year of the house is not known. ${LEAD.possible}` : LEAD[risk];
+  const ban = sayBan(place.timeZone);
+  const words =
+    builtYear === null
+      ? `The year of the house is not known; ${ban}. ${LEAD.possible}`
+      : risk === 'likely'
+        ? LEAD.likely
+        : `${upperFirst(ban)}. ${LEAD.possible}`;
   return { id: 'lead', title: 'Before sanding or scraping', words };
 }
 
@@ -37,7 +52,11 @@ const DAMP_ROOMS: ReadonlySet<Room['kind']> = new Set(['bath', 'kitchen']);
 
 type Worked = Pick<Room, 'heightM' | 'kind' | 'lamps'>;
 /** What to be careful of where a room is painted as decided; nothing where nothing is painted. */
-export function cautionsFor(visit: Pick<Visit, 'builtYear'>, room: Worked, { painted }: Pick<DecidedRoom, 'painted'>): Caution[] {
+export function cautionsFor(
+  visit: Pick<Visit, 'builtYear' | 'place'>,
+  room: Worked,
+  { painted }: Pick<DecidedRoom, 'painted'>,
+): Caution[] {
   if (painted.length === 0) return [];
   const on = (kind: string) => painted.some((p) => p.surface.kind === kind);
   const found: (Caution | undefined)[] = [

@@ -257,17 +257,26 @@ describe('the client’s sheet', () => {
 
 describe('cautions stand where the work meets them', () => {
   const painted = decidedRoom(of({ decisions: [decision(WALL_SURFACES)] }).rooms[0]!);
+  const { place } = visit();
   const ids = (v: Partial<VisitInLight>, r: Partial<Room> = {}) =>
-    cautionsFor({ builtYear: null, ...v }, room(r), painted).map((c) => c.id);
+    cautionsFor({ builtYear: null, place, ...v }, room(r), painted).map((c) => c.id);
   test('old houses, and those of unknown age, before sanding; young ones not', () => {
     expect(ids({ builtYear: 1936 })).toContain('lead');
     expect(ids({ builtYear: null })).toContain('lead');
     expect(ids({ builtYear: 1985 })).toContain('lead');
     expect(ids({ builtYear: 2004 })).not.toContain('lead');
+    const inDenver = { place: { ...place, timeZone: 'America/Denver' } };
+    expect(ids({ builtYear: 1985, ...inDenver })).not.toContain('lead');
+    const words = (of: Partial<VisitInLight>) => cautionsFor({ builtYear: null, place, ...of }, room(), painted)[0]!.words;
+    expect([words({}), words(inDenver)]).toEqual([
+      expect.stringContaining('here in 1992') as string,
+      expect.stringContaining('here in 1978') as string,
+    ]);
+    expect(words({ place: { ...place, timeZone: 'Europe/Oslo' } })).toContain('for local rules to say');
   });
   test('ladders for walls above reach, towers for high rooms, damp in bath and kitchen, lamps where there are any', () => {
     expect(ids({}, { heightM: 2.4 })).toContain('ladder');
-    expect(cautionsFor({ builtYear: 2004 }, room({ heightM: 3.4 }), painted).find((c) => c.id === 'ladder')!.title).toBe(
+    expect(cautionsFor({ builtYear: 2004, place }, room({ heightM: 3.4 }), painted).find((c) => c.id === 'ladder')!.title).toBe(
       'High ceiling',
     );
     expect(ids({}, { heightM: 1.9 })).not.toContain('ladder');
@@ -277,8 +286,8 @@ describe('cautions stand where the work meets them', () => {
     expect(ids({})).toContain('air');
   });
   test('nothing painted, nothing to be careful of; the same words once over all rooms', () => {
-    expect(cautionsFor({ builtYear: 1900 }, room(), { painted: [] })).toEqual([]);
-    const one = cautionsFor({ builtYear: 1900 }, room(), painted);
+    expect(cautionsFor({ builtYear: 1900, place }, room(), { painted: [] })).toEqual([]);
+    const one = cautionsFor({ builtYear: 1900, place }, room(), painted);
     expect(mergedCautions([one, one])).toEqual(one);
   });
 });

@@ -1,3 +1,4 @@
+import { habitsOf } from '../units/habits';
 import type { Lab } from '../colour/types';
 import { wallClock } from '../light/time-zone';
 import { SOLD_IN } from '../paint/cans';
@@ -123,7 +124,7 @@ export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedA
     },
     rooms: papers,
     roomsLeft: rooms.filter((r) => !begun.includes(r)).map((r) => r.room.name),
-    order: lines.map((line, k) => orderLine(line, k, { units, factsOf })),
+    order: lines.map((line, k) => orderLine(line, k, { units, tint: habitsOf(visit).tint, factsOf })),
     beforeOrder: papers.flatMap((p) => [p.changed, ...p.objections].filter(Boolean).map((says) => `${p.room}: ${says}`)),
     cautions: mergedCautions(papers.map((p) => p.cautions)),
   };

@@ -4,7 +4,8 @@ import { CONTAINERS, type Container } from '../paint/containers';
 import type { PaintFacts } from '../paint/paint-facts';
 import { potCaution } from '../paint/sheen';
 import type { Units } from '../units/length';
-import { sayNeed, sayTenths } from '../units/volume';
+import type { Habits } from '../units/habits';
+import { sayNeed, sayTenths, sayTint } from '../units/volume';
 import type { PaintLine, PaintUse } from './paint-list';
 import type { PaintSurface } from '../record/paint-surfaces';
 import { sayNames } from './rows';
@@ -34,7 +35,6 @@ export type OrderLine = {
 };
 
 const UNDERCOAT_NAMES = { white: 'white undercoat', grey: 'mid-grey undercoat', tinted: 'undercoat tinted toward' } as const;
-const ml = (value: number) => value.toFixed(value < 10 ? 2 : 1);
 
 function sayWhat(
   { kind, finish, sheen, undercoat }: PaintLine,
@@ -47,14 +47,14 @@ function sayWhat(
 }
 
 /** What goes into each container that is bought. */
-function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined): OrderLine['formulas'] {
+function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined, tint: Habits['tint']): OrderLine['formulas'] {
   const bought = new Set<Container>(cans.cans.map((c) => c.container));
   return (facts?.pours ?? [])
     .filter((p) => bought.has(p.container))
     .map((p) => ({
       container: CONTAINERS[p.container].name,
       pours:
-        p.shots.map((s) => `${s.colourant} ${ml(s.ml)} ml (${sayShots(s.shots)})`).join(', ') ||
+        p.shots.map((s) => `${s.colourant} ${sayTint(s.ml, tint)} (${sayShots(s.shots)})`).join(', ') ||
         'no colourant: the base as it is',
       off: `ΔE ${p.deltaE00.toFixed(1)} from what was meant`,
       warns: p.warns,
@@ -89,7 +89,11 @@ function sayDrafts({ uses }: PaintLine, units: Units): string[] {
 }
 
 /** A paint as it is ordered: the k-th, from 0. */
-export function orderLine(line: PaintLine, k: number, { units, factsOf }: Omit<Of, 'lines'>): OrderLine {
+export function orderLine(
+  line: PaintLine,
+  k: number,
+  { units, tint, factsOf }: Omit<Of, 'lines'> & { readonly tint: Habits['tint'] },
+): OrderLine {
   const { candidate, kind } = line;
   const facts = candidate && kind === 'finish' ? factsOf(candidate) : undefined;
   const colour = candidate && paperColour(candidate, factsOf(candidate));
@@ -104,7 +108,7 @@ export function orderLine(line: PaintLine, k: number, { units, factsOf }: Omit<O
       : '',
     forWhat: sayUses(line.uses.filter((u) => u.draft === null)),
     drafts: sayDrafts(line, units),
-    formulas: formulasOf(line, facts),
+    formulas: formulasOf(line, facts, tint),
     notes: notesOf(line, facts),
   };
 }

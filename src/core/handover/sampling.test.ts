@@ -37,9 +37,9 @@ describe('one list for the visit', () => {
     });
     const both = { ...v, rooms: [...v.rooms, room({ id: 'r2', name: 'Hall', samples: [sample()] })] };
     const list = sampleList(both);
-    expect(list.lines.map((l) => [l.candidate.strength, l.rooms, sayPots(l.pots)])).toEqual([
-      [75, ['Sitting room', 'Hall'], '2 jars of 4 fl oz'],
-      [100, ['Sitting room'], '1 jar of 4 fl oz'],
+    expect(list.lines.map((l) => [l.candidate.strength, l.rooms, sayPots(l.pots, 'metric')])).toEqual([
+      [75, ['Sitting room', 'Hall'], '2 jars of 118 ml (4 fl oz)'],
+      [100, ['Sitting room'], '1 jar of 118 ml (4 fl oz)'],
     ]);
     expect(list).toMatchObject({ boards: 2, cards: 1 });
     expect(list.unpriced).toEqual(['pots', 'boards', 'cards']);

@@ -8,6 +8,8 @@ import { MOST_FINALISTS, type Sample, type SampleMethod } from '../record/sample
 import type { Supply } from '../record/supply';
 import { dayOfVisit, type Visit } from '../record/visit';
 import { sayArea } from '../units/area';
+import { CONTAINERS } from '../paint/containers';
+import { sayMillilitres } from '../units/volume';
 import { sayLength, type Units } from '../units/length';
 import { sayDay } from './words';
 
@@ -35,15 +37,21 @@ export type SampleList = {
   readonly unpriced: readonly string[];
 };
 
-const POT_NAMES: Readonly<Record<Pot, readonly [string, string]>> = {
-  'sample-jar': ['jar of 4 fl oz', 'jars of 4 fl oz'],
-  pint: ['test pot of a pint', 'test pots of a pint'],
+const JAR = sayMillilitres(CONTAINERS['sample-jar'].litres);
+const PINT = sayMillilitres(CONTAINERS.pint.litres);
+const POT_NAMES: Readonly<Record<Units, Readonly<Record<Pot, readonly [string, string]>>>> = {
+  imperial: { 'sample-jar': ['jar of 4 fl oz', 'jars of 4 fl oz'], pint: ['test pot of a pint', 'test pots of a pint'] },
+  // they are sold by their own measure all the same
+  metric: {
+    'sample-jar': [`jar of ${JAR} (4 fl oz)`, `jars of ${JAR} (4 fl oz)`],
+    pint: [`test pot of ${PINT} (a US pint)`, `test pots of ${PINT} (a US pint)`],
+  },
 };
-/** "1 jar of 4 fl oz", "1 test pot of a pint and 1 jar of 4 fl oz". */
-export const sayPots = ({ counts }: PotChoice): string =>
+/** "1 jar of 4 fl oz", "1 test pot of a pint and 1 jar of 4 fl oz"; in a metric visit by their millilitres, with their own measure beside. */
+export const sayPots = ({ counts }: PotChoice, units: Units): string =>
   (['pint', 'sample-jar'] as const)
     .filter((p) => counts[p] > 0)
-    .map((p) => `${counts[p]} ${POT_NAMES[p][counts[p] === 1 ? 0 : 1]}`)
+    .map((p) => `${counts[p]} ${POT_NAMES[units][p][counts[p] === 1 ? 0 : 1]}`)
     .join(' and ') || 'none';
 
 const colourOf = (room: Room, sample: Sample): Candidate | undefined =>
@@ -54,7 +62,7 @@ const coverageOf = ({ samples: { pintM2, jarM2 } }: Supply) => ({ pint: pintM2, 
 
 /** What is bought to paint an area in two coats, as far as its maker's pots are known: "2 of tester, 250 ml". */
 export function sayPotsOf({ pots, twoCoatsM2 }: Pick<SampleLine, 'pots' | 'twoCoatsM2'>, known: PotsKnown, units: Units): string {
-  if (known === 'usual') return sayPots(pots);
+  if (known === 'usual') return sayPots(pots, units);
   if (known === 'unknown') return `enough for ${sayArea(twoCoatsM2, units)} in two coats`;
   return `${Math.ceil(twoCoatsM2 / known.coversM2 - 1e-9)} × ${known.called}`;
 }

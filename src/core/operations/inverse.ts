@@ -22,6 +22,7 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'visit.people': (w, { people }) => ({ ...w, ...said(w, people, Object.keys(people) as (keyof typeof people)[]) }),
   'visit.plan': (w, { plan }) => ({ ...w, plan }),
   'visit.supply': (w, { supply }) => ({ ...w, supply }),
+  'visit.habits': (w, { habits }) => ({ ...w, habits }),
   'room.order': (w, { rooms }) => ({ ...w, roomIds: rooms.map((r) => r.id) }),
   'room.rename': inRoom((w, { revision, name: room }) => ({ ...w, revision, room })),
   'room.light': inRoom((w, r) => ({

@@ -56,6 +56,7 @@ import { visitPeople } from './visit-people';
 import { visitPlan } from './visit-plan';
 import { visitSchools } from './visit-schools';
 import { visitShelve } from './visit-shelve';
+import { visitHabits } from './visit-habits';
 import { visitSupply } from './visit-supply';
 import { isRefusal, notFound, type Effect, type Refusal } from './operation';
 
@@ -68,6 +69,7 @@ export const OPERATIONS = {
   'visit.people': visitPeople,
   'visit.plan': visitPlan,
   'visit.supply': visitSupply,
+  'visit.habits': visitHabits,
   'visit.shelve': visitShelve,
   'room.add': roomAdd,
   'room.rename': roomRename,
@@ -128,6 +130,7 @@ export const writeSchema = z.discriminatedUnion('name', [
   visitPeople.schema,
   visitPlan.schema,
   visitSupply.schema,
+  visitHabits.schema,
   visitShelve.schema,
   roomAdd.schema,
   roomRename.schema,

@@ -2,11 +2,13 @@ import { leadRisk } from './house-age';
 
 // the years of the bans as the cautions of the trade give them: 1978 in the US, 1992 in the UK
 test.each([
-  [1936, 'likely'],
-  [1977, 'likely'],
-  [1978, 'possible'],
-  [1991, 'possible'],
-  [1992, 'none'],
-  [2020, 'none'],
-  [null, 'possible'],
-] as const)('a house of %s: %s', (year, risk) => expect(leadRisk(year)).toBe(risk));
+  [1977, 'America/Denver', 'likely'],
+  [1978, 'America/Denver', 'none'],
+  [1985, 'Europe/London', 'likely'],
+  [1991, 'Europe/London', 'likely'],
+  [1992, 'Europe/London', 'none'],
+  [1936, 'Europe/Oslo', 'likely'],
+  [1985, 'Europe/Oslo', 'possible'],
+  [1992, 'Pacific/Auckland', 'none'],
+  [null, 'Europe/London', 'possible'],
+] as const)('a house of %s in %s: %s', (year, zone, risk) => expect(leadRisk(year, zone)).toBe(risk));

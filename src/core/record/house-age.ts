@@ -1,11 +1,15 @@
-/** Years in which countries banned lead in house paint: the US and the UK, as the trade's cautions give them; elsewhere local rules. */
-const BANNED = { US: 1978, UK: 1992 } as const;
+import { leadYearOf } from '../units/habits';
+
+/** Years between which paints without lead came, where no rule of the country is known here: the earliest and the latest of {@link leadYearOf}. */
+const ELSEWHERE = { from: 1978, to: 1992 } as const;
 
 /** Whether old coatings of a house may hold lead. */
 export type LeadRisk = 'likely' | 'possible' | 'none';
 
-/** What the year of a house says of lead in its old paint; a house of unknown year may hold it. */
-export function leadRisk(builtYear: number | null): LeadRisk {
+/** What the year of a house says of lead in its old paint, by the rule of its country; a house of unknown year may hold it. */
+export function leadRisk(builtYear: number | null, timeZone: string): LeadRisk {
   if (builtYear === null) return 'possible';
-  return builtYear < BANNED.US ? 'likely' : builtYear < BANNED.UK ? 'possible' : 'none';
+  const banned = leadYearOf(timeZone);
+  if (banned !== null) return builtYear < banned ? 'likely' : 'none';
+  return builtYear < ELSEWHERE.from ? 'likely' : builtYear < ELSEWHERE.to ? 'possible' : 'none';
 }

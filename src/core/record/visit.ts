@@ -3,6 +3,7 @@ import { daySchema, idSchema, instantSchema, int32Schema, nameSchema, textSchema
 import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '../judge/light-schools';
 import { latitudeSchema, longitudeSchema } from '../light/measures';
 import { isTimeZone, wallClock } from '../light/time-zone';
+import { chosenHabitsSchema } from '../units/habits';
 import { UNITS } from '../units/length';
 import type { LookHand } from './look-hand';
 import { peopleSchema } from './people';
@@ -52,6 +53,8 @@ export const visitFieldsSchema = z.strictObject({
   label: nameSchema,
   place: placeSchema,
   units: z.enum(UNITS),
+  /** How it speaks where that is otherwise than usual at its place. */
+  habits: chosenHabitsSchema.prefault({}),
   schools: schoolsSchema.prefault({}),
   ...visitBriefFields,
   /** Who is to be reached about it. */

@@ -29,6 +29,15 @@ test.each([
   expect(typedLength(text, 'imperial', 'window')).toBeCloseTo(metres, 9);
 });
 
+test.each([
+  ['16-6', 16.5 * FT],
+  ['16 – 6½', 16 * FT + 6.5 * IN],
+  ['8-0', 8 * FT],
+])('%s is feet and inches as they are jotted down, in a visit in feet', (text, metres) => {
+  expect(typedLength(text, 'imperial')).toBeCloseTo(metres, 9);
+  expect(typedLength(text, 'metric')).toBeNaN();
+});
+
 test('a number without a unit is in that of the visit; of a window, inches', () => {
   expect(typedLength('16½', 'imperial')).toBeCloseTo(16.5 * FT, 9);
   expect(typedLength('47½', 'imperial', 'window')).toBeCloseTo(47.5 * IN, 9);

@@ -61,12 +61,16 @@ const BARE: Readonly<Record<Units, Readonly<Record<LengthKind, string>>>> = {
 /** What follows a unit when none is written: 16' 6. */
 const AFTER: Readonly<Record<string, string>> = { ft: 'in', m: 'cm' };
 
+/** Feet-inches as they are jotted down, `16-6`, with their signs. */
+const jotted = (text: string, units: Units): string =>
+  units === 'metric' ? text : text.replace(/^\s*(\d+)\s*[-–]\s*(\d+(?:[.,]\d+)?(?:\s+\d\/\d+|\s*[½¼¾⅛⅜⅝⅞])?)\s*$/, `$1' $2"`);
+
 /**
- * Metres of a length as people type it, whatever the visit's units: `5.03`, `5,03 m`, `520 cm`, `16'6"`, `16 ft 6 in`, `16½`, `6 1/2 in`. A
+ * Metres of a length as people type it, whatever the visit's units: `5.03`, `5,03 m`, `520 cm`, `16'6"`, `16-6` in a visit in feet, `16 ft 6 in`, `16½`, `6 1/2 in`. A
  * number without a unit is in that of the visit and the kind. NaN for anything else.
  */
 export function typedLength(text: string, units: Units, kind: LengthKind = 'room'): number {
-  let rest = plainMarks(text);
+  let rest = plainMarks(jotted(text, units));
   let metres = 0;
   let before: string | undefined;
   if (rest === '') return NaN;
@@ -107,10 +111,30 @@ export const lengthUnit = (units: Units): 'm' | undefined => (units === 'metric'
 export const sayLength = (metres: number, units: Units, kind: LengthKind = 'room'): string =>
   units === 'metric' ? `${lengthText(metres, units)} m` : lengthText(metres, units, kind);
 
-/** What the core says in metres, in the visit's units: every "3.20 m" in a sentence, and "a number of metres". */
-export const inUnits = (sentence: string, units: Units): string =>
-  units === 'metric'
-    ? sentence
-    : sentence
-        .replace(/\ba number of metres\b/g, `a length, such as 8' 6"`)
-        .replace(/(\d+(?:\.\d+)?) m\b(?!²)/g, (_, metres: string) => lengthText(Number(metres), units));
+/** A length of a sentence in feet and inches, under a foot in inches alone: `10' 6"`, `4"`. */
+export const feetAndInches = (metres: number): string =>
+  lengthText(metres, 'imperial', metres < METRES_PER_FOOT ? 'window' : 'room');
+
+/** A short length in inches, to the eighth. */
+function inches(metres: number): string {
+  const eighths = Math.max(1, Math.round((metres / METRES_PER_INCH) * 8));
+  const whole = Math.floor(eighths / 8);
+  const part = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'][eighths % 8]!;
+  return `${whole === 0 && part ? '' : whole}${part}"`;
+}
+
+const FIGURE = String.raw`(\d+(?:[.,]\d+)?)`;
+const value = (text: string): number => Number(text.replace(',', '.'));
+const inFeet = (text: string): string =>
+  text
+    .replace(/\ba number of metres\b/g, `a length, such as 8' 6"`)
+    .replace(
+      new RegExp(`${FIGURE} × ${FIGURE} m\\b(?!²)`, 'g'),
+      (_, a: string, b: string) => `${feetAndInches(value(a))} × ${feetAndInches(value(b))}`,
+    )
+    .replace(new RegExp(`${FIGURE} m\\b(?![²/])`, 'g'), (_, m: string) => feetAndInches(value(m)))
+    .replace(new RegExp(`${FIGURE} cm\\b`, 'g'), (_, cm: string) => inches(value(cm) / 100))
+    .replace(new RegExp(`${FIGURE} mm\\b`, 'g'), (_, mm: string) => inches(value(mm) / 1000));
+
+/** What the core says in metres, in the visit's units: every "3.20 m", "4 × 3 m", "30 cm" in a sentence, and "a number of metres". */
+export const inUnits = (sentence: string, units: Units): string => (units === 'metric' ? sentence : inFeet(sentence));

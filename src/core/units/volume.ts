@@ -34,3 +34,22 @@ export const spreadingText = (m2PerL: number, units: Units): string =>
 export const spreadingOf = (typed: number, units: Units): number =>
   units === 'metric' ? typed : (typed * M2_PER_SQ_FT) / LITRES_PER_GALLON;
 export const spreadingUnit = (units: Units): string => (units === 'metric' ? 'm² a litre' : 'sq ft a gallon');
+
+/** Litres in one US fluid ounce: a gallon has 128. */
+const ML_PER_OUNCE = (1000 * LITRES_PER_GALLON) / 128;
+/** Parts of an ounce that a counter pours by: 96ths, as most dispensers there are marked. Common practice, no source. */
+const PARTS_OF_OUNCE = 96;
+
+/** Colourant as a counter measures it: "3.10 ml", or ounces and their 96th parts: "10/96 oz", "1 oz 12/96". Under a part it is told as one half: never as none. */
+export function sayTint(ml: number, tint: 'millilitres' | 'ounces'): string {
+  if (tint === 'millilitres') return `${ml.toFixed(ml < 10 ? 2 : 1)} ml`;
+  const halves = Math.max(1, Math.round((2 * PARTS_OF_OUNCE * ml) / ML_PER_OUNCE));
+  const ounces = Math.floor(halves / (2 * PARTS_OF_OUNCE));
+  const rest = (halves % (2 * PARTS_OF_OUNCE)) / 2;
+  const parts = `${Math.floor(rest) === 0 && rest > 0 ? '' : Math.floor(rest)}${rest % 1 === 0 ? '' : '½'}`;
+  if (rest === 0) return `${ounces} oz`;
+  return ounces === 0 ? `${parts}/96 oz` : `${ounces} oz ${parts}/96`;
+}
+
+/** What a vessel of so many litres is called where its own name is no measure: "118 ml". */
+export const sayMillilitres = (litres: number): string => `${Math.round(litres * 1000)} ml`;

@@ -9,3 +9,5 @@ alter table verdict_reason add column more jsonb not null default '[]';
 -- A room that was said to have no window, and through which door it has its light.
 alter table room add column windowless boolean not null default false;
 alter table room add column light_from text not null default '' check (length(light_from) <= 60);
+-- How a visit speaks where it is otherwise than usual at its place.
+alter table visit add column habits jsonb not null default '{}';

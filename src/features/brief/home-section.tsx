@@ -4,7 +4,7 @@ import { leadRisk, type LeadRisk } from '@/core/record/house-age';
 import { dayOfVisit, type VisitPlace } from '@/core/record/visit';
 import type { WriteInput } from '@/core/operations/operations';
 import type { Units } from '@/core/units/length';
-import { ChoiceRow } from '@/ui/choice-row';
+import { HabitFields } from './habit-fields';
 import { PeopleFields } from './people-fields';
 import { PlaceEntry } from '../entry/place-entry';
 import { SelfField } from '../entry/self-field';
@@ -14,8 +14,7 @@ import { useVisit } from '../session/visit-context';
 const LEAD: Readonly<Record<LeadRisk, string | undefined>> = {
   likely:
     'A house of this age may well have lead in its old paint: no dry sanding or scraping before a certified person has tested it. Local rules hold.',
-  possible:
-    'Old paint can hold lead (banned in 1978 in the US, 1992 in the UK, elsewhere by local rules): have it tested before any sanding.',
+  possible: 'Old paint can hold lead: have it tested before any sanding. Local rules hold.',
   none: undefined,
 };
 
@@ -36,7 +35,7 @@ export function HomeSection() {
   const brief = (
     said: Partial<Record<'decides' | 'budget' | 'painter' | 'visitedOn', string | null>> & { builtYear?: number | null },
   ) => ({ name: 'visit.brief', visitId: visit.id, ...said }) as WriteInput;
-  const caution = LEAD[leadRisk(visit.builtYear)];
+  const caution = LEAD[leadRisk(visit.builtYear, visit.place.timeZone)];
   return (
     <section aria-labelledby="home" className="grid grid-cols-1 gap-4">
       <h2 id="home" className="text-lg font-semibold">
@@ -101,18 +100,7 @@ export function HomeSection() {
           {caution}
         </p>
       )}
-      <div>
-        <p className="mb-1 text-sm text-soft">Lengths in</p>
-        <ChoiceRow
-          label="Lengths in"
-          value={visit.units}
-          onChange={(units) => void write(edit({ units }) as never)}
-          options={[
-            { value: 'metric', label: 'metres' },
-            { value: 'imperial', label: 'feet and inches' },
-          ]}
-        />
-      </div>
+      <HabitFields onUnits={(units) => void write(edit({ units }) as never)} />
     </section>
   );
 }

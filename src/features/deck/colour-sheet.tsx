@@ -1,5 +1,8 @@
 'use client';
 
+import { habitsOf } from '@/core/units/habits';
+import { sayTint } from '@/core/units/volume';
+import { useVisit } from '../session/visit-context';
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import { sayShots } from '@/core/paint/dispense';
@@ -98,6 +101,7 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
 }
 
 function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly deckColourId: string }) {
+  const { tint } = habitsOf(useVisit().visit);
   const [at, setAt] = useState('100');
   const chosen = sheet.pours.find((p) => String(p.percent) === at);
   if (!chosen || sheet.shotMl === null)
@@ -117,8 +121,8 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
         options={sheet.pours.map((p) => ({ value: String(p.percent), label: `${p.percent} %` }))}
       />
       <p className="my-2 text-sm text-soft">
-        In {sheet.base.name}. The counter pours whole measures of {sheet.shotMl} ml; small cans round more. From ΔE 1 the can will
-        not be the colour that was meant.
+        In {sheet.base.name}. The counter pours whole measures of {sayTint(sheet.shotMl, tint)}; small cans round more. From ΔE 1
+        the can will not be the colour that was meant.
       </p>
       <div className="overflow-x-auto">
         <table className="w-full text-left text-sm">
@@ -147,7 +151,7 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
                 <td className="py-1.5 pr-3">
                   {pour.shots.length === 0
                     ? 'nothing but base'
-                    : pour.shots.map((s) => `${s.colourant} ${sayShots(s.shots)} (${s.ml.toFixed(1)} ml)`).join(', ')}
+                    : pour.shots.map((s) => `${s.colourant} ${sayShots(s.shots)} (${sayTint(s.ml, tint)})`).join(', ')}
                 </td>
                 <td className="py-1.5 whitespace-nowrap">
                   ΔE {pour.deltaE00.toFixed(1)} {pour.warns && <b>▲ visibly off</b>}

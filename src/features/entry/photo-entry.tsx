@@ -68,7 +68,7 @@ export function PhotoEntry({ photos, onColour }: Props) {
     if (!found.ok) return setSays({ text: REFUSED[found.reason], wrong: true });
     const uncertainty = Math.round(found.uncertainty * 10) / 10;
     setSays({
-      text: `Off by about ΔE ${Math.round(uncertainty)}: a photograph is a beginning. Put it right by eye, or measure it.`,
+      text: `Off by about ΔE ${Math.round(uncertainty)}: ${found.strongCast ? 'its light was far from daylight; by a window, lamps off, it is nearer' : 'a photograph is a beginning'}. Put it right by eye, or measure it.`,
       wrong: false,
     });
     onColour({ lab: found.lab, source: { kind: 'photo', uncertainty } });

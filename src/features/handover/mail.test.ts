@@ -9,7 +9,8 @@ const handOver = {
   client: { clientName: 'Ann' },
 } as unknown as HandOver;
 
-const read = (name: Parameters<typeof mailOf>[0]) => new URL(mailOf(name, handOver, people, 'colours.pdf'));
+const say = (text: string) => text;
+const read = (name: Parameters<typeof mailOf>[0]) => new URL(mailOf(name, handOver, people, { file: 'colours.pdf', say }));
 
 test('a mail goes to whom the paper is for, and says which file belongs to it', () => {
   const mail = read('client');
@@ -32,7 +33,10 @@ test('without an address the mail is still there to be addressed', () => {
 });
 
 test('a name cannot add a field or a line of its own', () => {
-  const made = mailOf('order', { ...handOver, visit: { ...handOver.visit, label: 'a&bcc=x@example.org\r\nb' } }, people, 'o.pdf');
+  const made = mailOf('order', { ...handOver, visit: { ...handOver.visit, label: 'a&bcc=x@example.org\r\nb' } }, people, {
+    file: 'o.pdf',
+    say,
+  });
   expect(new URL(made).searchParams.get('bcc')).toBeNull();
   expect(made).not.toMatch(/[\r\n]/);
 });

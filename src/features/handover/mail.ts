@@ -16,10 +16,15 @@ const SAYS: Readonly<Record<PaperName, string>> = {
 };
 
 /** A mail that is ready to send but for its file, which a link cannot carry: RFC 6068. */
-export function mailOf(name: PaperName, { visit, from, client }: HandOver, people: People, file: string): string {
+export function mailOf(
+  name: PaperName,
+  { visit, from, client }: HandOver,
+  people: People,
+  { file, say }: { file: string; say: (text: string) => string },
+): string {
   const greeting = name === 'client' && client.clientName ? `Dear ${client.clientName},` : 'Good day,';
   const who = [from.consultantName, from.business, from.telephone].filter(Boolean).join('\r\n');
-  const body = [greeting, '', `${SAYS[name]}`, '', `Attached: ${file}`, '', who].join('\r\n').trimEnd();
+  const body = [greeting, '', say(SAYS[name]), '', `Attached: ${file}`, '', who].join('\r\n').trimEnd();
   const subject = `${PAPER_TITLES[name]}: ${visit.label}`;
   return `mailto:${encodeURIComponent(people[TO[name]]).replaceAll('%40', '@')}?subject=${encodeURIComponent(subject)}&body=${encodeURIComponent(body)}`;
 }

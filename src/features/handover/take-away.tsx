@@ -4,15 +4,11 @@ import { FileSpreadsheet, FileText, FolderDown, Mail } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { HandOver, PaperName } from '@/core/handover/hand-over';
-import type { Units } from '@/core/units/length';
+import { SHEET_NAMES, sheetsOf } from '@/core/units/habits';
+import { useSay } from '@/speech/local-words';
 import { Button, buttonClass } from '@/ui/button';
 import { useVisit } from '../session/visit-context';
 import { mailOf } from './mail';
-
-const SIZES = [
-  ['a4', 'A4'],
-  ['letter', 'Letter'],
-] as const;
 
 /** The name a response gives its file. */
 const nameOf = (response: Response, otherwise: string) =>
@@ -44,27 +40,25 @@ function usePdf() {
   return { making, make };
 }
 
-/** Paper of the place: Letter where lengths are in feet. */
-const sizeOf = (units: Units) => (units === 'imperial' ? 'letter' : 'a4');
-
 /** A paper as a file: PDF in two sizes, CSV; all of them in one, and a mail with this one. */
 export function TakeAway({ name, made }: { readonly name: PaperName; readonly made: HandOver }) {
   const { visit } = useVisit();
   const { making, make } = usePdf();
+  const say = useSay();
   const rooms = made.rooms.length;
   const href = (file: string) => `/api/visits/${visit.id}/papers/${file}`;
-  const size = sizeOf(visit.units);
+  const [size] = sheetsOf(visit);
   const mail = async () => {
     const file = `${name}-${size}.pdf`;
     const kept = await make(href(file), file);
     if (!kept) return;
-    window.location.href = mailOf(name, made, visit.people, kept);
+    window.location.href = mailOf(name, made, visit.people, { file: kept, say });
     toast(`${kept} is in your downloads: add it to the mail.`);
   };
   const all = `all-${size}.zip`;
   return (
     <>
-      {SIZES.map(([paper, says]) => {
+      {sheetsOf(visit).map((paper) => {
         const file = `${name}-${paper}.pdf`;
         return (
           <Button
@@ -74,7 +68,7 @@ export function TakeAway({ name, made }: { readonly name: PaperName; readonly ma
             onClick={() => void make(href(file), file)}
           >
             <FileText aria-hidden size={18} />{' '}
-            {making === file ? `Making ${rooms === 1 ? '1 room' : `${rooms} rooms`}…` : `PDF, ${says}`}
+            {making === file ? `Making ${rooms === 1 ? '1 room' : `${rooms} rooms`}…` : `PDF, ${SHEET_NAMES[paper]}`}
           </Button>
         );
       })}

@@ -1,5 +1,6 @@
 'use client';
 
+import { habitsOf, hourTick } from '@/core/units/habits';
 import { memo, useMemo } from 'react';
 import { Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { clockText, wallClock } from '@/core/light/time-zone';
@@ -7,6 +8,7 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import { useCursorPart } from '../cursor/cursor';
 import { spanOf } from '../cursor/day-span';
 import { momentIndex } from '../light-client/room-day';
+import { useVisit } from '../session/visit-context';
 import { sayKelvin, sayLux } from '../words/say-light';
 
 type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: number; readonly scale: number };
@@ -21,6 +23,7 @@ const AXES = { left: 52, right: 50 } as const;
 
 /** The two curves; drawn once for a day, not for the cursor. */
 const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
+  const reads = habitsOf(useVisit().visit).clock;
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const points = useMemo(
     () =>
@@ -45,7 +48,7 @@ const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
           domain={[first, last]}
           allowDataOverflow
           ticks={ticks}
-          tickFormatter={(m: number) => String(Math.floor(clock(m))).padStart(2, '0')}
+          tickFormatter={(m: number) => hourTick(Math.floor(clock(m)), reads)}
           {...axis}
         />
         <YAxis

@@ -1,5 +1,6 @@
 'use client';
 
+import { SHEET_NAMES, sheetsOf } from '@/core/units/habits';
 import { CalendarDays, FileText, Smartphone } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -37,12 +38,11 @@ function Papers({ hand }: { readonly hand: LookHand }) {
       <a className={buttonClass()} href={file('looks.html')} download>
         <Smartphone aria-hidden size={18} /> Page for the phone
       </a>
-      <a className={buttonClass()} href={file('cards-a4.pdf')} download>
-        <FileText aria-hidden size={18} /> Cards, A4
-      </a>
-      <a className={buttonClass()} href={file('cards-letter.pdf')} download>
-        <FileText aria-hidden size={18} /> Cards, Letter
-      </a>
+      {sheetsOf(visit).map((sheet) => (
+        <a key={sheet} className={buttonClass()} href={file(`cards-${sheet}.pdf`)} download>
+          <FileText aria-hidden size={18} /> Cards, {SHEET_NAMES[sheet]}
+        </a>
+      ))}
       <a className={buttonClass()} href={file('looks.ics')} download>
         <CalendarDays aria-hidden size={18} /> Calendar file
       </a>

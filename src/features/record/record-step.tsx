@@ -1,5 +1,6 @@
 'use client';
 
+import { habitsOf } from '@/core/units/habits';
 import { FileJson, FileSpreadsheet, FileText, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { PERSONS, type Person } from '@/core/judge/ruling';
@@ -51,6 +52,7 @@ type ToolsProps = {
 
 /** Which verdicts the table shows, in which light, and the ways out of it. */
 function RecordTools({ record, view, onView, file }: ToolsProps) {
+  const { sheet } = habitsOf(useVisit().visit);
   const select = 'min-h-11 max-w-48 border border-line-strong bg-raised px-2 text-[0.9375rem]';
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-2.5 print:hidden">
@@ -87,7 +89,7 @@ function RecordTools({ record, view, onView, file }: ToolsProps) {
         <Button onClick={() => window.print()}>
           <Printer aria-hidden size={18} /> Print
         </Button>
-        <a href={file('record-a4.pdf')} download className={buttonClass()}>
+        <a href={file(`record-${sheet}.pdf`)} download className={buttonClass()}>
           <FileText aria-hidden size={18} /> PDF
         </a>
         <a href={file('record.csv')} download className={buttonClass()}>

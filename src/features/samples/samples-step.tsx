@@ -1,5 +1,6 @@
 'use client';
 
+import { SHEET_NAMES, sheetsOf } from '@/core/units/habits';
 import { FileText, Plus } from 'lucide-react';
 import { useMemo } from 'react';
 import { lookRows } from '@/core/engine/look-rows';
@@ -188,12 +189,11 @@ export function SamplesStep({ roomId }: { readonly roomId: string }) {
         <ShownSwitch />
         {any && (
           <>
-            <a className={buttonClass()} href={file('a4')} download>
-              <FileText aria-hidden size={18} /> Labels, A4
-            </a>
-            <a className={buttonClass()} href={file('letter')} download>
-              <FileText aria-hidden size={18} /> Labels, Letter
-            </a>
+            {sheetsOf(visit).map((sheet) => (
+              <a key={sheet} className={buttonClass()} href={file(sheet)} download>
+                <FileText aria-hidden size={18} /> Labels, {SHEET_NAMES[sheet]}
+              </a>
+            ))}
           </>
         )}
       </StepTitle>

@@ -6,6 +6,7 @@ import { sayShots } from '@/core/paint/dispense';
 import { potsKnown } from '@/core/paint/paint-facts';
 import { sayStrength } from '@/core/paint/strength';
 import type { Supply } from '@/core/record/supply';
+import { habitsOf } from '@/core/units/habits';
 import { areaOf, areaText, areaUnit, sayArea } from '@/core/units/area';
 import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
@@ -19,6 +20,12 @@ import { useVisit } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 
 const CONTAINER_OF = { 'sample-jar': 'sample-jar', pint: 'pint' } as const;
+
+const POTS_COVER = {
+  imperial: 'Two coats. A pint covers up to 30 square feet, a jar of 4 fl oz eight: two feet by four (common practice).',
+  metric:
+    'Two coats. A pot of 473 ml (a US pint) covers up to 2.8 m², a jar of 118 ml (4 fl oz) 0.74 m²: 61 by 122 cm (common practice).',
+} as const;
 
 /** What pots cover and what things cost. Every field saves itself. */
 function Prices({ roomId }: { readonly roomId: string }) {
@@ -52,11 +59,7 @@ function Prices({ roomId }: { readonly roomId: string }) {
     />
   );
   return (
-    <Dialog
-      title="Pots and prices"
-      description="Two coats. A pint covers up to 30 square feet, a jar of 4 fl oz eight: two feet by four (common practice)."
-      trigger={<Button>Pots and prices</Button>}
-    >
+    <Dialog title="Pots and prices" description={POTS_COVER[units]} trigger={<Button>Pots and prices</Button>}>
       <div className="grid grid-cols-2 gap-3">
         {covers('A jar covers', 'jarM2')}
         {covers('A pint covers', 'pintM2')}
@@ -68,7 +71,7 @@ function Prices({ roomId }: { readonly roomId: string }) {
           id={`${visit.id}.currency`}
           label="Currency"
           {...{ where, href }}
-          placeholder="£"
+          placeholder={habitsOf(visit).currency || 'EUR'}
           saved={samples.currency}
           toWrite={(currency) => say({ currency })}
         />
@@ -103,7 +106,7 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
     list.cards > 0 && `${list.cards} white ${list.cards === 1 ? 'card' : 'cards'}`,
     list.lines.length > 0 && 'painter’s tape',
   ].filter(Boolean);
-  const { currency } = visit.supply.samples;
+  const currency = visit.supply.samples.currency || habitsOf(visit).currency;
   return (
     <section aria-label="To buy for samples">
       <div className="flex flex-wrap items-center justify-between gap-2">

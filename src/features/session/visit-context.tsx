@@ -16,6 +16,8 @@ import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import { asSeen, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
 import type { Visit } from '@/core/record/visit';
+import { sayAs, speechOf, type Speech } from '@/core/record/visit-speech';
+import { LocalWordsProvider } from '@/speech/local-words';
 import { windowText } from '@/ui/browser-text';
 import { CursorProvider } from '../cursor/cursor';
 import { readAddress } from './address';
@@ -86,6 +88,14 @@ function placeOf(write: Write, visit: Visit): StepPlace {
   return { ...here, roomId: write.roomId };
 }
 
+/** Everything within is said as the visit speaks. */
+function InItsWords({ visit, children }: { readonly visit: Visit; readonly children: ReactNode }) {
+  // the same speech keeps the same function: nothing is drawn anew for it
+  const speech = JSON.stringify(speechOf(visit));
+  const say = useMemo(() => sayAs(JSON.parse(speech) as Speech), [speech]);
+  return <LocalWordsProvider say={say}>{children}</LocalWordsProvider>;
+}
+
 /** Holds a visit for its pages: as it was read (see core/operations/visit-text), and everything written here over it. */
 export function VisitProvider({ text, children }: { readonly text: string; readonly children: ReactNode }) {
   const [{ store, subscribe, first }] = useState(() => makeObserved(readVisitText(text)));
@@ -121,7 +131,9 @@ export function VisitProvider({ text, children }: { readonly text: string; reado
   const value = useMemo(() => ({ visit, write, history, person, setPerson }), [visit, write, history, person]);
   return (
     <Context value={value}>
-      <CursorProvider place={visit.place}>{children}</CursorProvider>
+      <InItsWords visit={visit}>
+        <CursorProvider place={visit.place}>{children}</CursorProvider>
+      </InItsWords>
     </Context>
   );
 }

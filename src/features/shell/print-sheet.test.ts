@@ -2,11 +2,11 @@ import { printRules } from './print-sheet';
 
 describe('how a printed sheet is made up', () => {
   const rules = (more: Partial<Parameters<typeof printRules>[0]> = {}) =>
-    printRules({ title: 'Quay Row 14, Bristol', units: 'metric', step: 'handover', ...more });
+    printRules({ title: 'Quay Row 14, Bristol', sheet: 'a4', step: 'handover', ...more });
 
-  test('paper of the place: A4, Letter where lengths are in feet; papers upright, screens on their side', () => {
+  test('paper of the place: A4 or Letter; papers upright, screens on their side', () => {
     expect(rules()).toContain('size: A4 portrait');
-    expect(rules({ units: 'imperial' })).toContain('size: letter portrait');
+    expect(rules({ sheet: 'letter' })).toContain('size: Letter portrait');
     expect(rules({ step: 'light' })).toContain('size: A4 landscape');
   });
   test('says on every sheet whose it is and which page', () => {

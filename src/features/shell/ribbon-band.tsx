@@ -1,5 +1,7 @@
 'use client';
 
+import { useVisit } from '../session/visit-context';
+import { habitsOf, hourTick } from '@/core/units/habits';
 import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
@@ -44,6 +46,7 @@ type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken
 
 /** The light of the day as bars of its own tint; drawn once for a day, not for the cursor. */
 const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, looks, lampsOn, width }: BarsProps) {
+  const reads = habitsOf(useVisit().visit).clock;
   const { first, last } = spanOf(day);
   const lights = lampsOn ? day.withLamps : day.daylight;
   const shown = lights.slice(first, last + 1).map((all) => all[place]!);
@@ -97,7 +100,7 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, looks, la
           className="absolute top-17.5 -translate-x-1/2 text-xs text-soft"
           style={{ left: percent(share(k)) }}
         >
-          {String(clock).padStart(2, '0')}
+          {hourTick(clock, reads)}
         </span>
       ))}
       {laidOut(sun, { first, count, width }).map(({ text, from, to, row, side }) => (

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useRef, type ReactNode } from 'react';
+import { habitsOf } from '@/core/units/habits';
 import { classNames } from '@/ui/class-names';
 import { useFocusKept } from '@/ui/use-focus-kept';
 import { useFocusBack } from '@/ui/use-keys';
@@ -38,7 +39,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
   const live = useLive();
   const work = useRef<HTMLElement>(null);
   useFocusKept(work);
-  usePrintSheet({ title: `${visit.label}, ${visit.place.name}`, units: visit.units, step });
+  usePrintSheet({ title: `${visit.label}, ${visit.place.name}`, sheet: habitsOf(visit).sheet, step });
   return (
     <div data-live={live} className="flex h-dvh flex-col print:h-auto print:block">
       <header className="flex min-h-15 shrink-0 items-stretch border-b border-line bg-panel max-sm:flex-wrap print:hidden">

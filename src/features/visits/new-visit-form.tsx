@@ -19,12 +19,20 @@ import type { WriteResult } from '../session/sender';
 import { useWrite } from '../session/use-session';
 import { sayRefusal } from '../words/words';
 import { afterEdits, editsOf } from './edits-of';
-import { RoomChips, type RoomDraft } from './room-chips';
+import { RoomChips, ROOMS, type RoomDraft } from './room-chips';
+import { usualHabits } from '@/core/units/habits';
+import { inAmerican } from '@/core/units/local-words';
 
 /** Rooms most homes have; a tap takes one off. */
 const USUAL = ['Hall', 'Sitting room', 'Kitchen', 'Main bedroom'];
 /** Where lengths are told in feet. */
 const IN_FEET: ReadonlySet<string> = new Set(['US', 'LR', 'MM']);
+
+/** A usual room by the name it has there; what somebody typed stays. */
+function inWords(room: RoomDraft, american: boolean): RoomDraft {
+  const usual = ROOMS.find((name) => name === room.name || inAmerican(name) === room.name);
+  return usual ? { ...room, name: american ? inAmerican(usual) : usual } : room;
+}
 
 /** The server is away; the visit waits in the browser. */
 const KEPT = 'Elm Swatch does not answer just now. The visit is kept in this browser and saved when it is back.';
@@ -96,13 +104,20 @@ export function NewVisitForm() {
             onChange={(next, country) => {
               setPlace(next);
               if (country) setUnits(IN_FEET.has(country) ? 'imperial' : 'metric');
+              const american = usualHabits(next.timeZone).words === 'american';
+              setRooms(rooms.map((room) => inWords(room, american)));
               setErrors({});
             }}
           />
         </section>
         <section>
           <h2 className="mb-2 text-lg font-semibold">Which rooms?</h2>
-          <RoomChips rooms={rooms} errors={errors} onChange={setRooms} />
+          <RoomChips
+            rooms={rooms}
+            errors={errors}
+            american={place !== undefined && usualHabits(place.timeZone).words === 'american'}
+            onChange={setRooms}
+          />
         </section>
         <section className="flex flex-wrap items-start gap-5">
           <TextField

@@ -3,6 +3,7 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
+import { inAmerican } from '@/core/units/local-words';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { FieldError, TextField } from '@/ui/field';
@@ -11,7 +12,7 @@ import type { FieldErrors } from '../session/check-write';
 export type RoomDraft = { readonly roomId: string; readonly name: string };
 
 /** Rooms of a home, roughly in the order in which one walks through it. */
-const ROOMS = [
+export const ROOMS = [
   'Hall',
   'Sitting room',
   'Dining room',
@@ -28,7 +29,7 @@ const ROOMS = [
 ] as const;
 
 const order = (name: string): number => {
-  const at = (ROOMS as readonly string[]).indexOf(name);
+  const at = ROOMS.findIndex((usual) => usual === name || inAmerican(usual) === name);
   return at < 0 ? ROOMS.length : at;
 };
 const inOrder = (rooms: readonly RoomDraft[]) => [...rooms].sort((p, q) => order(p.name) - order(q.name));
@@ -36,11 +37,14 @@ const inOrder = (rooms: readonly RoomDraft[]) => [...rooms].sort((p, q) => order
 type Props = {
   readonly rooms: readonly RoomDraft[];
   readonly errors: FieldErrors;
+  /** Rooms are called as Americans do. */
+  readonly american: boolean;
   readonly onChange: (rooms: readonly RoomDraft[]) => void;
 };
 
 /** Which rooms: a tap takes one in or off; any other is typed. */
-export function RoomChips({ rooms, errors, onChange }: Props) {
+export function RoomChips({ rooms, errors, american, onChange }: Props) {
+  const usual = american ? ROOMS.map(inAmerican) : ROOMS;
   const [typed, setTyped] = useState('');
   const own = rooms.filter((r) => order(r.name) === ROOMS.length).map((r) => r.name);
   const toggle = (name: string) => {
@@ -56,7 +60,7 @@ export function RoomChips({ rooms, errors, onChange }: Props) {
   return (
     <>
       <div role="group" aria-label="Rooms" className="flex flex-wrap gap-1.5">
-        {[...ROOMS, ...own].map((name) => (
+        {[...usual, ...own].map((name) => (
           <Chip key={name} large on={rooms.some((r) => r.name === name)} onClick={() => toggle(name)}>
             {name}
           </Chip>

@@ -43,6 +43,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'visit.brief': (w) => `For the whole home: ${sayStated(w, BRIEF_WORDS)}`,
   'visit.people': () => 'Who is to be reached',
   'visit.plan': () => 'What looks are planned by',
+  'visit.habits': () => 'How the visit speaks',
   'visit.supply': () => 'What quantities are worked out by',
   'visit.shelve': (w) => `The visit ${SHELF_WORDS[w.shelf]}`,
   'room.add': (w) => `The new room ${quotedShort(w.room)}`,

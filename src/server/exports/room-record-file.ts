@@ -1,3 +1,4 @@
+import { speechOf } from '@/core/record/visit-speech';
 import { recordPaper } from '@/core/handover/record-paper';
 import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
@@ -19,7 +20,7 @@ export async function roomRecordFile(visitId: string, roomId: string, file: stri
   }
   const paper = SIZES.find((p) => file === `record-${p}.pdf`);
   if (paper) {
-    const body = await pdfOf({ kind: 'record', made: recordPaper(visit, room), paper });
+    const body = await pdfOf({ kind: 'record', made: recordPaper(visit, room), paper, speech: speechOf(visit) });
     return { body, type: 'application/pdf', name: `${name} record ${paper}.pdf`, extension: 'pdf' };
   }
   if (file !== 'record.json') return undefined;

@@ -6,6 +6,7 @@ import { darkHours } from '@/core/light/dark-hours';
 import { instantOf } from '@/core/light/day-moments';
 import { wallClock } from '@/core/light/time-zone';
 import type { LookHand } from '@/core/record/look-hand';
+import { sayAs, speechOf } from '@/core/record/visit-speech';
 import type { Visit } from '@/core/record/visit';
 
 const MINUTE_MS = 60_000;
@@ -41,8 +42,9 @@ const escaped = (text: string): string => text.replace(/[\\;,]/g, '\\$&').replac
  */
 export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly LookCard[]): string {
   const { timeZone: zone } = visit.place;
+  const say = sayAs(speechOf(visit));
   const calendar = ical({
-    name: escaped(`Colours to look at: ${visit.label}`),
+    name: escaped(`${say('Colours to look at')}: ${visit.label}`),
     prodId: { company: 'Elm Swatch', product: 'Looks', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     // without a zone of its own DTSTAMP stays in UTC, as RFC 5545 asks
@@ -60,7 +62,7 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
       end: new TZDate(start + LOOK_MINUTES * MINUTE_MS, zone),
       timezone: zone,
       stamp: new Date(hand.at),
-      summary: `Look ${card.number}: ${card.room}, ${card.when}`,
+      summary: `Look ${card.number}: ${card.room}, ${say(card.when)}`,
       description: [
         `Hold the boards at ${card.where}${card.beside ? `, beside ${card.beside}` : ''}.`,
         card.colours.length > 0 && `Colours: ${card.colours.map((c) => `${c.name} (${c.says})`).join('; ')}.`,
@@ -68,7 +70,8 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
         card.compares && `To see: ${card.compares}.`,
         'If the light is another one then, take the look on the next day on which it is right.',
       ]
-        .filter(Boolean)
+        .filter((line) => typeof line === 'string')
+        .map(say)
         .join('\n'),
       transparency: ICalEventTransparency.TRANSPARENT,
     });

@@ -22,7 +22,7 @@ function answers() {
 }
 function text() { return JSON.stringify({ format: 'elm-swatch/look-answers', version: 2, hand: data.hand, key: data.key, answers: answers() }); }
 function file() { return new File([text()], 'looks-answered.json', { type: 'application/json' }); }
-function day(at) { return new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }); }
+function day(at) { return new Date(at).toLocaleDateString(document.documentElement.lang, { day: 'numeric', month: 'long' }); }
 var state = el('p'), buttons = el('div', '', 'send'), main = document.querySelector('main'), foot = document.querySelector('footer');
 state.id = 'state'; state.setAttribute('role', 'status');
 function count() {

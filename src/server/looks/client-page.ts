@@ -3,6 +3,8 @@ import type { LookCard } from '@/core/formats/look-cards';
 import { MOST_WORDS } from '@/core/record/look-answer';
 import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { LookHand } from '@/core/record/look-hand';
+import { sayAs, speechOf } from '@/core/record/visit-speech';
+import { inSpeech } from '@/core/units/local-speech';
 import type { Visit } from '@/core/record/visit';
 import { CLIENT_SCRIPT } from './client-page-script';
 
@@ -22,6 +24,8 @@ noscript section{max-width:640px;margin:0 auto}footer{position:sticky;bottom:0;b
 @media(prefers-color-scheme:dark){body,footer{background:#2b2b2b;color:#f0f0f0}.soft{color:#c4c4c4}section{background:#383838;border-color:#5a5a5a}label.box,textarea,.n{background:#2b2b2b;color:#f0f0f0}label.box:has(:checked),button,.n.done{background:#f0f0f0;color:#1a1a1a}}
 `;
 
+/** What of a card is no text. */
+const AS_IT_IS: ReadonlySet<string> = new Set(['lookId', 'id', 'hex', 'date', 'name', 'room']);
 const hashOf = (text: string): string => `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
 const escaped = (text: string): string =>
   text.replace(/[&<>"']/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!);
@@ -40,14 +44,23 @@ type OnPage = {
  */
 export function clientPage(visit: Visit, hand: LookHand, { cards, card }: OnPage): string {
   const policy = `default-src 'none'; script-src ${hashOf(CLIENT_SCRIPT)}; style-src ${hashOf(STYLE)}; base-uri 'none'; form-action 'none'`;
-  const title = `Colours to look at: ${visit.label}`;
-  const data = { hand: hand.id, key: hand.key, mostWords: MOST_WORDS, title, email: card.email, cards };
+  const speech = speechOf(visit);
+  const say = sayAs(speech);
+  const title = `${say('Colours to look at')}: ${visit.label}`;
+  const data = {
+    hand: hand.id,
+    key: hand.key,
+    mostWords: MOST_WORDS,
+    title,
+    email: card.email,
+    cards: inSpeech(cards, say, AS_IT_IS),
+  };
   const reached = [card.consultantName || 'your consultant', card.telephone, card.email].filter(Boolean).join(', ');
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">
+<html lang="${speech.habits.dates === 'month' ? 'en-US' : 'en-GB'}"><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">
 <meta name="viewport" content="width=device-width,initial-scale=1"><meta name="referrer" content="no-referrer">
-<title>Colours to look at: ${escaped(visit.label)}</title><style>${STYLE}</style></head><body>
-<header><h1>Colours to look at: ${escaped(visit.label)}</h1>
+<title>${escaped(title)}</title><style>${STYLE}</style></head><body>
+<header><h1>${escaped(title)}</h1>
 <p>Take each look when its light is there. Look at the painted board, not at this screen: the patches here only tell which is which.</p>
 <p class="soft">Keep wet boards away from children, pets and heat. Switch lamps off and let them cool before you touch them.</p></header>
 <main></main>

@@ -1,3 +1,4 @@
+import { speechOf } from '@/core/record/visit-speech';
 import { cardsOf } from '@/core/formats/look-cards';
 import { findConsultantCard } from '@/data/consultant-card';
 import { database } from '../database';
@@ -32,7 +33,7 @@ export async function handFile(visitId: string, handId: string, file: string): P
   const paper = PAPERS.find((p) => file === `cards-${p}.pdf`);
   if (!paper) return undefined;
   return {
-    body: await pdfOf({ kind: 'cards', cards, visit: visit.label, paper }),
+    body: await pdfOf({ kind: 'cards', cards, visit: visit.label, paper, speech: speechOf(visit) }),
     type: 'application/pdf',
     name: `${name} ${paper}.pdf`,
     extension: 'pdf',

@@ -28,7 +28,17 @@ import { countLooks, insertHand } from '@/data/looks';
 import { findPictureRow } from '@/data/photos';
 import type { Sql } from '@/data/sql';
 import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import { insertVisit, setSchools, updateVisit, setPeople, setPlan, setShelf, setSupply, setVisitBrief } from '@/data/visits';
+import {
+  insertVisit,
+  setHabits,
+  setSchools,
+  updateVisit,
+  setPeople,
+  setPlan,
+  setShelf,
+  setSupply,
+  setVisitBrief,
+} from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
 
@@ -51,6 +61,7 @@ export const VISIT_ROWS: RowsOf<
   | 'visit.people'
   | 'visit.plan'
   | 'visit.supply'
+  | 'visit.habits'
   | 'look.hand'
   | 'room.add'
   | 'room.rename'
@@ -93,6 +104,9 @@ export const VISIT_ROWS: RowsOf<
   },
   async 'visit.plan'(sql, w) {
     await setPlan(sql, w.visitId, w.plan);
+  },
+  async 'visit.habits'(sql, w) {
+    await setHabits(sql, w.visitId, w.habits);
   },
   async 'visit.supply'(sql, w) {
     await setSupply(sql, w.visitId, w.supply);

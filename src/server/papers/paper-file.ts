@@ -3,6 +3,7 @@ import { handOver, PAPER_TITLES, PAPERS, paintsOnPaper, type HandOver, type Pape
 import { factsAmong } from '@/core/handover/paper-colour';
 import { hasRecord, recordPaper } from '@/core/handover/record-paper';
 import { sampleLabels } from '@/core/handover/sampling';
+import { speechOf, type Speech } from '@/core/record/visit-speech';
 import type { VisitInLight } from '@/core/record/kinds-of-light';
 import { findConsultantCard } from '@/data/consultant-card';
 import { database } from '../database';
@@ -31,9 +32,9 @@ export async function madePapers(visit: VisitInLight, printedAt: number): Promis
 }
 
 /** A paper to be made, with the logo that is on it. */
-async function paperJob(name: PaperName, made: HandOver, paper: Paper): Promise<PdfJob> {
+async function paperJob(name: PaperName, made: HandOver, { paper, speech }: { paper: Paper; speech: Speech }): Promise<PdfJob> {
   const logo = made.from.logo === null ? undefined : await pictureOf(made.from.logo);
-  return { kind: 'paper', name, made, paper, logo };
+  return { kind: 'paper', name, made, paper, logo, speech };
 }
 
 /** Labels for the backs of the samples of a visit. */
@@ -41,7 +42,7 @@ async function labelsFile(visitId: string, file: string): Promise<MadeFile | und
   const paper = SIZES.find((p) => file === `labels-${p}.pdf`);
   const visit = paper && (await visitById(visitId));
   if (!paper || !visit) return undefined;
-  const body = await pdfOf({ kind: 'labels', labels: sampleLabels(visit), visit: visit.label, paper });
+  const body = await pdfOf({ kind: 'labels', labels: sampleLabels(visit), visit: visit.label, paper, speech: speechOf(visit) });
   return {
     body,
     type: 'application/pdf',
@@ -52,13 +53,16 @@ async function labelsFile(visitId: string, file: string): Promise<MadeFile | und
 
 /** Every paper of a visit in one zip: PDFs and tables, a record of each room, and labels where something is in paint. */
 async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
+  const speech = speechOf(visit);
   const made = await madePapers(visit, Date.now());
   const titles = PAPERS.map((name) => fileName(PAPER_TITLES[name], name));
-  const pdfs = await Promise.all(PAPERS.map(async (name) => pdfOf(await paperJob(name, made, paper))));
+  const pdfs = await Promise.all(PAPERS.map(async (name) => pdfOf(await paperJob(name, made, { paper, speech }))));
   const rooms = visit.rooms.filter(hasRecord);
-  const records = await Promise.all(rooms.map((room) => pdfOf({ kind: 'record', made: recordPaper(visit, room), paper })));
+  const records = await Promise.all(
+    rooms.map((room) => pdfOf({ kind: 'record', made: recordPaper(visit, room), paper, speech })),
+  );
   const labels = sampleLabels(visit);
-  const labelled = labels.length > 0 ? await pdfOf({ kind: 'labels', labels, visit: visit.label, paper }) : undefined;
+  const labelled = labels.length > 0 ? await pdfOf({ kind: 'labels', labels, visit: visit.label, paper, speech }) : undefined;
   const text = (body: string) => new TextEncoder().encode(body);
   const files: [string, Uint8Array][] = [
     ...PAPERS.map((_, k): [string, Uint8Array] => [`${titles[k]!}.pdf`, pdfs[k]!]),
@@ -93,7 +97,7 @@ export async function paperFile(visitId: string, file: string): Promise<MadeFile
     return { body: csvFile(columns, rows), type: 'text/csv; charset=utf-8', name: `${called}.csv`, extension: 'csv' };
   }
   return {
-    body: await pdfOf(await paperJob(name, made, paper)),
+    body: await pdfOf(await paperJob(name, made, { paper, speech: speechOf(visit) })),
     type: 'application/pdf',
     name: `${called} ${paper}.pdf`,
     extension: 'pdf',
