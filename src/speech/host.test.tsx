@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactElement } from 'react';
+import { createElement, type ReactElement } from 'react';
 import { AMERICAN } from '@/core/units/local-words';
 import { saidProps, sayEverywhere } from './host';
 import { LocalWordsProvider } from './local-words';
@@ -19,6 +19,13 @@ test('the text of an element, and what is read out of it, are said in the words 
   expect(shown(<Room name="Hall" />)).toBe(
     '<p title="WHICH COLOUR" class="grey">A COLOUR AT 16:30 FOR Hall <b translate="no">Quiet grey</b> of GREY 3 <i>plain</i></p>',
   );
+});
+
+/** As a part of a package makes its element: with React's own runtime. */
+const Foreign = ({ children }: { readonly children: string }) => createElement('button', null, children);
+const WithForeign = () => <Foreign>Which colour</Foreign>;
+test('what a part of a package is given is said before it is given', () => {
+  expect(shown(<WithForeign />)).toBe('<button>WHICH COLOUR</button>');
 });
 
 test('without a place everything is said as it is written', () => {

@@ -4,7 +4,7 @@ import { LocalWords, type Say } from './local-words';
 /** Elements whose text is no text. */
 const NO_TEXT: ReadonlySet<unknown> = new Set(['style', 'script', 'title', 'textarea', 'html', 'head', 'body', 'meta', 'link']);
 /** Attributes that are shown or read out. */
-const SPOKEN = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext', 'label'] as const;
+const SPOKEN = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext', 'label', 'description'] as const;
 
 /** What may be said otherwise somewhere: words, a clock, a date, a length. Wide on purpose: what answers it is only looked at more closely. */
 const MAY_DIFFER =
@@ -38,7 +38,8 @@ type Props = Readonly<Record<string, unknown>>;
 
 /** What an element is given, with its own text and what is read out of it in the words of the place. */
 export function saidProps(type: unknown, props: Props): Props {
-  if (typeof type !== 'string' || NO_TEXT.has(type) || props['translate'] === 'no') return props;
+  // what a part is given goes into an element of its own in the end: of packages it is made without asking here
+  if (NO_TEXT.has(type) || props['translate'] === 'no') return props;
   const { children } = props;
   const own = differs(children);
   const spoken = SPOKEN.filter((name) => differs(props[name]));

@@ -7,7 +7,7 @@ const NAMES = ['<script>alert(1)</script>', 'Küche 🛋️ & “Stube”', '=HY
 async function startVisit(page: Page, url: string, label: string) {
   await page.goto(`${url}/visits/new`);
   await page.getByLabel('Town or city').fill('Bristol');
-  await page.getByRole('button', { name: /^Bristol United Kingdom/ }).click();
+  await page.getByRole('button', { name: /^Bristol England, United Kingdom/ }).click();
   for (const unwanted of ['Hall', 'Kitchen', 'Main bedroom'])
     await page.getByRole('button', { name: unwanted, exact: true }).click();
   await page.getByLabel('What you call it').fill(label);
@@ -53,7 +53,7 @@ test('a place is never half taken: a name typed over another keeps its own light
   await expect(page.getByText(/^Choose the town from the list/)).toBeVisible();
   const town = page.getByLabel('Town or city');
   await town.fill('Bristol');
-  await page.getByRole('button', { name: /^Bristol United Kingdom/ }).click();
+  await page.getByRole('button', { name: /^Bristol England, United Kingdom/ }).click();
   await expect(page.getByTestId('place-facts')).toContainText('Northern hemisphere: the sun stands in the south at noon.');
   await town.fill('Wellington');
   await expect(page.getByText('Not chosen yet: the light is still that of Bristol.')).toBeVisible();
@@ -73,7 +73,7 @@ test('a place is never half taken: a name typed over another keeps its own light
 test('a form sent twice makes one visit', async ({ page, own }) => {
   await page.goto(`${own.url}/visits/new`);
   await page.getByLabel('Town or city').fill('Bristol');
-  await page.getByRole('button', { name: /^Bristol United Kingdom/ }).click();
+  await page.getByRole('button', { name: /^Bristol England, United Kingdom/ }).click();
   await page.getByLabel('What you call it').fill('Sent Twice 2');
   await page.getByRole('button', { name: 'Start', exact: true }).dblclick();
   await expect(page.getByRole('heading', { level: 1, name: 'Sent Twice 2' })).toBeVisible();

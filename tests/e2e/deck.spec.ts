@@ -139,10 +139,13 @@ test('the stand-ins say that they are simulated, and read', async ({ page, demo 
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Hearth', exact: true }).click();
   await dialog.getByRole('button', { name: 'Something else, by its colour' }).click();
-  await dialog.getByRole('radio', { name: 'Instrument (simulated)' }).click();
+  await dialog.getByRole('radio', { name: 'Instrument' }).click();
+  // off until it is switched on
+  await expect(dialog.getByRole('button', { name: 'Calibrate on the white tile' })).toBeHidden();
+  await dialog.getByRole('button', { name: /^Try it out with a simulated colorimeter/ }).click();
   await dialog.getByRole('button', { name: 'Calibrate on the white tile' }).click();
   await dialog.getByRole('radio', { name: 'Spectrophotometer' }).click();
-  await expect(dialog.getByText(/Simulated instrument: it reads a spectrum/)).toBeVisible();
+  await expect(dialog.getByText(/Simulated spectrophotometer: its readings are made up/)).toBeVisible();
   await dialog.getByLabel('Put it on').selectOption({ label: 'Slate hearth' });
   await dialog.getByRole('button', { name: 'Read the spectrum' }).click();
   await expect(dialog.getByText('spectrophotometer (simulated), spectrum kept')).toBeVisible();
@@ -155,7 +158,7 @@ test('the stand-ins say that they are simulated, and read', async ({ page, demo 
   await expect(page.getByText('spectrum kept')).toBeVisible();
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Light' }).click();
   await page.getByRole('radio', { name: 'Light meter' }).click();
-  await page.getByRole('button', { name: 'Read the light' }).click();
-  await expect(page.getByText(/Simulated instrument: a stand-in for a light meter/)).toBeVisible();
+  await page.getByRole('button', { name: 'Read the simulated meter' }).click();
+  await expect(page.getByText(/Simulated light meter: its readings are made up/)).toBeVisible();
   await expect(page.getByRole('list', { name: 'Light readings' })).toContainText(/lx, [\d,]+ K at/, { timeout: 30_000 });
 });

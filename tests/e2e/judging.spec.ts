@@ -4,18 +4,25 @@ import { expect, test, type Page } from './server';
 
 const radio = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
 
-test('at first glance the computed verdict is hidden until the eye has spoken, and the time is kept', async ({ page, demo }) => {
+test('the computed verdict is hidden until the eye has spoken, and the time is kept; shown at once it stands in no bold', async ({
+  page,
+  demo,
+}) => {
   await openRoom(page, demo.url, 'Kitchen', 'Bench');
   // a pair that no other test says anything of
   for (const key of ['n', 'ArrowRight', 'ArrowRight', 'o']) await page.keyboard.press(key);
   await expect(page.getByText(/^Tile, .* · 3 of 4$/)).toBeVisible();
-  await expect(page.getByTestId('computed')).toBeVisible();
+  await expect(page.getByTestId('hidden')).toBeVisible();
+  await page.keyboard.press('g');
+  const weight = () => page.getByTestId('computed').evaluate((e) => Number(getComputedStyle(e).fontWeight));
+  expect(await weight()).toBeLessThan(500);
   await page.keyboard.press('g');
   await expect(page.getByTestId('hidden')).toBeVisible();
   await expect(page.getByTestId('computed')).toBeHidden();
   await page.keyboard.press('r');
   await expect(page.getByTestId('computed')).toBeVisible();
   await expect(page.getByText(/the eye took \d+\.\d s/)).toBeVisible();
+  expect(await weight()).toBeGreaterThanOrEqual(600);
   await allSaved(page);
   const said = (await recordOf(page)).candidates[1]!.verdicts.at(-1)!;
   expect(said).toMatchObject({ verdict: 'no', light: 'overcast', moment: { sky: 'overcast', lampsOn: false } });
@@ -141,7 +148,7 @@ test('the client picks between two until the ranking is settled; a tap can be ta
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByText('1 tap', { exact: true })).toBeVisible();
   await page.keyboard.press('z');
-  await expect(page.getByText('0 taps', { exact: true })).toBeVisible();
+  await expect(page.getByText('no choice yet', { exact: true })).toBeVisible();
   // one is always taken over every other one
   const favourite = (await pair.getAttribute('data-pair'))!.split(' ')[1]!;
   for (let taps = 0; taps < 30 && (await pair.isVisible()); taps++) {
@@ -209,7 +216,7 @@ test('what was predicted, and where, is kept with a verdict: the light when it i
   demo,
 }) => {
   await openRoom(page, demo.url, 'Kitchen', 'Bench');
-  for (const key of ['n', 'n', 'o']) await page.keyboard.press(key);
+  for (const key of ['g', 'n', 'n', 'o']) await page.keyboard.press(key);
   await expect(page.locator('[data-testid=computed][data-where=in-light]')).toBeVisible();
   await page.keyboard.press('e');
   await page.keyboard.press('v');

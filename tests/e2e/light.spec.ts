@@ -93,10 +93,11 @@ test('a reading stands beside the computed light, corrects the room, and is take
   await openAt(page, demo.url, 'Light', 'Kitchen');
   const before = await slider(page).getAttribute('aria-valuetext');
   await view(page, 'Light meter');
-  await page.getByLabel('or type a reading').fill('0,5 k');
+  await page.getByLabel('A reading').fill('0,5 k');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('A reading is a number of lux between 0 and 200,000.')).toBeVisible();
-  await page.getByRole('button', { name: 'Read the light' }).click();
+  await page.getByRole('button', { name: /^Try it out with a simulated light meter/ }).click();
+  await page.getByRole('button', { name: 'Read the simulated meter' }).click();
   await expect(page.getByRole('list', { name: 'Light readings' }).getByText(/computed [\d,]+ lx, read × \d\.\d\d/)).toBeVisible({
     timeout: 30_000,
   });

@@ -12,7 +12,7 @@ const step = (page: Page, name: string) =>
 async function startVisit(page: Page, hand: Hand, label: string) {
   await hand.press(page.getByRole('link', { name: 'Start a visit' }));
   await hand.type(page.getByLabel('Town or city'), 'Edinburgh');
-  await hand.press(page.getByRole('button', { name: /^Edinburgh United Kingdom/ }));
+  await hand.press(page.getByRole('button', { name: /^Edinburgh Scotland, United Kingdom/ }));
   await expect(page.getByTestId('place-facts')).toContainText('Europe/London');
   for (const unwanted of ['Hall', 'Main bedroom']) await hand.press(page.getByRole('button', { name: unwanted, exact: true }));
   await hand.type(page.getByLabel('What you call it'), label);
@@ -38,7 +38,8 @@ async function readLight(page: Page, hand: Hand) {
 /** Three readings that agree; a reading that is off is refused and taken again. */
 async function readColorimeter(page: Page, hand: Hand, surface: string) {
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByText('Simulated instrument')).toBeVisible();
+  await hand.press(dialog.getByRole('button', { name: /^Try it out with a simulated colorimeter/ }));
+  await expect(dialog.getByText('Simulated colorimeter: its readings are made up')).toBeVisible();
   await hand.choose(dialog.getByLabel('Put it on'), surface);
   for (let i = 0; i < 15; i++) {
     if (await dialog.getByText(/colorimeter \(simulated\), 3 readings, spread ΔE/).isVisible()) return;
@@ -66,7 +67,7 @@ async function recordStays(page: Page, hand: Hand) {
     await hand.press(dialog.getByRole('button', { name: 'Something else, by its colour' }));
   };
   await own('Hearth');
-  await hand.pick(ways, 'Instrument (simulated)');
+  await hand.pick(ways, 'Instrument');
   await readColorimeter(page, hand, 'Hearth stone, field');
   await hand.type(dialog.getByLabel('What you call it'), 'Hearth stone');
   await hand.press(dialog.getByRole('button', { name: 'Veining, flecks, another colour' }));
@@ -193,10 +194,11 @@ test('the whole path by keyboard', async ({ page, own }) => {
   await readLight(page, hand);
   await recordStays(page, hand);
   await pickCandidates(page, hand);
-  await expect(page.getByTestId('computed')).toBeVisible();
+  await expect(page.getByTestId('hidden')).toBeVisible();
   await page.keyboard.press('r');
+  await expect(page.getByTestId('computed')).toBeVisible();
   await expect(page.getByRole('button', { name: /^No/ })).toHaveAttribute('aria-pressed', 'true');
-  const green = page.getByRole('group', { name: 'Why: too …' }).getByRole('button', { name: /too green/ });
+  const green = page.getByRole('group', { name: 'Why, as many as are true: too …' }).getByRole('button', { name: /too green/ });
   await page.keyboard.press((await green.textContent())!.trim()[0]!);
   await expect(green).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('ArrowRight');
@@ -243,7 +245,7 @@ test.describe('by touch on a tablet', () => {
     await pickCandidates(page, touch);
     await page.getByRole('button', { name: /^No/ }).tap();
     await page
-      .getByRole('group', { name: 'Why: too …' })
+      .getByRole('group', { name: 'Why, as many as are true: too …' })
       .getByRole('button', { name: /too green/ })
       .tap();
     await page.getByRole('button', { name: 'Next thing that stays' }).tap();

@@ -36,12 +36,7 @@ export function ClientPanel({ bench, onPairs }: { readonly bench: Bench; readonl
           <Columns2 aria-hidden size={18} />
         </Button>
       </div>
-      {/* while the eye has not spoken, what to look at next would tell what the core thinks */}
-      {bench.glance.hides ? (
-        <p className="mt-2 text-sm text-soft">What to look at next shows once the eye has spoken.</p>
-      ) : (
-        <NextSamples bench={bench} />
-      )}
+      <NextSamples bench={bench} />
     </section>
   );
 }
