@@ -14,7 +14,7 @@ test('every step runs under its content security policy and has no serious acces
     await toStep(page, step);
     // hydrated: the keyboard map opens, which needs the page's own script
     await page.keyboard.press('?');
-    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+    await expect(page.getByRole('dialog', { name: 'Keys and guide' })).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toBeHidden();
     expect(await seriousFindings(page)).toEqual([]);

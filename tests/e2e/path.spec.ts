@@ -214,7 +214,7 @@ test('the whole path by keyboard', async ({ page, own }) => {
   await expect(saidBy(page, 'client')).toContainText('overcast: works');
   await saved(page);
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keys and guide' })).toBeVisible();
   await page.keyboard.press('Escape');
   await checkRecord(page, hand);
   await takeAway(page, hand);

@@ -24,13 +24,15 @@ function underSky({ light, lights }: PlannedLook, sky: SkyName): boolean {
 
 type Slots = { readonly from: number; readonly count: number };
 
-/** The rooms of a house with what can be looked at in each under a sky, slot by slot. */
+/** The rooms of a house that have something to look at, with what can be looked at in each under a sky, slot by slot. */
 function roomsUnder(sky: SkyName, request: PlanRequest, plans: readonly RoomPlan[], { from, count }: Slots): RouteRoom[] {
-  return plans.map((plan, k): RouteRoom => {
+  return plans.flatMap((plan, k): RouteRoom[] => {
     const taken = new Set(request.rooms[k]!.kept.filter((one) => one.taken).map((one) => one.id));
     const looks = plan.looks.filter((l) => l.inVisit && !(l.id !== null && taken.has(l.id)));
+    // nobody walks to a room to look at nothing
+    if (looks.length === 0) return [];
     const open = looks.filter((l) => underSky(l, sky));
-    return {
+    const room: RouteRoom = {
       id: plan.roomId,
       // a quarter of an hour for one look or two, more for more
       stay: Math.max(1, Math.ceil(open.length / 2)),
@@ -41,6 +43,7 @@ function roomsUnder(sky: SkyName, request: PlanRequest, plans: readonly RoomPlan
         return { worth: look.worth, slots: new Set(slots) };
       }),
     };
+    return [room];
   });
 }
 

@@ -95,16 +95,19 @@ export function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly r
     const inVisit = plan.rooms.find((r) => r.roomId === id)!.looks.filter((l) => l.inVisit && !taken(l.id));
     return indices.flatMap((k) => rows.find((r) => r.planned === inVisit[k])?.number ?? []);
   };
+  const stops = route.stops
+    .map(({ id, from, looks }) => ({ id, from, seen: numbers(id, looks) }))
+    .filter(({ seen }) => seen.length > 0);
+  if (stops.length === 0) return null;
   return (
     <p className="mt-2 text-[0.9375rem] text-soft">
       <b className="font-semibold text-ink">Best order{route.sky && ` ${LOOK_LIGHT_WORDS[route.sky]}`}: </b>
-      {route.stops.map(({ id, from, looks }, k) => {
-        const seen = numbers(id, looks);
+      {stops.map(({ id, from, seen }, k) => {
         return (
           <span key={id}>
             {k > 0 && ' → '}
             {nameOf(id)} {clock(from)}
-            {seen.length > 0 && ` (look${seen.length > 1 ? 's' : ''} ${seen.join(', ')})`}
+            {` (look${seen.length > 1 ? 's' : ''} ${seen.join(', ')})`}
           </span>
         );
       })}

@@ -23,7 +23,7 @@ const styles = StyleSheet.create({
   boxes: { flexDirection: 'row', justifyContent: 'space-between', marginTop: 4 },
   box: { flexDirection: 'row', gap: 4, alignItems: 'center' },
   tick: { width: 11, height: 11, border: '1pt solid #000' },
-  line: { borderBottom: '0.75pt solid #000', height: 15 },
+  line: { borderBottom: '0.75pt solid #000', height: 16.5 },
   foot: { position: 'absolute', left: 8 * MM, right: 8 * MM, bottom: 6 * MM },
 });
 
@@ -58,7 +58,11 @@ export function boardCards(cards: readonly LookCard[]): BoardCard[] {
 
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-const LookRow = ({ look, of }: { readonly look: LookCard; readonly of: CardColour }) => {
+/** Lines for words under each of so many looks: what is left of the card. */
+const LINES = { 1: 9, 2: 4, 3: 2 } as const;
+
+type LookProps = { readonly look: LookCard; readonly of: CardColour; readonly lines: number };
+const LookRow = ({ look, of, lines }: LookProps) => {
   const others = look.colours.filter((c) => c.id !== of.id).map((c) => c.name);
   const compare = [look.beside, ...new Set(others)].filter(Boolean).join(', ');
   return (
@@ -84,7 +88,9 @@ const LookRow = ({ look, of }: { readonly look: LookCard; readonly of: CardColou
           </View>
         ))}
       </View>
-      <View style={styles.line} />
+      {Array.from({ length: lines }, (_, k) => (
+        <View key={k} style={styles.line} />
+      ))}
     </View>
   );
 };
@@ -104,7 +110,7 @@ const Card = ({ board: { colour, room, looks, part }, sheet, label }: CardProps)
       </View>
     </View>
     {looks.map((look) => (
-      <LookRow key={look.lookId} look={look} of={colour} />
+      <LookRow key={look.lookId} look={look} of={colour} lines={LINES[looks.length as keyof typeof LINES] ?? 2} />
     ))}
     <Text style={[styles.small, styles.foot, { maxLines: 2, textOverflow: 'ellipsis' }]}>
       Judge the painted board, not the printed patch. Wet boards away from children, pets and heat. {label}
