@@ -58,7 +58,7 @@ test('the list knows a home by its colours, finds it, puts it away and asks twic
   await expect(card).toContainText('Bristol · 23 September 2026');
   await expect(card).toContainText('4 rooms: 1 settled, 2 being tried');
   expect(await card.locator('[data-patch]').count()).toBeGreaterThan(3);
-  const search = page.getByLabel('Find by name, place, room or colour');
+  const search = page.getByLabel('Find by name, client, place, room or colour');
   await search.fill('esk bristol');
   await expect(card).toBeVisible();
   await search.fill('nowhere');

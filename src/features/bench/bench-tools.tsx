@@ -95,7 +95,7 @@ function How({ bench }: { readonly bench: Bench }) {
 export function BenchTools({ bench }: { readonly bench: Bench }) {
   const { view, setView } = bench.layout;
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:min-w-0 fold:flex-1 fold:flex-nowrap fold:gap-x-2 fold:pb-2 short:pb-0">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:min-w-0 fold:flex-1 fold:flex-nowrap fold:gap-x-2 fold:pb-2 short:flex-none short:pb-0">
       <div className="fold:hidden">
         <ChoiceRow
           label="How the pair is shown"
@@ -108,7 +108,7 @@ export function BenchTools({ bench }: { readonly bench: Bench }) {
         aria-label="How the pair is shown"
         value={view}
         onChange={(e) => setView(e.target.value as BenchView)}
-        className="hidden min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem] fold:block"
+        className="hidden min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem] fold:block short:w-24 short:flex-none"
       >
         {VIEWS.map((v) => (
           <option key={v} value={v}>

@@ -40,18 +40,19 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
         onClick={onTake}
         title={like}
         data-proposal={swatchId(proposed)}
-        className="grid min-h-11 w-full cursor-pointer grid-cols-[3rem_1fr_auto] items-stretch gap-2.5 text-left hover:bg-raised"
+        className="grid min-h-11 w-full cursor-pointer grid-cols-[3rem_1fr] items-stretch gap-2.5 text-left hover:bg-raised"
       >
         <Patch hex={paint(id, lab)} label={sayColour(lab)} />
-        <span className="min-w-0 self-center leading-tight">
-          <span className="block break-words">
-            <b>{sayWhat(proposed)}</b>
+        <span className="min-w-0 self-center py-0.5">
+          <span className="flex items-baseline gap-2 leading-[1.125rem]">
+            <b className="min-w-0 flex-1 break-words">{sayWhat(proposed)}</b>
+            <span className="shrink-0 text-sm">
+              {percent(chance)} likely {first && <Key>F</Key>}
+            </span>
           </span>
-          <span className="block text-sm break-words text-soft">{like}</span>
-        </span>
-        <span className="self-center pr-1 text-right text-sm leading-tight">
-          {percent(chance)} likely {first && <Key>F</Key>}
-          <span className="block text-soft">narrows by {percent(rulesOut)}</span>
+          <span className="block text-sm leading-4 break-words text-soft">
+            {like} · narrows by {percent(rulesOut)}
+          </span>
         </span>
       </button>
     </li>
@@ -86,8 +87,7 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
               label="Still possible"
               why="From every verdict and reason in this room (Bayes’ rule over the deck): how many of its colours could still be the wanted one. A proposal’s chance is how likely it is to work; what it rules out is the share of these its verdict should take away."
             >
-              {Math.max(1, Math.round(possible)) === 1 ? 'one colour' : `about ${Math.round(possible)} colours`} of the deck still
-              could be it
+              {Math.max(1, Math.round(possible)) === 1 ? 'one colour' : `about ${Math.round(possible)} colours`} could still be it
             </Explain>
           </>
         )}

@@ -22,9 +22,9 @@ const shortDays = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'lon
 const sayShortDay = (date: string): string => shortDays.format(new Date(`${date}T12:00Z`));
 
 /** The home as one strip: each room in walking order, by the colours that work there; thinner while they are only tried. */
-function HomeStrip({ home }: { readonly home: Home }) {
+function HomeStrip({ home, large }: { readonly home: Home; readonly large: boolean }) {
   return (
-    <div className="flex h-28 items-end bg-line" aria-hidden>
+    <div className={`flex items-end bg-line ${large ? 'h-56 max-sm:h-36' : 'h-28'}`} aria-hidden>
       {home.rooms.map((room) => (
         <div key={room.id} className="flex h-full min-w-0 flex-1 items-end" title={`${room.name}: ${STATE_WORDS[room.state]}`}>
           {room.colours.length === 0 ? (
@@ -42,6 +42,20 @@ function HomeStrip({ home }: { readonly home: Home }) {
         </div>
       ))}
     </div>
+  );
+}
+
+/** The rooms under their colours, each with how far it is. */
+function RoomNames({ home }: { readonly home: Home }) {
+  return (
+    <span aria-hidden className="flex border-b border-line">
+      {home.rooms.map((room) => (
+        <span key={room.id} className="min-w-0 flex-1 border-r border-line px-2 py-1.5 text-sm leading-4 last:border-r-0">
+          <b className="block font-semibold break-words">{room.name}</b>
+          <span className="block text-soft">{STATE_WORDS[room.state]}</span>
+        </span>
+      ))}
+    </span>
   );
 }
 
@@ -86,7 +100,7 @@ function Delete({ home, onDelete }: { readonly home: Home; readonly onDelete: ()
 }
 
 /** A visit in the list: known by its colours, with how far it is. */
-export function HomeCard({ home }: { readonly home: Home }) {
+export function HomeCard({ home, large = false }: { readonly home: Home; readonly large?: boolean }) {
   const router = useRouter();
   const write = useWrite();
   const partly = partlySeen(home);
@@ -100,7 +114,8 @@ export function HomeCard({ home }: { readonly home: Home }) {
   return (
     <li className="flex flex-col border border-line bg-panel">
       <Link href={addressOf({ visitId: home.id })} prefetch={false} className="block flex-1 hover:bg-raised">
-        <HomeStrip home={home} />
+        <HomeStrip home={home} large={large} />
+        {large && <RoomNames home={home} />}
         <span className="block px-4 pt-3 pb-2">
           <span className="block text-lg font-semibold break-words">{home.label}</span>
           <span className="block text-soft">

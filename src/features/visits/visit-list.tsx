@@ -61,6 +61,9 @@ function NothingHere({ title, says }: { readonly title: string; readonly says: s
   );
 }
 
+/** So few visits have the page to themselves: each shows its rooms by name. */
+const FEW = 2;
+
 /** Homes whose label, place, rooms or colours hold every word that was typed. */
 function found(homes: readonly Home[], text: string): readonly Home[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
@@ -143,9 +146,9 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
           {shown.length === 0 ? (
             <NothingHere {...sayNothing({ text, kind, shelf, here: here.length })} />
           ) : (
-            <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+            <ul className={`grid gap-4 ${shown.length > FEW ? 'sm:grid-cols-2 lg:grid-cols-3' : ''}`}>
               {shown.map((home) => (
-                <HomeCard key={home.id} home={home} />
+                <HomeCard key={home.id} home={home} large={shown.length <= FEW} />
               ))}
             </ul>
           )}
