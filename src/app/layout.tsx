@@ -3,6 +3,7 @@ import localFont from 'next/font/local';
 import { connection } from 'next/server';
 import { ToldOnce } from '@/features/session/told-once';
 import { toBeTold } from '@/server/keeping/kept';
+import { InOwnWords } from '@/features/session/own-words';
 import { ServiceWorker } from '@/features/session/service-worker';
 import { Toaster } from '@/ui/toaster';
 import './globals.css';
@@ -25,7 +26,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
     <html lang="en" className={hanken.variable} suppressHydrationWarning>
       <body>
         <ToldOnce {...await toBeTold()} />
-        {children}
+        <InOwnWords>{children}</InOwnWords>
         <Toaster />
         <ServiceWorker />
       </body>

@@ -97,6 +97,10 @@ test.describe('in feet in Santa Fe', () => {
       left.push(...all.map((found) => `${paper}: ${text.slice(Math.max(0, found.index - 30), found.index + 30)}`));
     }
     expect(left).toEqual([]);
+    await page.goto(`${own.url}/visits`);
+    await expect(page.getByRole('link', { name: /^Adobe Lane 7/ })).toContainText('September 23, 2026');
+    await expect(page.getByLabel('Find by name, client, place, room or color')).toBeVisible();
+    await page.goBack();
     // paper of the place first
     await expect(page.getByRole('button', { name: /^PDF, / }).first()).toHaveText('PDF, Letter');
   });
@@ -203,6 +207,21 @@ test('Escape leaves the client’s picks; a dialog gives the focus back to what 
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await expect(change).toBeFocused();
+  // a download leaves it where it was; a look takes it along into the work
+  await toStep(page, 'Hand over');
+  const pdf = page.getByRole('button', { name: /^PDF, / }).first();
+  await pdf.focus();
+  await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
+  await expect(pdf).toBeFocused();
+  await toStep(page, 'Looks');
+  const look = page.getByRole('button', { name: /^Look\b/ }).first();
+  await look.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Bench' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+  await expect.poll(() => page.evaluate(() => document.activeElement?.closest('main') !== null)).toBe(true);
 });
 
 /** Parts of a step that reach over the right edge without being scrolled there. */

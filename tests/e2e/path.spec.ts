@@ -146,6 +146,24 @@ async function settle(page: Page, hand: Hand, works: () => Promise<void>, next: 
   await saved(page);
 }
 
+/** Every wall is decided and signed, and the painter's schedule is taken away as a file. */
+async function toThePapers(page: Page, hand: Hand) {
+  await hand.press(step(page, 'Decide'));
+  await hand.press(page.getByRole('button', { name: 'All walls', exact: true }));
+  await hand.press(page.getByRole('button', { name: /^Take: / }).first());
+  await expect(page.locator('[data-speaks]')).toHaveText(/^Taken for all four walls: /);
+  await saved(page);
+  await hand.press(page.getByRole('button', { name: 'Sign', exact: true }));
+  const dialog = page.getByRole('dialog');
+  await hand.type(dialog.getByLabel('Signed by'), 'Ines Marlow');
+  await hand.press(dialog.getByRole('button', { name: /^Sign \d+ surfaces/ }));
+  await expect(dialog).toBeHidden();
+  await hand.press(step(page, 'Hand over'));
+  const made = page.getByRole('button', { name: 'PDF, A4' }).first();
+  const [file] = await Promise.all([page.waitForEvent('download'), hand.press(made)]);
+  expect(file.suggestedFilename()).toMatch(/a4\.pdf$/);
+}
+
 /** The same at another hour of the home's clock, summer time. */
 const later = (page: Page, clock: string, then: () => Promise<unknown>) => async () => {
   const [hours, minutes] = clock.split(':').map(Number);
@@ -155,7 +173,7 @@ const later = (page: Page, clock: string, then: () => Promise<unknown>) => async
 
 /** No step of a visit begun from nothing has a serious finding. */
 async function lookThrough(page: Page) {
-  for (const name of ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Record']) {
+  for (const name of ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Record', 'Looks', 'Samples', 'Decide', 'Hand over']) {
     await step(page, name).click();
     await expect(step(page, name)).toHaveAttribute('aria-current', 'step');
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -187,7 +205,7 @@ async function takeAway(page: Page, hand: Hand) {
   await page.emulateMedia({ media: 'screen' });
 }
 
-test('the whole path by keyboard', async ({ page, own }) => {
+test('the whole path by keyboard alone, from the list to the papers', async ({ page, own }) => {
   const hand = keyboard(page);
   await page.goto(`${own.url}/visits`);
   await startVisit(page, hand, 'Keyboard Row 1');
@@ -231,6 +249,7 @@ test('the whole path by keyboard', async ({ page, own }) => {
     { light: 'lamps', thing: later(page, '21:00', key('t')) },
     { light: 'lamps', thing: key('ArrowRight') },
   ]);
+  await toThePapers(page, hand);
   await lookThrough(page);
 });
 

@@ -1,4 +1,5 @@
 import { screenColour } from '../colour/srgb';
+import { habitsOf, type Habits } from '../units/habits';
 import { decidedRoom } from './decided';
 import { objections } from './signed';
 import { roomBegun, roomRecord } from './room-record';
@@ -6,7 +7,7 @@ import type { RoomInLight, VisitInLight } from './kinds-of-light';
 import { dayOfVisit, type Shelf } from './visit';
 
 /** How far a room is, from its papers back to nothing at all. */
-export const ROOM_STATES = ['signed', 'decided', 'settled', 'being-tried', 'begun', 'nothing'] as const;
+export const ROOM_STATES = ['signed', 'decided', 'part-signed', 'settled', 'being-tried', 'begun', 'nothing'] as const;
 export type RoomState = (typeof ROOM_STATES)[number];
 
 /** A room as it is recognised from afar: by the colours that work there, else by those that are tried. */
@@ -24,6 +25,8 @@ export type Home = {
   /** Whom it is for; empty where nobody said. */
   readonly clientName: string;
   readonly placeName: string;
+  /** How its visit speaks. */
+  readonly habits: Habits;
   /** The day of the visit in the home's own calendar. */
   readonly day: string;
   readonly shelf: Shelf;
@@ -39,8 +42,10 @@ const MOST_COLOURS = 4;
 /** Signed is what stands as it was signed: a change, or a “no” since then, opens it again. */
 function stateOf(room: RoomInLight, tried: 'settled' | 'being-tried' | 'nothing-recorded'): RoomState {
   const decided = decidedRoom(room);
-  if (decided.signature && !decided.changed && objections(room).length === 0) return 'signed';
-  if (decided.surfaces.length > 0 && decided.open.length === 0) return 'decided';
+  const stands = decided.signature !== undefined && !decided.changed && objections(room).length === 0;
+  const whole = decided.surfaces.length > 0 && decided.open.length === 0;
+  if (whole) return stands ? 'signed' : 'decided';
+  if (stands) return 'part-signed';
   if (tried !== 'nothing-recorded') return tried;
   return roomBegun(room) ? 'begun' : 'nothing';
 }
@@ -75,6 +80,7 @@ export const homeOf = (visit: VisitInLight): Home => ({
   label: visit.label,
   clientName: visit.people.clientName,
   placeName: visit.place.name,
+  habits: habitsOf(visit),
   day: dayOfVisit(visit),
   shelf: visit.shelf,
   rooms: visit.rooms.map(homeRoom),
@@ -98,6 +104,7 @@ export const partlySeen = ({ rooms }: Home): number =>
 export const STATE_WORDS: Readonly<Record<RoomState, string>> = {
   signed: 'signed',
   decided: 'decided, not signed',
+  'part-signed': 'signed in part',
   settled: 'settled',
   'being-tried': 'being tried',
   begun: 'begun',
@@ -131,7 +138,7 @@ export const isOfKind = ({ rooms, looksToGo }: Home, kind: HomeKind): boolean =>
 export function sayHome({ rooms }: Home): string {
   const count = (state: HomeRoom['state']) => rooms.filter((r) => r.state === state).length;
   const all = rooms.length === 1 ? '1 room' : `${rooms.length} rooms`;
-  const told = (['signed', 'decided', 'settled', 'being-tried'] as const).filter((state) => count(state) > 0);
+  const told = (['signed', 'decided', 'part-signed', 'settled', 'being-tried'] as const).filter((state) => count(state) > 0);
   if (told.length === 1 && count(told[0]!) === rooms.length) return `${all}, ${STATE_WORDS[told[0]!]}`;
   const said = told.map((state) => `${count(state)} ${STATE_WORDS[state]}`);
   return said.length > 0 ? `${all}: ${said.join(', ')}` : `${all}, nothing tried yet`;

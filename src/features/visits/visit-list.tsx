@@ -11,6 +11,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { ChoiceField, TextField } from '@/ui/field';
 import { useKept } from '@/ui/use-kept';
 import { KEEPING, NEW_VISIT } from '../session/address';
+import { InWordsOf } from '../session/own-words';
 import { FirstStart } from './first-start';
 import { HomeCard } from './home-card';
 
@@ -148,7 +149,9 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
           ) : (
             <ul className={`grid gap-4 ${shown.length > FEW ? 'sm:grid-cols-2 lg:grid-cols-3' : ''}`}>
               {shown.map((home) => (
-                <HomeCard key={home.id} home={home} large={shown.length <= FEW} />
+                <InWordsOf key={home.id} habits={home.habits} own={[home.label, home.clientName, home.placeName]}>
+                  <HomeCard home={home} large={shown.length <= FEW} />
+                </InWordsOf>
               ))}
             </ul>
           )}
