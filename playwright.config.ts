@@ -13,6 +13,8 @@ export default defineConfig({
   use: {
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
+    // the pages outside of a visit speak as the browser does
+    locale: 'en-GB',
     acceptDownloads: true,
     // what a page is given must come from the server, unless a test is about the server being away
     serviceWorkers: 'block',
