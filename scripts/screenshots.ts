@@ -87,7 +87,7 @@ async function main() {
   const browser = await chromium.launch(CHROMIUM);
   try {
     for (const { name, take } of SHOTS.filter((shot) => wanted.length === 0 || wanted.includes(shot.name))) {
-      const context = await browser.newContext({ viewport: SIZE });
+      const context = await browser.newContext({ locale: 'en-GB', viewport: SIZE });
       await context.clock.setFixedTime(NOON);
       const page = await context.newPage();
       page.setDefaultTimeout(60_000);

@@ -6,6 +6,8 @@ import type { Database } from '@/data/sql';
 import { checkDecks, knownOf, type AskKnown } from '@/server/deck-files/preview';
 import { MOST_PROBLEMS, MOST_ROWS, TOO_MANY_ROWS } from '@/core/formats/deck/deck';
 import { decode, readDeckFile } from '@/server/deck-files/read-file';
+import { potsKnown } from '@/core/paint/paint-facts';
+import { factsFor } from '@/server/paint/facts';
 import { NO_PRODUCT_LINES } from '@/core/paint/product-lines';
 import { deckIn } from '@/server/deck-files/export';
 import { deckColours } from '@/server/deck/deck-colour';
@@ -173,6 +175,31 @@ describe('taking a deck in', () => {
       { code: 'N 2', sharedName: true, measured: false, hasFormula: false, baseKind: 'white' },
       { code: 'N 3', sharedName: false },
     ]);
+  });
+
+  test('of a maker nothing is known of nothing is claimed, until it is said; its LRV is kept beside ours', async () => {
+    const preview = await checkDecks(
+      ask,
+      read(
+        'Maker,Code,Colour name,L*,a*,b*,LRV\nOW,O 1,Oat,90,-2,9.5,78\nOW,O 2,Deep oat,78,-2,10,54\nOW,O 3,Moss,50,-14,20,18.5\n',
+      ),
+      quiet,
+    );
+    expect(preview.problems).toEqual([]);
+    await doIt(db, { name: 'deck.import', decks: [...preview.decks] });
+    const [oat, deep, moss] = deckColours((await listDeck(db)).filter((c) => c.makerId === 'OW'));
+    expect(oat).toMatchObject({ makerLrv: 78, baseKnown: false, ownStrip: false, family: 'cream', step: 1 });
+    expect([deep!.strip, moss!.strip]).not.toContain('');
+    const asked = { deckColourId: oat!.id, strength: 75, under: null, containers: ['pint' as const] };
+    const before = (await factsFor(db, [asked]))[0]!;
+    expect(before).toMatchObject({ base: { assumed: true }, pours: [], makerId: 'OW' });
+    expect(potsKnown(before)).toBe('unknown');
+    const testPot = { called: 'tester, 250 ml', coversM2: 1.5 };
+    await doIt(db, { name: 'deck.products', makerId: 'OW', products: { ...NO_PRODUCT_LINES, testPot } });
+    expect(potsKnown((await factsFor(db, [asked]))[0]!)).toEqual(testPot);
+    const out = (await deckIn(db, 'OW'))!;
+    expect(out).toMatchObject({ bases: [], products: { testPot }, colours: [{ code: 'O 1', lrv: 78 }, {}, {}] });
+    expect(out.colours.map((c) => c.base)).toEqual([undefined, undefined, undefined]);
   });
 
   test('a file changes no base and no maker that is here already, and takes no other maker’s base', async () => {

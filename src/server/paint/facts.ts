@@ -5,6 +5,7 @@ import { NO_PRODUCT_LINES } from '@/core/paint/product-lines';
 import { paintFacts, type PaintFacts } from '@/core/paint/paint-facts';
 import { strengthSchema } from '@/core/record/candidate';
 import { listDeckColoursById, listProductLines } from '@/data/decks';
+import type { Sql } from '@/data/sql';
 import { database } from '../database';
 import { paintsOf } from './paint-of';
 
@@ -27,8 +28,10 @@ export type AskedPaint = z.infer<typeof askedSchema>[number];
 export type { PaintFacts };
 
 /** What papers say of paints, in the order they were asked; null for a colour the deck does not have. */
-export async function factsOf(asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> {
-  const db = await database();
+export const factsOf = async (asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> => factsFor(await database(), asked);
+
+/** The same, from a database that is known. */
+export async function factsFor(db: Sql, asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> {
   const rows = await listDeckColoursById(db, [...new Set(asked.map((a) => a.deckColourId))]);
   const paints = await paintsOf(db, rows);
   const makers = new Map(rows.map((r) => [r.id, r.makerId]));
