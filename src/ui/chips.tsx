@@ -1,36 +1,39 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { Chip } from './chip';
 
 type Option<T extends string> = { readonly value: T; readonly label: string };
-type Props<T extends string> = {
-  readonly label: string;
-  readonly value: T | null;
-  readonly options: readonly Option<T>[];
-  /** null when the chosen one was tapped again and may be left out. */
-  readonly onChange: (value: T | null) => void;
-  /** Whether none is an answer too. */
-  readonly optional?: boolean;
-};
 
-/** One of several, all in view, over as many lines as they need. */
-export function Chips<T extends string>({ label, value, options, onChange, optional = false }: Props<T>) {
+/** What is chosen among, by name, over as many lines as it needs. */
+function Group({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   return (
     <div role="group" aria-label={label}>
       <p aria-hidden className="mb-1 text-sm text-soft">
         {label}
       </p>
-      <div className="flex flex-wrap gap-1.5">
-        {options.map((option) => {
-          const on = option.value === value;
-          return (
-            <Chip key={option.value} on={on} onClick={() => onChange(on && optional ? null : option.value)}>
-              {option.label}
-            </Chip>
-          );
-        })}
-      </div>
+      <div className="flex flex-wrap gap-1.5">{children}</div>
     </div>
+  );
+}
+
+type Props<T extends string> = {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly Option<T>[];
+  readonly onChange: (value: T) => void;
+};
+
+/** One of several, all in view. */
+export function Chips<T extends string>({ label, value, options, onChange }: Props<T>) {
+  return (
+    <Group label={label}>
+      {options.map((option) => (
+        <Chip key={option.value} on={option.value === value} onClick={() => onChange(option.value)}>
+          {option.label}
+        </Chip>
+      ))}
+    </Group>
   );
 }
 
@@ -45,26 +48,18 @@ type ManyProps<T extends string> = {
 
 /** Any number of several, all in view. */
 export function ManyChips<T extends string>({ label, value, options, onChange, ordered = false }: ManyProps<T>) {
+  const toggled = (one: T) => (value.includes(one) ? value.filter((v) => v !== one) : [...value, one]);
   return (
-    <div role="group" aria-label={label}>
-      <p aria-hidden className="mb-1 text-sm text-soft">
-        {label}
-      </p>
-      <div className="flex flex-wrap gap-1.5">
-        {options.map((option) => {
-          const at = value.indexOf(option.value);
-          return (
-            <Chip
-              key={option.value}
-              on={at >= 0}
-              onClick={() => onChange(at >= 0 ? value.filter((v) => v !== option.value) : [...value, option.value])}
-            >
-              {ordered && value.length > 1 && at >= 0 && `${at + 1}. `}
-              {option.label}
-            </Chip>
-          );
-        })}
-      </div>
-    </div>
+    <Group label={label}>
+      {options.map((option) => {
+        const at = value.indexOf(option.value);
+        return (
+          <Chip key={option.value} on={at >= 0} onClick={() => onChange(toggled(option.value))}>
+            {ordered && value.length > 1 && at >= 0 && `${at + 1}. `}
+            {option.label}
+          </Chip>
+        );
+      })}
+    </Group>
   );
 }

@@ -178,6 +178,8 @@ test('two tabs on one room: the second is told, keeps what was typed, and choose
   });
   await other.goto(page.url());
   await live(other);
+  // what a page asks once when it opens must not be the answer to what is said next
+  await other.waitForLoadState('networkidle');
   await page.getByLabel('Thick wall looks out to').fill('210');
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await other.getByLabel('Thick wall looks out to').fill('190');

@@ -79,7 +79,7 @@ function RoomBrief({ room }: { readonly room: Room }) {
         label="It is a"
         value={room.kind}
         options={KIND_OPTIONS}
-        onChange={(kind) => write({ name: 'room.use', roomId: room.id, use: room.use, kind: kind ?? room.kind })}
+        onChange={(kind) => write({ name: 'room.use', roomId: room.id, use: room.use, kind })}
       />
       <div className="grid gap-3 sm:grid-cols-2">
         <SelfField
