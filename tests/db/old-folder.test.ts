@@ -36,7 +36,14 @@ afterAll(async () => {
 });
 
 /** A verdict as it was kept before, of one as it is read now. */
-const asBefore = ({ predictedIn: _, lookId: ___, seen: ____, moreReasons: _____, moment, ...verdict }: Room['verdicts'][number]) => {
+const asBefore = ({
+  predictedIn: _,
+  lookId: ___,
+  seen: ____,
+  moreReasons: _____,
+  moment,
+  ...verdict
+}: Room['verdicts'][number]) => {
   if (!moment) return { ...verdict, moment };
   const { lux: __, ...rest } = moment;
   return { ...verdict, moment: rest };

@@ -3,6 +3,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
+import { useSay } from '@/speech/local-words';
 import { useKeys } from '@/ui/use-keys';
 import type { History } from '../session/history';
 import { addressOf, type Step } from '../session/address';
@@ -18,13 +19,14 @@ const TOAST = 'undo';
 /** Takes back what was written last in this visit, whatever it was, goes to where it was written, and says what it was; and does it again. */
 function useUndo() {
   const { visit, write, history } = useVisit();
+  const say = useSay();
   const { done, undone } = useSyncExternalStore(history.subscribe, history.state, () => NOTHING);
   const go = (way: 'undo' | 'redo') => {
     const taken = history[way](visit);
     if (!taken) return;
     const step = 'step' in taken ? taken.step : taken.changedSince;
-    const says =
-      sayStep(step.parts.at(-1)!.write, visit) + (step.parts.length > 1 ? `, and ${step.parts.length - 1} more with it` : '');
+    const more = step.parts.length > 1 ? `, and ${step.parts.length - 1} more with it` : '';
+    const says = say(sayStep(step.parts.at(-1)!.write, visit) + more);
     if (!('step' in taken)) {
       toast.error(`Changed since, so it stays as it is: ${says}`, { id: TOAST });
       return;
