@@ -14,7 +14,7 @@ export function Toaster() {
           color: 'var(--ink)',
           border: '1px solid var(--line-strong)',
           borderRadius: 0,
-          fontSize: 15,
+          fontSize: '0.9375rem',
         },
       }}
     />

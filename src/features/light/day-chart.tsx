@@ -16,7 +16,7 @@ type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: n
 /** Faintest light drawn, lx. */
 const LEAST = 3;
 
-const axis = { stroke: 'var(--soft)', fontSize: 12, tickLine: false } as const;
+const axis = { stroke: 'var(--soft)', fontSize: '0.75rem', tickLine: false } as const;
 
 /** Widths of the two axes, px: the plot lies between them. */
 const AXES = { left: 52, right: 50 } as const;
