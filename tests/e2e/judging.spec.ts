@@ -146,7 +146,7 @@ test('the client picks between two until the ranking is settled; a tap can be ta
   const pair = page.locator('[data-pair]');
   await expect(pair).toBeVisible();
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByText('1 tap', { exact: true })).toBeVisible();
+  await expect(page.getByText('1 choice', { exact: true })).toBeVisible();
   await page.keyboard.press('z');
   await expect(page.getByText('no choice yet', { exact: true })).toBeVisible();
   // one is always taken over every other one
@@ -155,7 +155,7 @@ test('the client picks between two until the ranking is settled; a tap can be ta
     const [left, right] = (await pair.getAttribute('data-pair'))!.split(' ');
     const side = right === favourite || (left !== favourite && left! > right!) ? 'right' : 'left';
     await page.getByRole('button', { name: new RegExp(`^Take the ${side} one`) }).click();
-    await expect(page.getByText(new RegExp(`^${taps + 1} taps?$`))).toBeVisible();
+    await expect(page.getByText(new RegExp(`^${taps + 1} choices?$`))).toBeVisible();
   }
   const settled = page.getByText(/^Settled: /);
   await expect(settled).toBeVisible();
