@@ -214,7 +214,10 @@ test('Escape leaves the client’s picks; a dialog gives the focus back to what 
   await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
   await expect(pdf).toBeFocused();
   await toStep(page, 'Looks');
-  const look = page.getByRole('listitem').getByRole('button', { name: /^Look( \d)?$/ }).first();
+  const look = page
+    .getByRole('listitem')
+    .getByRole('button', { name: /^Look( \d)?$/ })
+    .first();
   await look.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Bench' })).toHaveAttribute(

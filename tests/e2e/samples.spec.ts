@@ -14,7 +14,7 @@ test('finalists stand in paint with their pots, their clock and what to say at t
   await openRoom(page, demo.url, 'Sitting room', 'Samples');
   await expect(page.getByText('3 of 3 finalists in paint')).toBeVisible();
   await expect(card(page, 'Esk Mossen 75 %')).toContainText('Dry: judge it');
-  await expect(card(page, 'Esk Mossen 100 %')).toContainText('1 jar of 4 fl oz');
+  await expect(card(page, 'Esk Mossen 100 %')).toContainText('1 jar of 118 ml (4 fl oz)');
   await expect(toBuy(page)).toContainText('“Ferrowmere FR 3122 at 100 % strength (the full formula)”');
   await expect(toBuy(page)).toContainText('£16.00');
   await expect(toBuy(page)).toContainText('from what is meant');

@@ -16,7 +16,7 @@ test('a colour is taken from a photograph of the room, with how far it may be of
   // where the paper lies in it is known
   await expect(dialog.getByText('Now tap the thing.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Tap the thing' }).click({ position: { x: 90, y: 120 } });
-  await expect(dialog.getByText(/^Off by about ΔE [4-9]: a photograph is a beginning/)).toBeVisible();
+  await expect(dialog.getByText(/^Off by about ΔE \d+: /)).toBeVisible();
   await dialog.getByRole('button', { name: 'Done' }).click();
   await allSaved(page);
   const source = (await recordOf(page)).stays.find((s) => s.name === 'Sofa')!.components[0]!.colour.source;

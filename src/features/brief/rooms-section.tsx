@@ -8,7 +8,16 @@ import { useId, useState } from 'react';
 import { v7 } from 'uuid';
 import { WISH_WORDS, WISHES } from '@/core/judge/wish';
 import { wishesOf, type Room } from '@/core/record/room';
-import { KIND_WORDS, ROOM_KINDS, partsOfUse, USE_PARTS, USE_WORDS, usesTogether } from '@/core/room/use';
+import {
+  KIND_WORDS,
+  ROOM_KINDS,
+  partsOfUse,
+  USE_PARTS,
+  USE_WORDS,
+  usesTogether,
+  type RoomUse,
+  type UsePart,
+} from '@/core/room/use';
 import { Button } from '@/ui/button';
 import { Chips, ManyChips } from '@/ui/chips';
 import { Confirm } from '@/ui/confirm';
@@ -27,6 +36,12 @@ const options = <T extends string>(all: readonly T[], words: Readonly<Record<T, 
 const WISH_OPTIONS = options(WISHES, WISH_WORDS);
 const KIND_OPTIONS = options(ROOM_KINDS, KIND_WORDS);
 const USE_OPTIONS = options(USE_PARTS, USE_WORDS);
+
+/** Of all hours a tap chooses one alone, and more are added to it; without any it is all of them again. */
+function hoursAfterTap(before: RoomUse, parts: readonly UsePart[]): RoomUse {
+  const alone = before === 'all' ? USE_PARTS.filter((part) => !parts.includes(part)) : parts;
+  return usesTogether(alone) ?? 'all';
+}
 
 /** What a room is in a line, while it is folded. */
 const sayRoom = (room: Room): string =>
@@ -73,7 +88,7 @@ function RoomBrief({ room }: { readonly room: Room }) {
         label="Used"
         value={partsOfUse(room.use)}
         options={USE_OPTIONS}
-        onChange={(parts) => write({ name: 'room.use', roomId: room.id, use: usesTogether(parts) ?? 'all', kind: room.kind })}
+        onChange={(parts) => write({ name: 'room.use', roomId: room.id, use: hoursAfterTap(room.use, parts), kind: room.kind })}
       />
       <Chips
         label="It is a"
