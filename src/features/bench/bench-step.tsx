@@ -37,7 +37,7 @@ function Missing({ bench }: { readonly bench: Bench }) {
 }
 
 /** Where the three panels do not fit beside each other, or a phone lies on its side: the eye's stands with the patches. */
-const SMALL = '(max-width: 1023px), (max-height: 500px)';
+const SMALL = '(max-width: 63.99em), (max-height: 31.25em)';
 
 /** A candidate large against what stays, what the core computes, what the eyes say, and what to look at next. */
 function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPairs: () => void }) {

@@ -32,7 +32,7 @@ import { wallColours } from './ways';
 import { useWays } from './use-ways';
 
 const DRAWING_PX = 246;
-const PHONE = '(max-width: 767px)';
+const PHONE = '(max-width: 47.99em)';
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A surface that stays as it is, whose colour nobody recorded. */

@@ -128,7 +128,7 @@ export function ColourPanel(props: Props) {
   const panel = useRef<HTMLElement>(null);
   useEffect(() => {
     // on a phone it lies under the fan
-    if (window.matchMedia('(max-width: 639px)').matches) panel.current?.scrollIntoView({ block: 'start' });
+    if (window.matchMedia('(max-width: 39.99em)').matches) panel.current?.scrollIntoView({ block: 'start' });
   }, [colour.id]);
   return (
     <aside
