@@ -7,6 +7,7 @@ import type { MakerSummary } from '@/server/deck-files/export';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
+import { KeepForm } from '@/ui/keep-form';
 import { checkWrite } from '../session/check-write';
 
 type Props = { readonly maker: MakerSummary; readonly onWrite: (write: Write) => Promise<boolean> };
@@ -29,13 +30,7 @@ export function ProductLinesDialog({ maker, onWrite }: Props) {
       onOpenChange={setOpen}
       trigger={<Button aria-label={`Products of ${maker.name}`}>Products</Button>}
     >
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <KeepForm onKeep={() => void submit()}>
         <div className="grid gap-4 sm:grid-cols-2">
           {PRODUCTS.map((product) => (
             <TextField
@@ -47,12 +42,7 @@ export function ProductLinesDialog({ maker, onWrite }: Props) {
             />
           ))}
         </div>
-        <div className="flex justify-end">
-          <Button type="submit" look="main">
-            Keep
-          </Button>
-        </div>
-      </form>
+      </KeepForm>
     </Dialog>
   );
 }

@@ -7,6 +7,7 @@ import { typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
+import { KeepForm } from '@/ui/keep-form';
 import { checkWrite } from '../session/check-write';
 import { useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
@@ -42,13 +43,7 @@ export function TestPotDialog({ makerId, maker, products, onSaid }: Props) {
       onOpenChange={setOpen}
       trigger={<Button className="mt-2">What do test pots of {maker} hold?</Button>}
     >
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <KeepForm onKeep={() => void submit()}>
         <TextField
           label="Called on its label"
           placeholder="tester, 250 ml"
@@ -63,12 +58,7 @@ export function TestPotDialog({ makerId, maker, products, onSaid }: Props) {
           error={errors['products.testPot.coversM2']}
           onChange={(e) => setCovers(e.target.value)}
         />
-        <div className="flex justify-end">
-          <Button type="submit" look="main">
-            Keep
-          </Button>
-        </div>
-      </form>
+      </KeepForm>
     </Dialog>
   );
 }
