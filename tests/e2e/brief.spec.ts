@@ -121,3 +121,15 @@ test('a phone has colours and verdict keys in view, and the deck its colours', a
   await openRoom(page, demo.url, 'Sitting room', 'Deck');
   await expect(page.locator('[data-code]').first()).toBeInViewport({ ratio: 1 });
 });
+
+test('what a maker calls its products is kept with its deck', async ({ page, own }) => {
+  await page.goto(`${own.url}/decks`);
+  await page.getByRole('button', { name: 'Products of Tullacote' }).click();
+  const wall = page.getByRole('dialog', { name: 'Products of Tullacote' }).getByRole('textbox').first();
+  await wall.fill('Flat for walls');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(wall).toBeHidden();
+  await page.reload();
+  await page.getByRole('button', { name: 'Products of Tullacote' }).click();
+  await expect(wall).toHaveValue('Flat for walls');
+});
