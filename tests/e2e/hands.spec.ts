@@ -330,7 +330,7 @@ test('a room without a window is asked for its lamps, and is read when they are 
   await expect(tab).toContainText('light read');
   await page.getByLabel('Daylight comes in by the door from').selectOption('Kitchen');
   await expect(page.getByText(/What comes in by a door is not computed/)).toBeVisible();
-  await allSaved(page);
+  // at once, within the pause before it is written
   await page.reload();
   await live(page);
   await expect(page.getByLabel('Daylight comes in by the door from')).toHaveValue('Kitchen');

@@ -5,7 +5,8 @@ import type { Write } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
 import { addressOf } from '../session/address';
 import type { FieldErrors } from '../session/check-write';
-import { PAUSE_MS, windowDrafts } from '../session/use-drafts';
+import { windowDrafts } from '../session/use-drafts';
+import { PAUSE_MS, windowPauses } from '../session/use-pauses';
 import { readAgain } from '../session/use-session';
 import { useRoom, useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
@@ -47,12 +48,12 @@ export function useLightDraft(roomId: string) {
   const [draft, setDraft] = useState(() => draftOf(room, units));
   const [errors, setErrors] = useState<FieldErrors>({});
   const [sending, setSending] = useState(0);
+  const [paused, setPaused] = useState(false);
   const [conflict, setConflict] = useState(false);
   const latest = useRef(room);
   /** Writes whose answer is not here yet: a refusal must not be mistaken for a change to take up. */
   const busy = useRef(0);
   const pending = useRef<LightDraft | undefined>(undefined);
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   /** The revision this page has led the room to. */
   const mine = useRef(room.revision);
   useEffect(() => {
@@ -86,21 +87,21 @@ export function useLightDraft(roomId: string) {
     [id, href, units, write],
   );
   const flush = useCallback(() => {
-    clearTimeout(timer.current);
     const next = pending.current;
     pending.current = undefined;
+    setPaused(false);
     if (next) void settle(next);
   }, [settle]);
   const change = useCallback(
     (next: LightDraft) => {
       setDraft(next);
       pending.current = next;
-      clearTimeout(timer.current);
-      timer.current = setTimeout(flush, PAUSE_MS);
+      setPaused(true);
+      windowPauses().later(id, PAUSE_MS, flush);
     },
-    [flush],
+    [id, flush],
   );
-  useEffect(() => flush, [flush]); // leaving the step saves what was just typed
+  useEffect(() => () => void windowPauses().runNow(id), [id, flush]); // leaving the step saves what was just typed
 
   /** The room as it is stored, with what is typed and could not be saved still in its fields. */
   const takeUp = useCallback(
@@ -136,6 +137,6 @@ export function useLightDraft(roomId: string) {
     setConflict(false);
     void settle(draft);
   };
-  const saving: LightSaving = sending > 0 ? 'saving' : Object.keys(errors).length > 0 ? 'not-saved' : 'saved';
+  const saving: LightSaving = paused || sending > 0 ? 'saving' : Object.keys(errors).length > 0 ? 'not-saved' : 'saved';
   return { room, draft, change, errors, saving, conflict, takeNewer, keepMine };
 }

@@ -9,7 +9,7 @@ import { makeSession, type Session } from './session';
 
 const CHANNEL = 'elm-swatch';
 
-const timer: Timer = (ms, run) => {
+export const windowTimer: Timer = (ms, run) => {
   const id = setTimeout(run, ms);
   return () => clearTimeout(id);
 };
@@ -33,7 +33,7 @@ export function browserSession(): BrowserSession {
   const session = makeSession({
     outbox: makeOutbox(localText),
     transport,
-    timer,
+    timer: windowTimer,
     now: () => Date.now(),
     newId: () => v7(),
     tellOthers: () => channel.postMessage('saved'),

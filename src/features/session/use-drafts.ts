@@ -1,9 +1,10 @@
 'use client';
 
-import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { windowText } from '@/ui/browser-text';
 import type { WriteResult } from './sender';
 import { makeDrafts, type Draft, type Drafts } from './drafts';
+import { PAUSE_MS, windowPauses } from './use-pauses';
 
 let here: Drafts | undefined;
 /** The drafts of this window. */
@@ -20,9 +21,6 @@ export const useDrafts = (): ReadonlyMap<string, Draft> =>
     () => windowDrafts().all(),
     () => NONE,
   );
-
-/** How long a person pauses before what was typed is saved. */
-export const PAUSE_MS = 400;
 
 /** What becomes of what was typed: words for what is wrong with it, or a write on its way. */
 export type Kept = string | undefined | Promise<WriteResult>;
@@ -46,14 +44,12 @@ export function useSelfSaving({ id, saved, where, href, keep, says }: Field) {
   const draft = useDrafts().get(id);
   const text = draft?.text ?? saved;
   const [error, setError] = useState<string>();
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const latest = useRef({ saved, keep, says });
   useEffect(() => {
     latest.current = { saved, keep, says };
   });
 
   const settle = async () => {
-    clearTimeout(timer.current);
     const typed = windowDrafts().get(id)?.text;
     if (typed === undefined) return;
     if (typed === latest.current.saved) {
@@ -74,15 +70,17 @@ export function useSelfSaving({ id, saved, where, href, keep, says }: Field) {
   useEffect(() => {
     settleLatest.current = settle;
   });
-  useEffect(() => () => void settleLatest.current(), [id]);
+  const settleNow = useCallback(() => {
+    if (!windowPauses().runNow(id)) void settleLatest.current();
+  }, [id]);
+  useEffect(() => settleNow, [settleNow]);
   return {
     value: text,
     error,
     onChange(next: string) {
       windowDrafts().keep(id, { text: next, where, href });
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => void settleLatest.current(), PAUSE_MS);
+      windowPauses().later(id, PAUSE_MS, () => void settleLatest.current());
     },
-    onBlur: () => void settle(),
+    onBlur: settleNow,
   };
 }

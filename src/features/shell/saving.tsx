@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import { useDrafts } from '../session/use-drafts';
+import { usePausedCount } from '../session/use-pauses';
 import { useSessionState } from '../session/use-session';
 import { VisitLink } from '../session/where';
 
@@ -9,7 +10,9 @@ const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet
 
 /** Whether everything said and typed has been saved; what has not, with the way to it. */
 export function SavingState() {
-  const { saving, unsaved } = useSessionState();
+  const { saving: sending, unsaved } = useSessionState();
+  const paused = usePausedCount();
+  const saving = sending === 'saved' && paused > 0 ? 'saving' : sending;
   const drafts = [...useDrafts().values()];
   const typed = drafts.length;
   useEffect(() => {
@@ -23,7 +26,7 @@ export function SavingState() {
     <p
       role="status"
       data-saving={first ? 'typed' : saving}
-      data-unsaved={unsaved.size + typed}
+      data-unsaved={unsaved.size + typed + paused}
       className="max-w-44 px-3 text-sm leading-tight text-soft max-lg:data-[saving=saved]:hidden max-lg:data-[saving=saving]:hidden"
     >
       {first ? (

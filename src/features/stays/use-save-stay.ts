@@ -8,6 +8,7 @@ import type { WriteOf } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { checkWrite } from '../session/check-write';
+import { PAUSE_MS, windowPauses } from '../session/use-pauses';
 import { useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import type { NewStay } from './new-stay';
@@ -50,22 +51,18 @@ export function useNewStay(room: Room): (stay: NewStay) => string {
   };
 }
 
-const PAUSE_MS = 350;
-
 /** A thing that is shown at once as it is changed, and saved a moment later. */
 export function useStayDraft(room: Room, stayId: string) {
   const { write } = useVisit();
   const stored = room.stays.find((s) => s.id === stayId);
   const [draft, setDraft] = useState<RecordedStay>();
   const [error, setError] = useState<string>();
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const pending = useRef<RecordedStay | undefined>(undefined);
   const latest = useRef({ room, stored });
   useEffect(() => {
     latest.current = { room, stored };
   });
   const flush = useCallback(async () => {
-    clearTimeout(timer.current);
     const next = pending.current;
     pending.current = undefined;
     const { room: now, stored: before } = latest.current;
@@ -78,7 +75,8 @@ export function useStayDraft(room: Room, stayId: string) {
     const told = await result;
     if (!told.ok) setError(sayRefusal(told));
   }, [write]);
-  useEffect(() => () => void flush(), [flush]);
+  const id = `stay.${stayId}`;
+  useEffect(() => () => void windowPauses().runNow(id), [id, flush]);
   const shown = draft ?? stored;
   return {
     stay: shown,
@@ -89,9 +87,8 @@ export function useStayDraft(room: Room, stayId: string) {
       const next = { ...shown, ...part };
       pending.current = next;
       setDraft(next);
-      clearTimeout(timer.current);
-      if (soon) timer.current = setTimeout(() => void flush(), PAUSE_MS);
-      else void flush();
+      windowPauses().later(id, PAUSE_MS, () => void flush());
+      if (!soon) windowPauses().runNow(id);
     },
   };
 }
