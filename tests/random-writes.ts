@@ -3,7 +3,7 @@ import type { Random } from '@/core/base/random';
 import { REASONS, VERDICTS } from '@/core/judge/reasons';
 import type { WriteInput } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
-import type { Visit } from '@/core/record/visit';
+import { roomsOf, type Visit } from '@/core/record/visit';
 import { lab, PLACE } from './made-up-writes';
 
 export const PICTURE = { hash: 'c'.repeat(64), jpeg: new Uint8Array([1, 2, 3]), width: 60, height: 80 };
@@ -73,7 +73,7 @@ export const MAKERS: readonly ((d: Draws, visit: Visit, room: Room) => WriteInpu
     revision: r.revision - (d.sometimes(0.2) ? 1 : 0),
     room: d.pick(['A', 'B']),
   }),
-  (d, v) => ({ name: 'room.retire', roomId: d.idOf([...v.rooms, ...v.retiredRooms]), retired: d.sometimes(0.5) }),
+  (d, v) => ({ name: 'room.retire', roomId: d.idOf(roomsOf(v)), retired: d.sometimes(0.5) }),
   (d, _, r) => ({
     name: 'room.light',
     roomId: r.id,

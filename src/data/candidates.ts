@@ -46,12 +46,3 @@ export const upsertCandidate = (sql: Sql, c: NewCandidate) =>
      on conflict (room_id, deck_colour_id, strength) do update set retired = false`,
     [c.id, c.roomId, c.deckColourId, c.strength],
   );
-
-/** How many of some colours are in a room, taken out or not. */
-export const countCandidates = async (sql: Sql, roomId: string, ids: readonly string[]): Promise<number> =>
-  (
-    await sql.query<{ count: number }>(
-      `select count(*)::int4 as count from candidate where room_id = $1 and id = any($2::uuid[])`,
-      [roomId, ids],
-    )
-  )[0]!.count;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/base/fields';
-import { lookSchema, type Look } from '@/core/record/look';
+import { lookSchema } from '@/core/record/look';
 import { lookHandSchema, type LookHand } from '@/core/record/look-hand';
 import { columnsOf, insertRow, OF_VISIT } from './columns';
 import type { Sql } from './sql';
@@ -17,37 +17,6 @@ export const listLooks = async (sql: Sql, visitId: string) =>
         [visitId],
       ),
     );
-
-/** Empty when the look belongs to another room. */
-export const upsertLook = (sql: Sql, roomId: string, l: Look) =>
-  sql.query<{ id: string }>(
-    `insert into look (id, room_id, number, light, from_hour, to_hour, walls, candidate_ids, who, date, decides, missed, by_hand, state,
-       reason, taken_at)
-     values ($1, $2, $3, $4, $5, $6, $7::text[], $8::uuid[], $9, $10::date, $11, $12, $13, $14, $15, $16::timestamptz)
-     on conflict (id) do update set number = excluded.number, light = excluded.light, from_hour = excluded.from_hour,
-       to_hour = excluded.to_hour, walls = excluded.walls, candidate_ids = excluded.candidate_ids, who = excluded.who, date = excluded.date,
-       decides = excluded.decides, missed = excluded.missed, by_hand = excluded.by_hand, state = excluded.state, reason = excluded.reason,
-       taken_at = excluded.taken_at, retired = false
-     where look.room_id = excluded.room_id returning id`,
-    [
-      l.id,
-      roomId,
-      l.number,
-      l.light,
-      l.fromHour,
-      l.toHour,
-      l.walls,
-      l.candidateIds,
-      l.who,
-      l.date,
-      l.decides,
-      l.missed,
-      l.byHand,
-      l.state,
-      l.reason,
-      l.takenAt,
-    ],
-  );
 
 /** Hand-outs of a visit, oldest first. */
 export const listHands = async (sql: Sql, visitId: string): Promise<LookHand[]> =>

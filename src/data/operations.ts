@@ -31,6 +31,16 @@ export const insertOperations = (sql: Sql, placed: readonly PlacedOperation[]): 
     })),
   );
 
+/** The visit of a room, and the place in the journal of its last operation; undefined when there is no such room. */
+export const placeOfRoom = async (sql: Sql, roomId: string): Promise<{ visitId: string; position: number } | undefined> =>
+  (
+    await sql.query<{ visitId: string; position: number }>(
+      `select r.visit_id, coalesce((select max(seq) from operation o where o.visit_id = r.visit_id), 0)::float8 as position
+       from room r where r.id = $1`,
+      [roomId],
+    )
+  )[0];
+
 /** The place in the journal of the last operation of a visit; 0 before the first. */
 export const journalPosition = async (sql: Sql, visitId: string): Promise<number> =>
   (

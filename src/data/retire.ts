@@ -16,8 +16,3 @@ export const setRetired = async (
       row.retired,
     ])
   ).length > 0;
-
-/** Whether a row was taken out of its room; false when the room has none of that id. */
-export const isRetired = async (sql: Sql, table: Retirable, row: { readonly id: string; readonly roomId: string }) =>
-  (await sql.query(`select 1 as there from ${table} where id = $1 and room_id = $2 and retired`, [row.id, row.roomId])).length >
-  0;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/base/fields';
 import { componentSchema, type RecordedComponent } from '@/core/record/recorded-colour';
-import { staySchema, type RecordedStay } from '@/core/record/stay';
+import { staySchema } from '@/core/record/stay';
 import { columnsOf, insertRows, OF_VISIT } from './columns';
 import type { Sql } from './sql';
 
@@ -37,15 +37,9 @@ export const listComponents = async (sql: Sql, visitId: string) =>
 export const findStay = async (sql: Sql, id: string) =>
   z.array(stayRow).parse(await sql.query(`select ${columnsOf(stayRow)} from stay where id = $1`, [id]))[0];
 
-/** A new thing, or the next revision of one. */
-export const upsertStay = (sql: Sql, roomId: string, stay: Omit<RecordedStay, 'components' | 'revision' | 'ordinal'>) =>
-  sql.query(
-    `insert into stay (id, room_id, name, kind, school, lies, cover, ordinal)
-     values ($1, $2, $3, $4, $5, $6, $7, (select coalesce(max(ordinal), 0) + 1 from stay where room_id = $2))
-     on conflict (id) do update set name = excluded.name, kind = excluded.kind, school = excluded.school, lies = excluded.lies,
-       cover = excluded.cover, revision = stay.revision + 1`,
-    [stay.id, roomId, stay.name, stay.kind, stay.school, stay.lies, stay.cover],
-  );
+/** The place after the last thing of a room, taken out or not. */
+export const nextStayOrdinal = async (sql: Sql, roomId: string): Promise<number> =>
+  (await sql.query<{ n: number }>(`select coalesce(max(ordinal), 0) + 1 as n from stay where room_id = $1`, [roomId]))[0]!.n;
 
 /** Puts these colours in the place of those a thing had. */
 export async function replaceComponents(sql: Sql, stayId: string, components: readonly RecordedComponent[]): Promise<void> {

@@ -4,7 +4,7 @@ import { isRefusal } from '@/core/operations/operation';
 import { outcomeOf, writeSchema, type Operation } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import { newVisit } from '@/core/operations/visit-create';
-import type { Visit } from '@/core/record/visit';
+import { roomsOf, type Visit } from '@/core/record/visit';
 import type { Database } from '@/data/sql';
 import { applyOperation } from '@/server/operations/apply';
 import { draws, MAKERS } from '../random-writes';
@@ -33,7 +33,7 @@ export async function randomVisit(db: Database, random: Random) {
     visitId,
     model: () => model,
     async step(): Promise<Step> {
-      const all = [...model.rooms, ...model.retiredRooms];
+      const all = roomsOf(model);
       const write = writeSchema.safeParse(d.pick(MAKERS)(d, model, d.pick(all)));
       if (!write.success) throw write.error;
       const asked = operation(write.data);

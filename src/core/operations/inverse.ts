@@ -1,4 +1,4 @@
-import type { Visit } from '../record/visit';
+import { roomsOf, type Visit } from '../record/visit';
 import type { Room } from '../record/room';
 import type { Operation, Write, WriteName, WriteOf } from './operations';
 import { everyOne } from './retire';
@@ -9,8 +9,7 @@ import { everyOne } from './retire';
  */
 export type Inverse = { readonly undo: Write; readonly redo: Write };
 
-const roomIn = (visit: Visit, roomId: string): Room | undefined =>
-  [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === roomId);
+const roomIn = (visit: Visit, roomId: string): Room | undefined => roomsOf(visit).find((r) => r.id === roomId);
 type Of<N extends WriteName, T> = (write: WriteOf<N>, visit: Visit, id: string) => T;
 
 /** A write of the same name that states what the visit says now; undefined where it says nothing yet. */

@@ -4,6 +4,7 @@ import { lookHandSchema } from '../record/look-hand';
 import { added, has, having } from './events';
 import { operation } from './operation';
 import { everyOne } from './retire';
+import { roomsOf } from '../record/visit';
 
 const { key, lookIds } = lookHandSchema.shape;
 
@@ -11,7 +12,7 @@ const { key, lookIds } = lookHandSchema.shape;
 export const lookHand = operation(
   z.strictObject({ name: z.literal('look.hand'), visitId: idSchema, handId: idSchema, key, lookIds }),
   (visit, { handId, key: secret, lookIds: ids }, { at }) => {
-    const looks = [...visit.rooms, ...visit.retiredRooms].flatMap((r) => everyOne(r, 'looks'));
+    const looks = roomsOf(visit).flatMap((r) => everyOne(r, 'looks'));
     return having([['look', ids.every((id) => has(looks, id))]], () => ({
       ...visit,
       hands: added(visit.hands, { id: handId, key: secret, lookIds: ids, at }),

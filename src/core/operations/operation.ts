@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import { roomsOf, type Visit } from '../record/visit';
 
 /** Why an operation is not done; closed, so that the interface has words for each. */
 export type Refusal =
@@ -47,7 +47,7 @@ export function withRoom(visit: Visit, room: Room): Visit {
 
 function inRoom<W>(effect: RoomEffect<W>): Effect<W & { readonly roomId: string }> {
   return (visit, write, stamp) => {
-    const room = [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId);
+    const room = roomsOf(visit).find((r) => r.id === write.roomId);
     if (!room) return notFound('room');
     const after = effect(room, write, stamp);
     if (isRefusal(after)) return after;

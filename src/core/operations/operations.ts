@@ -2,34 +2,23 @@ import { z } from 'zod';
 import { idSchema, instantSchema } from '../base/fields';
 import type { Visit } from '../record/visit';
 import { candidateAdd } from './candidate-add';
-import { candidateRetire } from './candidate-retire';
 import { decisionMake } from './decision-make';
 import { decisionSign } from './decision-sign';
-import { decisionUndo } from './decision-undo';
 import { deckImport } from './deck-import';
 import { consultantCard } from './consultant-card';
 import { deckProducts } from './deck-products';
 import { deckRename } from './deck-rename';
 import { deckRetire } from './deck-retire';
 import { intensityGive } from './intensity-give';
-import { intensityUndo } from './intensity-undo';
 import { reactionGive } from './reaction-give';
-import { reactionUndo } from './reaction-undo';
 import { lightCalibrate } from './light-calibrate';
 import { lightRead } from './light-read';
-import { lightUnread } from './light-unread';
 import { lookAnswer } from './look-answer';
 import { lookHand } from './look-hand';
-import { lookRetire } from './look-retire';
-import { lookSave } from './look-save';
-import { lookUnanswer } from './look-unanswer';
 import { noteAdd } from './note-add';
-import { noteRemove } from './note-remove';
 import { pairPick } from './pair-pick';
-import { pairUnpick } from './pair-unpick';
 import { photoAdd } from './photo-add';
 import { photoEdit } from './photo-edit';
-import { photoRetire } from './photo-retire';
 import { roomAdd } from './room-add';
 import { roomBrief } from './room-brief';
 import { roomLight } from './room-light';
@@ -40,15 +29,9 @@ import { roomRetire } from './room-retire';
 import { roomUse } from './room-use';
 import { roomWish } from './room-wish';
 import { rulingSet } from './ruling-set';
-import { sampleRetire } from './sample-retire';
-import { sampleSave } from './sample-save';
-import { schemeRetire } from './scheme-retire';
-import { schemeSave } from './scheme-save';
-import { stayRetire } from './stay-retire';
 import { staySave } from './stay-save';
 import { verdictGive } from './verdict-give';
 import { verdictReason } from './verdict-reason';
-import { verdictUndo } from './verdict-undo';
 import { visitBrief } from './visit-brief';
 import { visitCreate } from './visit-create';
 import { visitEdit } from './visit-edit';
@@ -58,6 +41,18 @@ import { visitSchools } from './visit-schools';
 import { visitShelve } from './visit-shelve';
 import { visitHabits } from './visit-habits';
 import { visitSupply } from './visit-supply';
+import { lookSave, sampleSave, schemeSave } from './kept-things';
+import {
+  decisionUndo,
+  intensityUndo,
+  lightUnread,
+  lookUnanswer,
+  noteRemove,
+  pairUnpick,
+  reactionUndo,
+  verdictUndo,
+} from './taken-back';
+import { candidateRetire, lookRetire, photoRetire, sampleRetire, schemeRetire, stayRetire } from './taken-out';
 import { isRefusal, notFound, type Effect, type Refusal } from './operation';
 
 /** Every operation of the product, by the name it is written under. */

@@ -1,12 +1,10 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { PHOTO_LIMITS, photoSchema, type Photo } from '../record/photo';
+import { byTime, PHOTO_LIMITS, photoSchema, type Photo } from '../record/photo';
 import { roomOperation } from './operation';
 import { everyOne, withKind } from './retire';
 
 const { picture, width, height, settings } = photoSchema.shape;
-
-export const byTime = (p: Photo, q: Photo): number => (p.at === q.at ? (p.id < q.id ? -1 : 1) : p.at < q.at ? -1 : 1);
 
 /** Keeps a photograph in a room. The picture itself was handed in before, and is named by its hash. */
 export const photoAdd = roomOperation(

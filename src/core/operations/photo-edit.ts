@@ -10,9 +10,8 @@ const { caption, settings, white } = photoSchema.shape;
 /** Says what a photograph shows, how it was taken, and where white paper lies in it. */
 export const photoEdit = roomOperation(
   z.strictObject({ name: z.literal('photo.edit'), roomId: idSchema, photoId: idSchema, caption, settings, white }),
-  (room, { photoId, caption, settings, white }) =>
+  (room, { name: _, roomId: __, photoId, ...said }) =>
     having([['photograph', has(everyOne(room, 'photos'), photoId)]], () => {
-      const said = { caption, settings, white };
       const photos = changed(room.photos, photoId, said);
       return { ...room, photos, retired: { ...room.retired, photos: changed(room.retired.photos, photoId, said) } };
     }),

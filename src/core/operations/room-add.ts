@@ -4,12 +4,13 @@ import { nextOrdinal } from '../record/by-ordinal';
 import { emptyRoom } from '../record/room';
 import { has } from './events';
 import { operation } from './operation';
+import { roomsOf } from '../record/visit';
 
 /** Adds a room at the end of the walk. */
 export const roomAdd = operation(
   z.strictObject({ name: z.literal('room.add'), visitId: idSchema, roomId: idSchema, room: nameSchema }),
   (visit, { roomId, room }) => {
-    const all = [...visit.rooms, ...visit.retiredRooms];
+    const all = roomsOf(visit);
     if (has(all, roomId)) return { reason: 'already-there', what: 'room.add' };
     return { ...visit, rooms: [...visit.rooms, emptyRoom({ id: roomId, name: room, ordinal: nextOrdinal(all) })] };
   },

@@ -4,6 +4,7 @@ import { byOrdinal } from '../record/by-ordinal';
 import type { Room } from '../record/room';
 import { has, having } from './events';
 import { operation } from './operation';
+import { roomsOf } from '../record/visit';
 
 /** Rooms of a visit, those taken off it included, in the order asked for; those that were not named follow as they stood. */
 export function inWalkingOrder<T extends { readonly id: string; readonly ordinal: number }>(
@@ -27,7 +28,7 @@ export const roomOrder = operation(
       .readonly(),
   }),
   (visit, { roomIds }) => {
-    const all = [...visit.rooms, ...visit.retiredRooms];
+    const all = roomsOf(visit);
     return having([['room', roomIds.every((id) => has(all, id))]], () => {
       const order = inWalkingOrder(all, roomIds);
       const placed = (rooms: readonly Room[]) =>

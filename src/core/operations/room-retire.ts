@@ -3,6 +3,7 @@ import { idSchema } from '../base/fields';
 import { byOrdinal } from '../record/by-ordinal';
 import { has } from './events';
 import { notFound, operation } from './operation';
+import { roomsOf } from '../record/visit';
 
 /** Takes a room off the visit, or puts it back where it was. The last one stays. */
 export const roomRetire = operation(
@@ -10,7 +11,7 @@ export const roomRetire = operation(
   (visit, { roomId, retired }) => {
     const from = retired ? visit.rooms : visit.retiredRooms;
     const room = from.find((r) => r.id === roomId);
-    if (!room) return has([...visit.rooms, ...visit.retiredRooms], roomId) ? visit : notFound('room');
+    if (!room) return has(roomsOf(visit), roomId) ? visit : notFound('room');
     if (retired && visit.rooms.length === 1) return { reason: 'last-room' };
     const rest = from.filter((r) => r !== room);
     if (retired) return { ...visit, rooms: rest, retiredRooms: [...visit.retiredRooms, room].sort(byOrdinal) };

@@ -5,14 +5,14 @@ import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';
 
-const { candidateId, ruling, note } = rulingSchema.shape;
+const said = rulingSchema.omit({ id: true, at: true }).shape;
 
 /** Rules on a candidate by hand, or gives it back to the derived ruling. */
 export const rulingSet = roomOperation(
-  z.strictObject({ name: z.literal('ruling.set'), roomId: idSchema, candidateId, ruling, note }),
-  (room, { candidateId, ruling, note }, { id, at }) =>
-    having([['colour', has(everyOne(room, 'candidates'), candidateId)]], () => ({
+  z.strictObject({ name: z.literal('ruling.set'), roomId: idSchema, ...said }),
+  (room, { name: _, roomId: __, ...set }, { id, at }) =>
+    having([['colour', has(everyOne(room, 'candidates'), set.candidateId)]], () => ({
       ...room,
-      rulings: added(room.rulings, { id, candidateId, ruling, note, at }),
+      rulings: added(room.rulings, { id, at, ...set }),
     })),
 );

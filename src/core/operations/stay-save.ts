@@ -6,8 +6,9 @@ import { staySchema, type RecordedStay } from '../record/stay';
 import type { Room } from '../record/room';
 import { CHANGED_ELSEWHERE, notFound, operation, withRoom } from './operation';
 import { everyOne, withKind } from './retire';
+import { roomsOf } from '../record/visit';
 
-const { kind, school, lies, cover, components } = staySchema.shape;
+const { name, ...said } = staySchema.omit({ id: true, revision: true, ordinal: true }).shape;
 
 const schema = z.strictObject({
   name: z.literal('stay.save'),
@@ -15,30 +16,23 @@ const schema = z.strictObject({
   /** The thing's own revision; null when it is new. */
   revision: int32Schema.nullable(),
   stayId: idSchema,
-  stay: staySchema.shape.name,
-  kind,
-  school,
-  lies,
-  cover,
-  components,
+  stay: name,
+  ...said,
 });
 export type StaySave = z.infer<typeof schema>;
 
 /** What of a thing a write sets. A fixed finish always shares its undertone. */
-export const savedStay = (w: StaySave) => ({
-  id: w.stayId,
-  name: w.stay,
-  kind: w.kind,
-  school: w.kind === 'fixed' ? ('share' as const) : w.school,
-  lies: w.lies,
-  cover: w.cover,
+export const savedStay = ({ name: _, roomId: __, revision: ___, stayId: id, stay, ...set }: StaySave) => ({
+  ...set,
+  id,
+  name: stay,
+  school: set.kind === 'fixed' ? ('share' as const) : set.school,
 });
 
 /** The thing as it is after a write, in its room; `before` when it was there. */
 function saved(room: Room, write: StaySave, before: RecordedStay | undefined): Room {
   const after: RecordedStay = {
     ...savedStay(write),
-    components: write.components,
     revision: (before?.revision ?? 0) + 1,
     ordinal: before?.ordinal ?? nextOrdinal(everyOne(room, 'stays')),
   };
@@ -49,7 +43,7 @@ function saved(room: Room, write: StaySave, before: RecordedStay | undefined): R
 
 /** Records a thing that stays, or changes it. */
 export const staySave = operation(schema, (visit, write) => {
-  const rooms = [...visit.rooms, ...visit.retiredRooms];
+  const rooms = roomsOf(visit);
   const room = rooms.find((r) => r.id === write.roomId);
   if (!room) return notFound('room');
   const impossible = write.components.find((c) => !isSurfaceColour(c.colour));

@@ -37,3 +37,6 @@ export function keptSize(width: number, height: number): { readonly width: numbe
   const scaled = (pixels: number) => Math.max(1, Math.round(pixels * share));
   return { width: scaled(width), height: scaled(height) };
 }
+
+/** Oldest first. */
+export const byTime = (p: Photo, q: Photo): number => (p.at === q.at ? (p.id < q.id ? -1 : 1) : p.at < q.at ? -1 : 1);

@@ -77,6 +77,15 @@ export type Visit = VisitFields & {
   readonly hands: readonly LookHand[];
 };
 
+/** Every room of a visit, those taken off it included. */
+export const roomsOf = <R>({
+  rooms,
+  retiredRooms,
+}: {
+  readonly rooms: readonly R[];
+  readonly retiredRooms: readonly R[];
+}): readonly R[] => [...rooms, ...retiredRooms];
+
 /** The day of a visit in the home's own calendar: as it was said, or when the visit was made. */
 export const dayOfVisit = ({ visitedOn, createdAt, place }: Pick<VisitFields, 'visitedOn' | 'createdAt' | 'place'>): string =>
   visitedOn ?? wallClock(Date.parse(createdAt), place.timeZone).date;

@@ -15,7 +15,7 @@ import type { VisitAt } from '@/core/operations/revision';
 import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
 import { asSeen, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
-import type { Visit } from '@/core/record/visit';
+import { roomsOf, type Visit } from '@/core/record/visit';
 import { sayAs, speechOf, type Speech } from '@/core/record/visit-speech';
 import { LocalWordsProvider } from '@/speech/local-words';
 import { windowText } from '@/ui/browser-text';
@@ -75,7 +75,7 @@ function makeObserved(first: VisitAt) {
 function placeOf(write: Write, visit: Visit): StepPlace {
   const here = readAddress(window.location.pathname);
   if (!('roomId' in write)) return here;
-  const room = [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId);
+  const room = roomsOf(visit).find((r) => r.id === write.roomId);
   const pair =
     write.name === 'verdict.give'
       ? write

@@ -1,13 +1,13 @@
 import { isRefusal } from '@/core/operations/operation';
 import { OPERATION_VERSION, outcomeOf, type Write, type WriteOf } from '@/core/operations/operations';
-import type { Visit } from '@/core/record/visit';
+import { roomsOf, type Visit } from '@/core/record/visit';
 
 type Form = Pick<WriteOf<'visit.create'>, 'label' | 'place' | 'units' | 'rooms'>;
 
 /** The rooms of a visit as the form has them now: those it adds, renames, takes off and brings back. */
 function roomEdits(visit: Visit, { rooms }: Form): Write[] {
   const edits = rooms.flatMap(({ roomId, name: room }): Write[] => {
-    const known = [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === roomId);
+    const known = roomsOf(visit).find((r) => r.id === roomId);
     if (!known) return [{ name: 'room.add', visitId: visit.id, roomId, room }];
     const back: Write[] = visit.retiredRooms.includes(known) ? [{ name: 'room.retire', roomId, retired: false }] : [];
     return known.name === room ? back : [...back, { name: 'room.rename', roomId, revision: known.revision, room }];

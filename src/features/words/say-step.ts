@@ -2,7 +2,7 @@ import { sayReasons } from './verdict-words';
 import type { Write } from '@/core/operations/operations';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import type { Room } from '@/core/record/room';
-import type { Visit } from '@/core/record/visit';
+import { roomsOf, type Visit } from '@/core/record/visit';
 import { sayWrite } from './say-write';
 
 const stayName = (room: Room | undefined, id: string | undefined) =>
@@ -13,7 +13,7 @@ const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What is taken back or done again, in few words: "nearly, cream cabinets". */
 export function sayStep(write: Write, visit: Visit): string {
-  const room = 'roomId' in write ? [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId) : undefined;
+  const room = 'roomId' in write ? roomsOf(visit).find((r) => r.id === write.roomId) : undefined;
   const said = 'verdictId' in write ? room?.verdicts.find((v) => v.id === write.verdictId) : undefined;
   if (write.name === 'verdict.give') return `${write.verdict}, ${stayName(room, write.stayId)}`;
   if (write.name === 'verdict.reason') return `${sayReasons(write) || 'no reason'}, ${stayName(room, said?.stayId)}`;

@@ -4,7 +4,7 @@ import { quoted } from '@/core/base/quoted';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import { REACTION_WORDS } from '@/core/record/reaction';
 import type { Room } from '@/core/record/room';
-import type { Shelf, Visit } from '@/core/record/visit';
+import { roomsOf, type Shelf, type Visit } from '@/core/record/visit';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { sayReasons, VERDICT_WORDS } from './verdict-words';
 
@@ -110,7 +110,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
 
 /** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */
 export function sayWrite(write: Write, visit: Visit): string {
-  const room = 'roomId' in write ? [...visit.rooms, ...visit.retiredRooms].find((r) => r.id === write.roomId) : undefined;
+  const room = 'roomId' in write ? roomsOf(visit).find((r) => r.id === write.roomId) : undefined;
   const says = (SAY[write.name as WriteName] as Say<WriteName>)(write as never, room);
   return room && write.name !== 'room.retire' ? `${says} · ${room.name}` : says;
 }

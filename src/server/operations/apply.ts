@@ -5,13 +5,12 @@ import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
-import { findOperation, insertOperations, journalPosition, type PlacedOperation } from '@/data/operations';
-import { visitOfRoom } from '@/data/rooms';
+import { findOperation, insertOperations, journalPosition, placeOfRoom, type PlacedOperation } from '@/data/operations';
 import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
 import { visitExists } from '@/data/visits';
 import { ArchiveRefused } from '../archive/zip';
-import { admit } from './admit';
+import { checkWrite } from './check';
 import { JUDGEMENT_ROWS } from './judgement-rows';
 import { Refused, refuse, type Rows } from './refuse';
 import { resolve } from './resolve';
@@ -19,13 +18,16 @@ import { VISIT_ROWS } from './visit-rows';
 
 const ROWS = { ...VISIT_ROWS, ...JUDGEMENT_ROWS };
 
-/** The visit an operation belongs to; null for one that belongs to none. */
-async function visitOf(sql: Sql, write: Write): Promise<string | null> {
-  if (write.name === 'visit.create') return write.visitId;
-  if ('visitId' in write)
-    return (await visitExists(sql, write.visitId)) ? write.visitId : refuse({ reason: 'not-found', what: 'visit' });
-  if (!('roomId' in write)) return null;
-  return (await visitOfRoom(sql, write.roomId)) ?? refuse({ reason: 'not-found', what: 'room' });
+type Place = { readonly visitId: string | null; readonly position: number };
+/** The visit an operation belongs to, null for one that belongs to none, and the place of the last before it in the journal. */
+async function placeOf(sql: Sql, write: Write): Promise<Place> {
+  if (write.name === 'visit.create') return { visitId: write.visitId, position: await journalPosition(sql, write.visitId) };
+  if ('visitId' in write) {
+    if (!(await visitExists(sql, write.visitId))) refuse({ reason: 'not-found', what: 'visit' });
+    return { visitId: write.visitId, position: await journalPosition(sql, write.visitId) };
+  }
+  if (!('roomId' in write)) return { visitId: null, position: 0 };
+  return (await placeOfRoom(sql, write.roomId)) ?? refuse({ reason: 'not-found', what: 'room' });
 }
 
 /** The id of what an operation brings in, where that is not the operation's own. */
@@ -67,10 +69,9 @@ async function done(sql: Sql, given: Operation, seq: number): Promise<Journalled
     if (!isSameOperation(known, given)) refuse({ reason: 'already-there', what: 'another operation of this id' });
     return { entry: undefined, value: { ok: true, id: given.id, done: null } };
   }
-  const visitId = await visitOf(sql, given.write);
-  await admit(sql, given.write);
+  const { visitId, position: before } = await placeOf(sql, given.write);
+  await checkWrite(sql, given.write, true);
   const operation = await resolve(sql, given);
-  const before = visitId === null ? 0 : await journalPosition(sql, visitId);
   await writeWhole(sql, { operation, visitId, seq });
   const value: Applied = { ok: true, id: idOf(operation), done: { operation, before, after: seq } };
   return { entry: { kind: 'operation', visitId, operation }, value };
@@ -113,9 +114,10 @@ export async function doneInside(sql: Sql, operation: Operation, { visitId, seq 
     throw new ArchiveRefused(`Something in it does not fit what is here (${write.name}: ${why}).`);
   };
   try {
-    const owner = await visitOf(sql, write);
+    const owner = await placeOf(sql, write);
     const own = visitOrNone(operation, visitId);
-    if (owner !== own) refused('it is of another visit');
+    if (owner.visitId !== own) refused('it is of another visit');
+    await checkWrite(sql, write, false);
     await writeWhole(sql, { operation, visitId: own, seq });
   } catch (e) {
     if (e instanceof ArchiveRefused) throw e;

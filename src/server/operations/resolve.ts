@@ -1,6 +1,6 @@
 import type { Operation, WriteOf } from '@/core/operations/operations';
 import { findCandidateOf } from '@/data/candidates';
-import { isInRoom } from '@/data/columns';
+import { heldIn } from '@/data/held';
 import type { Sql } from '@/data/sql';
 import { deckFactsOf } from '../deck/deck-facts';
 import { refuse } from './refuse';
@@ -10,7 +10,7 @@ async function candidate(sql: Sql, write: WriteOf<'candidate.add'>): Promise<Wri
   const facts = (await deckFactsOf(sql, [write]))[0];
   if (!facts) {
     // an id that is taken is said first, as the core says it, which knows no deck
-    const taken = await isInRoom(sql, 'candidate', { id: write.candidateId, roomId: write.roomId });
+    const taken = (await heldIn(sql, write.roomId, [['candidate', write.candidateId]])).size > 0;
     return refuse(taken ? { reason: 'already-there', what: 'candidate.add' } : { reason: 'not-found', what: 'deck colour' });
   }
   const known = await findCandidateOf(sql, write);

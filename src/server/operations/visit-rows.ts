@@ -4,7 +4,7 @@ import { inWalkingOrder } from '@/core/operations/room-order';
 import { statedOf } from '@/core/operations/stated';
 import { newVisit } from '@/core/operations/visit-create';
 import { savedStay } from '@/core/operations/stay-save';
-import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
+import { upsertRow } from '@/data/columns';
 import { upsertCandidate } from '@/data/candidates';
 import { setRetired, type Retirable } from '@/data/retire';
 import {
@@ -13,39 +13,18 @@ import {
   listRooms,
   nextRoomOrdinal,
   orderRooms,
-  renameRoom,
   replaceLamps,
   replaceWindows,
-  retireRoom,
-  setPaintwork,
-  setRoomBrief,
-  setUse,
-  setWish,
-  updateRoomLight,
+  updateRoom,
   visitOfRoom,
 } from '@/data/rooms';
 import { countLooks, insertHand } from '@/data/looks';
 import { findPictureRow } from '@/data/photos';
 import type { Sql } from '@/data/sql';
-import { findStay, replaceComponents, upsertStay } from '@/data/stays';
-import {
-  insertVisit,
-  setHabits,
-  setSchools,
-  updateVisit,
-  setPeople,
-  setPlan,
-  setShelf,
-  setSupply,
-  setVisitBrief,
-} from '@/data/visits';
+import { findStay, nextStayOrdinal, replaceComponents } from '@/data/stays';
+import { insertVisit, setPeople, updateVisit } from '@/data/visits';
 import { storeDeck } from '../deck/store-deck';
 import { changed, found, refuse, type RowsOf } from './refuse';
-
-/** Only colours that a surface can have are kept. */
-function mustBeSurface(colour: RecordedColour | null, what: string) {
-  if (colour && !isSurfaceColour(colour)) refuse({ reason: 'not-a-surface-colour', what });
-}
 
 async function retire(sql: Sql, table: Retirable, row: Parameters<typeof setRetired>[2], what: string) {
   found(await setRetired(sql, table, row), what);
@@ -87,29 +66,29 @@ export const VISIT_ROWS: RowsOf<
     await insertVisit(sql, visit);
     for (const room of visit.rooms) await insertRoom(sql, visit.id, room);
   },
-  async 'visit.edit'(sql, w) {
-    changed(await updateVisit(sql, { ...w, id: w.visitId }));
+  async 'visit.edit'(sql, { name: _, visitId: id, revision, ...said }) {
+    changed(await updateVisit(sql, { id, revision }, said));
   },
-  async 'visit.schools'(sql, w) {
-    await setSchools(sql, w.visitId, w);
+  async 'visit.schools'(sql, { name: _, visitId: id, ...schools }) {
+    await updateVisit(sql, { id }, { schools });
   },
-  async 'visit.brief'(sql, { name: _, visitId, ...said }) {
-    await setVisitBrief(sql, visitId, said);
+  async 'visit.brief'(sql, { name: _, visitId: id, ...said }) {
+    await updateVisit(sql, { id }, statedOf(said));
   },
-  async 'visit.shelve'(sql, w) {
-    await setShelf(sql, w.visitId, w.shelf);
+  async 'visit.shelve'(sql, { visitId: id, shelf }) {
+    await updateVisit(sql, { id }, { shelf });
   },
   async 'visit.people'(sql, { name: _, visitId, ...said }) {
     await setPeople(sql, visitId, statedOf(said));
   },
-  async 'visit.plan'(sql, w) {
-    await setPlan(sql, w.visitId, w.plan);
+  async 'visit.plan'(sql, { visitId: id, plan }) {
+    await updateVisit(sql, { id }, { plan });
   },
-  async 'visit.habits'(sql, w) {
-    await setHabits(sql, w.visitId, w.habits);
+  async 'visit.habits'(sql, { visitId: id, habits }) {
+    await updateVisit(sql, { id }, { habits });
   },
-  async 'visit.supply'(sql, w) {
-    await setSupply(sql, w.visitId, w.supply);
+  async 'visit.supply'(sql, { visitId: id, supply }) {
+    await updateVisit(sql, { id }, { supply });
   },
   async 'look.hand'(sql, { visitId, handId: id, key, lookIds }, { at }) {
     found((await countLooks(sql, visitId, lookIds)) === new Set(lookIds).size, 'look');
@@ -118,31 +97,29 @@ export const VISIT_ROWS: RowsOf<
   async 'room.add'(sql, { roomId: id, room: name, visitId }) {
     await insertRoom(sql, visitId, { id, name, ordinal: await nextRoomOrdinal(sql, visitId) });
   },
-  async 'room.rename'(sql, w) {
-    changed(await renameRoom(sql, { id: w.roomId, revision: w.revision, name: w.room }));
+  async 'room.rename'(sql, { roomId: id, revision, room: name }) {
+    changed(await updateRoom(sql, { id, revision }, { name }));
   },
-  async 'room.retire'(sql, w) {
-    await retireRoom(sql, w.roomId, w.retired);
-    if ((await countRooms(sql, (await visitOfRoom(sql, w.roomId))!)) === 0) refuse({ reason: 'last-room' });
+  async 'room.retire'(sql, { roomId: id, retired }) {
+    await updateRoom(sql, { id }, { retired });
+    if ((await countRooms(sql, (await visitOfRoom(sql, id))!)) === 0) refuse({ reason: 'last-room' });
   },
-  async 'room.light'(sql, w) {
-    mustBeSurface(w.oldWall, 'existing wall colour');
-    mustBeSurface(w.ceiling, 'ceiling');
-    changed(await updateRoomLight(sql, { id: w.roomId, revision: w.revision }, w));
-    await replaceWindows(sql, w.roomId, w.windows);
-    await replaceLamps(sql, w.roomId, w.lamps);
+  async 'room.light'(sql, { name: _, roomId: id, revision, windows, lamps, ...light }) {
+    changed(await updateRoom(sql, { id, revision }, light));
+    await replaceWindows(sql, id, windows);
+    await replaceLamps(sql, id, lamps);
   },
-  async 'room.wish'(sql, w) {
-    await setWish(sql, { id: w.roomId, wish: w.wish, moreWishes: w.more, wishWords: w.words });
+  async 'room.wish'(sql, { roomId: id, wish, more, words }) {
+    await updateRoom(sql, { id }, { wish, moreWishes: more, wishWords: words });
   },
-  async 'room.use'(sql, w) {
-    await setUse(sql, { id: w.roomId, use: w.use, kind: w.kind });
+  async 'room.use'(sql, { name: _, roomId: id, ...said }) {
+    await updateRoom(sql, { id }, said);
   },
-  async 'room.brief'(sql, { name: _, roomId, ...said }) {
-    await setRoomBrief(sql, roomId, said);
+  async 'room.brief'(sql, { name: _, roomId: id, ...said }) {
+    await updateRoom(sql, { id }, statedOf(said));
   },
-  async 'room.paintwork'(sql, w) {
-    await setPaintwork(sql, w.roomId, w.paintwork);
+  async 'room.paintwork'(sql, { roomId: id, paintwork }) {
+    await updateRoom(sql, { id }, { paintwork });
   },
   async 'room.order'(sql, w) {
     const rooms = await listRooms(sql, w.visitId);
@@ -153,12 +130,14 @@ export const VISIT_ROWS: RowsOf<
     await orderRooms(sql, inWalkingOrder(rooms, w.roomIds));
   },
   async 'stay.save'(sql, w) {
-    for (const component of w.components) mustBeSurface(component.colour, component.name);
     const before = await findStay(sql, w.stayId);
     found(before ? before.roomId === w.roomId : w.revision === null, 'thing that stays');
     if ((before?.revision ?? null) !== w.revision) refuse({ reason: 'changed-elsewhere' });
-    await upsertStay(sql, w.roomId, savedStay(w));
-    await replaceComponents(sql, w.stayId, w.components);
+    const { components, ...stay } = savedStay(w);
+    const ordinal = before?.ordinal ?? (await nextStayOrdinal(sql, w.roomId));
+    const [revision, retired] = [(before?.revision ?? 0) + 1, before?.retired ?? false];
+    await upsertRow(sql, 'stay', { ...stay, roomId: w.roomId, revision, ordinal, retired });
+    await replaceComponents(sql, w.stayId, components);
   },
   async 'stay.retire'(sql, w) {
     await retire(sql, 'stay', { id: w.stayId, ...w }, 'thing that stays');

@@ -1,0 +1,35 @@
+import type { Sql } from './sql';
+
+/** Tables of what a room holds, and whether rows of it can be taken out. */
+const TABLES = {
+  candidate: true,
+  stay: true,
+  look: true,
+  sample: true,
+  scheme: true,
+  photo: true,
+  verdict: false,
+  intensity: false,
+  reaction: false,
+  pair_pick: false,
+  note: false,
+  look_answer: false,
+  decision: false,
+  light_reading: false,
+} as const;
+export type HeldTable = keyof typeof TABLES;
+/** Something by the table and the id it should have in a room. */
+export type Named = readonly [table: HeldTable, id: string];
+
+/** What a room holds of what is named, in one statement: by id, whether it was taken out. */
+export async function heldIn(sql: Sql, roomId: string, named: readonly Named[]): Promise<ReadonlyMap<string, boolean>> {
+  const tables = [...new Set(named.map(([table]) => table))];
+  if (tables.length === 0) return new Map();
+  const of = tables.map(
+    (table, i) =>
+      `select id, ${TABLES[table] ? 'retired' : 'false as retired'} from ${table} where room_id = $1 and id = any($${i + 2}::uuid[])`,
+  );
+  const ids = tables.map((table) => named.flatMap(([t, id]) => (t === table ? [id] : [])));
+  const rows = await sql.query<{ id: string; retired: boolean }>(of.join(' union all '), [roomId, ...ids]);
+  return new Map(rows.map((row) => [row.id, row.retired]));
+}
