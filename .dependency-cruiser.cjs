@@ -76,7 +76,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TESTS },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'core'],
-        pathNot: 'node_modules/(zod|suncalc)/',
+        pathNot: 'node_modules/(zod|suncalc|fast-deep-equal)/',
       },
     },
     {

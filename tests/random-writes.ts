@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import type { Random } from '@/core/base/random';
-import type { WriteInput, WriteName } from '@/core/operations/operations';
+import { writeSchema, type Write, type WriteInput, type WriteName } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
 import { roomsOf, type Visit } from '@/core/record/visit';
 import { drawnPart, drawnWrite, shapeOf } from './drawn';
@@ -14,7 +14,7 @@ export function draws(random: Random) {
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
   const sometimes = (share: number) => random() < share;
   const idOf = (all: readonly { readonly id: string }[]) => (all.length === 0 || sometimes(0.06) ? v7() : pick(all).id);
-  const number = (from: number, to: number) => Math.round((from + random() * (to - from)) * 100) / 100;
+  const number = (from: number, to: number) => Math.round((from + random() * (to - from)) * 100) / 100 || 0;
   return { pick, sometimes, idOf, number };
 }
 export type Draws = ReturnType<typeof draws>;
@@ -228,3 +228,15 @@ const ALL: readonly Maker[] = [
 
 /** Writes of every kind, right and wrong, for a visit and one of its rooms. */
 export const MAKERS: readonly Maker[] = [...ALL, ...Array.from({ length: OFTEN }, () => JUDGED).flat()];
+
+/** Draws a maker until what it draws can be written: schemas say more than what a field may hold. */
+const MOST_DRAWS = 200;
+export function drawnWhole(d: Draws, visit: Visit, room: Room): Write {
+  const make = d.pick(MAKERS);
+  for (let k = 0; k < MOST_DRAWS; k++) {
+    const write = writeSchema.safeParse(make(d, visit, room));
+    if (write.success) return write.data;
+    if (k === MOST_DRAWS - 1) throw write.error;
+  }
+  throw new RangeError('nothing drawn');
+}

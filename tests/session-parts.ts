@@ -1,5 +1,5 @@
 import type { Applied, ApplyResult } from '@/core/operations/revision';
-import type { Operation } from '@/core/operations/operations';
+import { batchId, type Batch } from '@/core/operations/operations';
 import type { TextStorage, Timer } from '@/features/session/ports';
 
 /** Text kept in memory, for tests. */
@@ -45,13 +45,13 @@ export async function settled(): Promise<void> {
 export function journal(from = 0) {
   let seq = from;
   return {
-    apply: (operation: Operation): Applied => ({
+    apply: (batch: Batch): Applied => ({
       ok: true,
-      id: operation.id,
-      done: { operation, before: seq, after: (seq += 1) },
+      id: batchId(batch),
+      done: { operations: batch, before: seq, after: (seq += batch.length) },
     }),
     skip: (n: number) => (seq += n),
   };
 }
 
-export type Script = (operation: Operation) => ApplyResult | 'away';
+export type Script = (batch: Batch) => ApplyResult | 'away';

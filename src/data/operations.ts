@@ -4,10 +4,6 @@ import type { Sql } from './sql';
 
 type Stored = Record<'id' | 'version' | 'at' | 'write', unknown>;
 
-/** The operation of an id as it was journalled, unchecked; undefined when there is none. */
-export const findOperation = async (sql: Sql, id: string): Promise<Stored | undefined> =>
-  (await sql.query<Stored>(`select id, version, at, write from operation where id = $1`, [id]))[0];
-
 /** The operations of these ids that were journalled, unchecked. */
 export const listOperations = (sql: Sql, ids: readonly string[]): Promise<Stored[]> =>
   sql.query<Stored>(`select id, version, at, write from operation where id = any($1::uuid[])`, [ids]);

@@ -21,7 +21,7 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(() => db.close());
 
-const STEPS = 560;
+const STEPS = 400;
 const COMPARED_EVERY = 40;
 
 /** Fields that were said in what was done, of each kind of write. */
@@ -32,31 +32,31 @@ function note(write: Write) {
   said.set(write.name, known);
 }
 
-test.each([11, 12, 13, 14])(
-  'random operations make the same visit of it in memory and in the database (seed %d)',
-  async (seed) => {
-    const visit = await randomVisit(db, seededRandom(seed));
-    const told = { done: 0, refused: 0 };
-    const names = new Set<string>();
-    for (let step = 1; step <= STEPS; step++) {
-      const { asked, applied, outcome } = await visit.step();
-      if (applied.ok) {
-        told.done += 1;
-        names.add(asked.write.name);
-        note(asked.write);
-      } else {
-        const { ok: _, ...refusal } = applied;
-        expect({ [asked.write.name]: isRefusal(outcome) ? outcome : 'done' }).toEqual({ [asked.write.name]: refusal });
-        told.refused += 1;
-      }
-      if (step % COMPARED_EVERY === 0) expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
+/** Does random operations to a visit of its own, comparing all the way. */
+async function compared(seed: number): Promise<{ done: number; refused: number }> {
+  const visit = await randomVisit(db, seededRandom(seed));
+  const told = { done: 0, refused: 0 };
+  for (let step = 1; step <= STEPS; step++) {
+    const { asked, applied, outcome } = await visit.step();
+    if (applied.ok) {
+      told.done += 1;
+      note(asked.write);
+    } else {
+      const { ok: _, ...refusal } = applied;
+      expect({ [asked.write.name]: isRefusal(outcome) ? outcome : 'done' }).toEqual({ [asked.write.name]: refusal });
+      told.refused += 1;
     }
-    expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
-    expect(told.done).toBeGreaterThan(STEPS / 3);
-    expect(told.refused).toBeGreaterThan(STEPS / 20);
-    expect(names.size).toBeGreaterThan(20);
-  },
-);
+    if (step % COMPARED_EVERY === 0) expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
+  }
+  expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
+  return told;
+}
+
+test.each([11, 12, 13])('random operations make the same visit of it in memory and in the database (seed %d)', async (seed) => {
+  const { done, refused } = await compared(seed);
+  expect(done).toBeGreaterThan(STEPS / 3);
+  expect(refused).toBeGreaterThan(STEPS / 20);
+});
 
 /** Never drawn here, and why. */
 const NOT_DRAWN: readonly (readonly [RegExp, string])[] = [
@@ -65,11 +65,18 @@ const NOT_DRAWN: readonly (readonly [RegExp, string])[] = [
   [/ (.*\.)?(source|spectrum)\b/, 'how a colour was measured: tested in recorded-colour.test'],
 ];
 
-test('every field that can be written was drawn, written and read back', () => {
-  const never = Object.keys(OPERATIONS).flatMap((name) =>
+/** Fields that nothing said of all that was done so far. */
+const neverSaid = (): string[] =>
+  Object.keys(OPERATIONS).flatMap((name) =>
     pathsOf(shapeOf(name as WriteName))
       .filter((path) => !said.get(name as WriteName)?.has(path))
-      .map((path) => `${name} ${path}`),
+      .map((path) => `${name} ${path}`)
+      .filter((path) => !NOT_DRAWN.some(([exempt]) => exempt.test(path))),
   );
-  expect(never.filter((path) => !NOT_DRAWN.some(([exempt]) => exempt.test(path)))).toEqual([]);
-});
+
+/** More visits at most, until every field has had its turn. */
+const MOST_MORE = 12;
+test('every field that can be written was drawn, written and read back', async () => {
+  for (let more = 0; more < MOST_MORE && neverSaid().length > 0; more++) await compared(20 + more);
+  expect(neverSaid()).toEqual([]);
+}, 120_000);

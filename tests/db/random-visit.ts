@@ -1,14 +1,13 @@
 import { v7 } from 'uuid';
 import type { Random } from '@/core/base/random';
 import { isRefusal } from '@/core/operations/operation';
-import { outcomeOf, writeSchema, type Operation, type Write } from '@/core/operations/operations';
+import { outcomeOf, type Operation } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import { newVisit } from '@/core/operations/visit-create';
-import type { Room } from '@/core/record/room';
 import { roomsOf, type Visit } from '@/core/record/visit';
 import type { Database } from '@/data/sql';
 import { applyOperation } from '@/server/operations/apply';
-import { draws, MAKERS, type Draws } from '../random-writes';
+import { draws, drawnWhole } from '../random-writes';
 import { operation, PLACE } from './made-up';
 
 /** What was asked, what became of it in the database, and what the core makes of it. */
@@ -17,18 +16,6 @@ export type Step = {
   readonly applied: ApplyResult;
   readonly outcome: ReturnType<typeof outcomeOf>;
 };
-
-/** Draws a maker until what it draws can be written: schemas say more than what a field may hold. */
-const MOST_DRAWS = 200;
-function drawnWhole(d: Draws, visit: Visit, room: Room): Write {
-  const make = d.pick(MAKERS);
-  for (let k = 0; k < MOST_DRAWS; k++) {
-    const write = writeSchema.safeParse(make(d, visit, room));
-    if (write.success) return write.data;
-    if (k === MOST_DRAWS - 1) throw write.error;
-  }
-  throw new RangeError('nothing drawn');
-}
 
 /** A visit that random operations, right and wrong, are done to, in the database and in memory. The picture of `random-writes` must be there. */
 export async function randomVisit(db: Database, random: Random) {
@@ -50,7 +37,7 @@ export async function randomVisit(db: Database, random: Random) {
       // most of it in the first two rooms, so that there is something to speak of
       const asked = operation(drawnWhole(d, model, d.pick(d.sometimes(0.8) ? all.slice(0, 2) : all)));
       const applied = await applyOperation(db, asked);
-      const outcome = outcomeOf(model, applied.ok ? applied.done!.operation : asked);
+      const outcome = outcomeOf(model, applied.ok ? applied.done!.operations[0]! : asked);
       if (applied.ok && isRefusal(outcome))
         throw new Error(`${asked.write.name}: done there, refused here: ${JSON.stringify(outcome)}`);
       if (applied.ok && !isRefusal(outcome)) model = outcome;

@@ -1,4 +1,5 @@
 import { notFound, type Refusal } from './operation';
+import { sameValue } from '../base/same-value';
 
 type Event = { readonly id: string };
 type Undoable = Event & { readonly undone: boolean };
@@ -7,14 +8,10 @@ type Undoable = Event & { readonly undone: boolean };
 export const added = <T extends Event>(all: readonly T[], event: T): readonly T[] =>
   all.some((e) => e.id === event.id) ? all : [...all, event];
 
-/** The same value, or the same values in a list. */
-const isSame = (p: unknown, q: unknown): boolean =>
-  p === q || (Array.isArray(p) && Array.isArray(q) && p.length === q.length && p.every((v, i) => v === q[i]));
-
 /** An event changed; the list as it is when nothing changes. */
 export function changed<T extends Event>(all: readonly T[], id: string, change: Partial<T>): readonly T[] {
   const before = all.find((e) => e.id === id);
-  if (!before || (Object.keys(change) as (keyof T)[]).every((part) => isSame(before[part], change[part]))) return all;
+  if (!before || (Object.keys(change) as (keyof T)[]).every((part) => sameValue(before[part], change[part]))) return all;
   return all.map((e) => (e === before ? { ...e, ...change } : e));
 }
 

@@ -2,12 +2,12 @@ import { v7 } from 'uuid';
 import { seededRandom } from '@/core/base/random';
 import { candidate } from '../../../tests/made-up-room';
 import { operation, PLACE } from '../../../tests/made-up-writes';
-import { draws, MAKERS } from '../../../tests/random-writes';
+import { draws, drawnWhole } from '../../../tests/random-writes';
 import type { Room } from '../record/room';
 import { roomsOf, type Visit } from '../record/visit';
 import { inverseOf, stepNow } from './inverse';
 import { isRefusal } from './operation';
-import { outcomeOf, writeSchema, type Operation, type Write } from './operations';
+import { outcomeOf, type Operation, type Write } from './operations';
 import { newVisit } from './visit-create';
 
 const [VISIT, HALL, DEN] = [v7(), v7(), v7()];
@@ -65,8 +65,7 @@ test.each([1, 2, 3, 4, 5])('every operation is taken back and done again, whatev
   let visit = begun();
   const tried = new Set<string>();
   for (let step = 0; step < 300; step++) {
-    const parsed = writeSchema.parse(d.pick(MAKERS)(d, visit, d.pick(roomsOf(visit))));
-    const given: Operation = operation(resolved(parsed));
+    const given: Operation = operation(resolved(drawnWhole(d, visit, d.pick(roomsOf(visit)))));
     const after = outcomeOf(visit, given);
     if (isRefusal(after)) continue;
     const inverse = inverseOf(visit, after, given);

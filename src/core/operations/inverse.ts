@@ -1,7 +1,8 @@
-import { roomsOf, type Visit } from '../record/visit';
-import type { Room } from '../record/room';
+import { roomsOf, type Visit, visitBriefFields } from '../record/visit';
+import { roomLightFields, type Room, roomBriefFields } from '../record/room';
 import type { Operation, Write, WriteName, WriteOf } from './operations';
 import { everyOne } from './retire';
+import { sameValue } from '../base/same-value';
 
 /**
  * What takes an operation back, and what does it again: two writes. Of what states something (a measure, a wish, a thing's colours) they state
@@ -12,11 +13,16 @@ export type Inverse = { readonly undo: Write; readonly redo: Write };
 const roomIn = (visit: Visit, roomId: string): Room | undefined => roomsOf(visit).find((r) => r.id === roomId);
 type Of<N extends WriteName, T> = (write: WriteOf<N>, visit: Visit, id: string) => T;
 
+const fieldsOf = <F extends object>(fields: F) => Object.keys(fields) as (keyof F & string)[];
+const LIGHT_FIELDS = fieldsOf(roomLightFields);
+const BRIEF_FIELDS = fieldsOf(roomBriefFields);
+const VISIT_BRIEF_FIELDS = fieldsOf(visitBriefFields);
+
 /** A write of the same name that states what the visit says now; undefined where it says nothing yet. */
 const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'visit.edit': (w, { revision, label, place, units }) => ({ ...w, revision, label, place, units }),
   'visit.schools': (w, { schools }) => ({ ...w, ...schools }),
-  'visit.brief': (w, visit) => ({ ...w, ...said(w, visit, ['decides', 'budget', 'painter', 'builtYear', 'visitedOn']) }),
+  'visit.brief': (w, visit) => ({ ...w, ...said(w, visit, VISIT_BRIEF_FIELDS) }),
   'visit.shelve': (w, { shelf }) => ({ ...w, shelf }),
   'visit.people': (w, { people }) => ({ ...w, ...said(w, people, Object.keys(people) as (keyof typeof people)[]) }),
   'visit.plan': (w, { plan }) => ({ ...w, plan }),
@@ -26,23 +32,14 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   'room.rename': inRoom((w, { revision, name: room }) => ({ ...w, revision, room })),
   'room.light': inRoom((w, r) => ({
     ...w,
-    revision: r.revision,
-    bearingDeg: r.bearingDeg,
-    widthM: r.widthM,
-    depthM: r.depthM,
-    heightM: r.heightM,
-    ground: r.ground,
-    obstruction: r.obstruction,
-    ceiling: r.ceiling,
-    oldWall: r.oldWall,
-    windowless: r.windowless,
-    lightFrom: r.lightFrom,
+    ...partOf(r, LIGHT_FIELDS),
     windows: r.windows,
     lamps: r.lamps,
+    revision: r.revision,
   })),
   'room.wish': inRoom((w, { wish, moreWishes: more, wishWords: words }) => ({ ...w, wish, more, words })),
   'room.use': inRoom((w, { use, kind }) => ({ ...w, use, kind })),
-  'room.brief': inRoom((w, room) => ({ ...w, ...said(w, room, ['mustNotChange', 'annoys', 'mayChange']) })),
+  'room.brief': inRoom((w, room) => ({ ...w, ...said(w, room, BRIEF_FIELDS) })),
   'room.paintwork': inRoom((w, { paintwork }) => ({ ...w, paintwork })),
   'light.calibrate': inRoom((w, { calibrated: on }) => ({ ...w, on })),
   'stay.save': inRoom((w, room) => {
@@ -83,6 +80,10 @@ const STATED: { readonly [N in WriteName]?: Of<N, Write | undefined> } = {
   }),
 };
 
+/** Fields of something by their names. */
+const partOf = <T extends object, F extends keyof T>(from: T, fields: readonly F[]): Pick<T, F> =>
+  Object.fromEntries(fields.map((field) => [field, from[field]])) as Pick<T, F>;
+
 type RoomWrite = WriteOf<WriteName> & { readonly roomId: string };
 function inRoom<W extends RoomWrite>(of: (write: W, room: Room) => W | undefined) {
   return (write: W, visit: Visit): W | undefined => {
@@ -92,9 +93,10 @@ function inRoom<W extends RoomWrite>(of: (write: W, room: Room) => W | undefined
 }
 /** Of the fields a write says, what is there now. */
 const said = <T extends object, F extends keyof T & string>(write: object, from: T, fields: readonly F[]): Partial<Pick<T, F>> =>
-  Object.fromEntries(fields.filter((f) => (write as Partial<T>)[f] !== undefined).map((f) => [f, from[f]])) as Partial<
-    Pick<T, F>
-  >;
+  partOf(
+    from,
+    fields.filter((f) => (write as Partial<T>)[f] !== undefined),
+  );
 
 const swapped = <N extends WriteName>(write: WriteOf<N>, flag: keyof WriteOf<N> & string, value: unknown): Inverse => ({
   undo: { ...write, [flag]: value } as Write,
@@ -156,7 +158,7 @@ export function inverseOf(before: Visit, after: Visit, { id, write }: Operation)
   return (TAKEN_BACK[write.name] as Of<WriteName, Inverse | undefined> | undefined)?.(write as never, after, id);
 }
 
-const withoutRevision = (write: Write): string => JSON.stringify({ ...write, revision: 0 });
+const withoutRevision = (write: Write) => ({ ...write, revision: 0 });
 
 /**
  * The write that takes a step, at the revision things are at now; undefined when what it would change is not as this step left it, because
@@ -167,6 +169,6 @@ const withoutRevision = (write: Write): string => JSON.stringify({ ...write, rev
 export function stepNow(visit: Visit, { to, from }: { readonly to: Write; readonly from: Write }): Write | undefined {
   const now = statedNow(to, visit);
   if (!now || to.name !== from.name || !STATED[to.name]) return to;
-  if (withoutRevision(now) !== withoutRevision(from)) return undefined;
+  if (!sameValue(withoutRevision(now), withoutRevision(from))) return undefined;
   return 'revision' in now ? ({ ...to, revision: now.revision } as Write) : to;
 }

@@ -198,6 +198,12 @@ export const operationSchema = z.strictObject({
 });
 export type Operation = z.infer<typeof operationSchema>;
 
+/** Operations of one visit that land whole or not at all, in their order; one alone is the usual. Named by its first. */
+export type Batch = readonly Operation[];
+/** More than any step writes: a hand-out of every look of a large house, with an answer to each of its colours. */
+export const MOST_IN_BATCH = 2000;
+export const batchId = (batch: Batch): string => batch[0]!.id;
+
 /** What an operation makes of a visit, or why it is refused. */
 export function outcomeOf<N extends WriteName>(visit: Visit, { id, at, write }: Operation): Visit | Refusal {
   if ('visitId' in write && write.visitId !== visit.id && write.name !== 'visit.create') return notFound('visit');

@@ -1,6 +1,6 @@
 import type { Visit } from '../record/visit';
 import type { Refusal } from './operation';
-import type { Operation } from './operations';
+import type { Batch, Operation } from './operations';
 
 /** How far a visit is: its place in the journal, and the state of the deck its colours were mixed from. */
 export type Revision = { readonly seq: number; readonly deck: string };
@@ -15,13 +15,13 @@ export function revisionOfTag(tag: string | null): Revision | undefined {
   return seq === undefined || deck === undefined ? undefined : { seq: Number(seq), deck };
 }
 
-/** What became of an operation that was done. */
+/** What became of operations that were done. */
 export type Applied = {
   readonly ok: true;
-  /** Of what it brought in: the operation's own for what is said, that of the visit, room, thing, colour or scheme otherwise. */
+  /** Of what it brought in (the first of several): the operation's own for what is said, that of the visit, room, thing, colour or scheme otherwise. */
   readonly id: string;
-  /** As it was journalled, and the visit's place in the journal before and after; null when it had been done before. */
-  readonly done: { readonly operation: Operation; readonly before: number; readonly after: number } | null;
+  /** As they were journalled, and the visit's place in the journal before and after; null when they had been done before. */
+  readonly done: { readonly operations: Batch; readonly before: number; readonly after: number } | null;
 };
 export type ApplyResult = Applied | ({ readonly ok: false } & Refusal);
 

@@ -1,15 +1,13 @@
 import type { Operation } from './operations';
 import { readOperation } from './upgrade';
+import { sameValue } from '../base/same-value';
 
-/** What of an operation was said, as one text: members in the order of their names, and without what the server filled in. */
-function saidOf({ id, at, write }: Operation): string {
-  const said = write.name === 'candidate.add' ? { ...write, facts: null, candidateId: null } : write;
-  return JSON.stringify({ id, at, write: said }, (_, value: unknown) =>
-    typeof value === 'object' && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : value,
-  );
-}
+/** What of an operation was said, without what the server filled in. */
+const saidOf = ({ id, at, write }: Operation) => ({
+  id,
+  at,
+  write: write.name === 'candidate.add' ? { ...write, facts: null, candidateId: null } : write,
+});
 
 /**
  * Whether an operation says what one of the same id said that was kept before. One of an earlier version, which was brought up to today's
@@ -18,5 +16,5 @@ function saidOf({ id, at, write }: Operation): string {
 export function isSameOperation(kept: unknown, given: Operation): boolean {
   if ((kept as { version?: unknown }).version === 0) return true;
   const read = readOperation(kept);
-  return !read.success || saidOf(read.data) === saidOf(given);
+  return !read.success || sameValue(saidOf(read.data), saidOf(given));
 }

@@ -14,6 +14,7 @@ import { useResolve, type ResolvedMoment } from '../light-client/resolved-moment
 import { useVisit } from '../session/visit-context';
 import type { Computed } from './use-computed';
 import type { useGlance } from './use-glance';
+import { sameValue } from '@/core/base/same-value';
 
 /** Own choice. */
 const ONE_BREATH_MS = 10_000;
@@ -105,7 +106,7 @@ const isRepeat = (before: VerdictEvent, now: Repeated): boolean =>
   before.verdict === now.verdict &&
   before.seen === now.seen &&
   before.predictedIn === now.predictedIn &&
-  JSON.stringify(before.moment) === JSON.stringify(now.moment) &&
+  sameValue(before.moment, now.moment) &&
   Date.now() - Date.parse(before.at) < ONE_BREATH_MS;
 
 const sameCell = (p: Saying['cell'], q: Saying['cell']) => p?.candidateId === q?.candidateId && p?.stayId === q?.stayId;

@@ -2,6 +2,7 @@ import type { Write } from '@/core/operations/operations';
 import { inUnits, type Units } from '@/core/units/length';
 import { checkWrite, type FieldErrors } from '../session/check-write';
 import { wallsThatDoNotClose, writeOf, type LightDraft, type StoredLight } from './light-draft';
+import { sameValue } from '@/core/base/same-value';
 
 /** Which text of a window or lamp each field of its record is typed in. */
 const WINDOW_TEXTS: Readonly<Record<string, 'width' | 'height' | 'left' | 'sill' | 'reveal' | 'overhang' | 'obstruction'>> = {
@@ -107,10 +108,10 @@ export function savableOf(draft: LightDraft, stored: StoredLight, storedDraft: L
     // the first alone: what else is wrong may follow from it
     const [path] = Object.keys(wrong);
     const next = withStored(tried, storedDraft, path!);
-    const same = JSON.stringify(next) === JSON.stringify(tried);
+    const same = sameValue(next, tried);
     // what is wrong stands as it was stored: then it is the room around it that was changed
     tried = same ? { ...tried, walls: storedDraft.walls, height: storedDraft.height } : next;
-    if (same && JSON.stringify(tried) === JSON.stringify(next)) return { write: undefined, errors };
+    if (same && sameValue(tried, next)) return { write: undefined, errors };
   }
   return { write: undefined, errors };
 }

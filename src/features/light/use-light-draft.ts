@@ -12,6 +12,7 @@ import { useRoom, useVisit } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import { draftOf, type LightDraft } from './light-draft';
 import { savableOf, withTexts, wrongTexts } from './savable';
+import { sameValue } from '@/core/base/same-value';
 
 export type LightSaving = 'saved' | 'saving' | 'not-saved';
 
@@ -32,8 +33,7 @@ function keepWrong(id: string, wrong: Readonly<Record<string, string>>, { room, 
   windowDrafts().keep(id, { text: JSON.stringify(wrong), where, href });
 }
 
-const sameWrite = (p: Write, q: Write): boolean =>
-  JSON.stringify({ ...p, revision: 0 }) === JSON.stringify({ ...q, revision: 0 });
+const sameWrite = (p: Write, q: Write): boolean => sameValue({ ...p, revision: 0 }, { ...q, revision: 0 });
 
 /**
  * The light of a room, every field saved by itself a moment after it was changed; what is wrong stays as it was typed and keeps nothing else

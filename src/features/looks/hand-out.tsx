@@ -15,7 +15,7 @@ import { useVisit } from '../session/visit-context';
 import { sayDate } from '../words/say-light';
 import { sayRefusal } from '../words/words';
 import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
-import { useLooks } from './use-looks';
+import { savedLook } from './use-looks';
 
 /** 128 random bits in base64url. */
 function makeKey(): string {
@@ -66,7 +66,6 @@ type Props = { readonly rows: readonly LookRow[] };
 /** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
 export function HandOut({ rows }: Props) {
   const { visit, write } = useVisit();
-  const { keep } = useLooks();
   const answered = useAnswered();
   const zone = visit.place.timeZone;
   const [open, setOpen] = useState(false);
@@ -84,21 +83,15 @@ export function HandOut({ rows }: Props) {
   const handOver = async () => {
     setBusy(true);
     const first = from || dayAfter(Date.now(), zone);
-    let joins: string | undefined;
-    const lookIds = chosen.map((row) => {
-      const { lookId, written } = keep(
-        row,
-        { who: 'client', date: row.look?.date ?? first, state: 'planned', takenAt: null },
-        joins,
-      );
-      joins ??= written;
-      return lookId;
-    });
+    const looks = chosen.map((row) =>
+      savedLook(row, { who: 'client', date: row.look?.date ?? first, state: 'planned', takenAt: null }),
+    );
     const handId = v7();
-    const done = await write(
-      { name: 'look.hand', visitId: visit.id, handId, key: makeKey(), lookIds },
-      { answers: true, noted: false },
-    ).result;
+    const lookIds = looks.map((look) => look.lookId);
+    // what is handed out is kept with it, or neither is
+    const done = await write([...looks, { name: 'look.hand', visitId: visit.id, handId, key: makeKey(), lookIds }], {
+      answers: true,
+    }).result;
     setBusy(false);
     if (!done.ok) return void toast.error(sayRefusal(done));
     setMade(handId);

@@ -8,6 +8,7 @@ import { Dialog } from '@/ui/dialog';
 import { useVisit } from '../session/visit-context';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { sayWhen } from '../words/say-light';
+import type { Write } from '@/core/operations/operations';
 
 type Shown = Exclude<ReadAnswers, { ok: false }>;
 
@@ -105,23 +106,19 @@ export function ReadIn() {
   };
   const keep = ({ rows, hand }: Shown) => {
     const fresh = rows.filter((r) => !r.known);
-    let joins: string | undefined;
-    const joined = () => (joins ? { joins } : {});
-    for (const row of fresh) {
+    const answers = fresh.map((row): Write => {
       const { room, lookId, candidateId, verdict, words, lookedAt } = row;
-      const said =
-        verdict === null
-          ? ({ name: 'note.add', roomId: room.id, candidateId, words: noteOf(row) } as const)
-          : ({ name: 'look.answer', roomId: room.id, lookId, candidateId, verdict, words, lookedAt, handId: hand.id } as const);
-      const { id } = write(said, joined());
-      joins ??= id;
-    }
-    for (const lookId of new Set(fresh.filter((r) => r.verdict !== null).map((r) => r.lookId))) {
+      return verdict === null
+        ? { name: 'note.add', roomId: room.id, candidateId, words: noteOf(row) }
+        : { name: 'look.answer', roomId: room.id, lookId, candidateId, verdict, words, lookedAt, handId: hand.id };
+    });
+    const taken = [...new Set(fresh.filter((r) => r.verdict !== null).map((r) => r.lookId))].flatMap((lookId): Write[] => {
       const { room, lookedAt } = fresh.find((r) => r.lookId === lookId)!;
       const { id: _, ...look } = room.looks.find((l) => l.id === lookId)!;
-      if (look.state === 'planned')
-        write({ name: 'look.save', roomId: room.id, lookId, ...look, state: 'taken', takenAt: lookedAt }, joined());
-    }
+      if (look.state !== 'planned') return [];
+      return [{ name: 'look.save', roomId: room.id, lookId, ...look, state: 'taken', takenAt: lookedAt }];
+    });
+    if (fresh.length > 0) write([...answers, ...taken]);
     setKept(fresh.length);
     setFound(undefined);
   };

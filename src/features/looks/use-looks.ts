@@ -10,6 +10,7 @@ import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { aboutOf, lookOf, type LookRow } from '@/core/engine/look-rows';
+import type { WriteOf } from '@/core/operations/operations';
 
 /** Today's sky where it shows the same. */
 const lightToday = ({ light, lights }: LookRow, sky: SkyChoice): LookLight =>
@@ -19,6 +20,14 @@ const lightToday = ({ light, lights }: LookRow, sky: SkyChoice): LookLight =>
 const asItIs = ({ state, look }: LookRow, light: LookLight): string | undefined =>
   state === 'planned' && look?.light === light && look.who === 'consultant' ? look.id : undefined;
 
+/** The write that keeps a row of the plan, as it is or changed. */
+export const savedLook = (row: LookRow, change: Partial<Look>): WriteOf<'look.save'> => ({
+  name: 'look.save',
+  roomId: row.room.id,
+  lookId: row.look?.id ?? v7(),
+  ...lookOf(row, change),
+});
+
 /** What can be done with the looks of a visit. */
 export function useLooks() {
   const { visit, write } = useVisit();
@@ -27,14 +36,10 @@ export function useLooks() {
   const zone = visit.place.timeZone;
 
   /** Keeps a row, as it is or changed; answers its id. */
-  const keep = (
-    row: LookRow,
-    change: Partial<Look> = {},
-    joins?: string,
-  ): { readonly lookId: string; readonly written: string } => {
-    const lookId = row.look?.id ?? v7();
-    const written = write({ name: 'look.save', roomId: row.room.id, lookId, ...lookOf(row, change) }, joins ? { joins } : {});
-    return { lookId, written: written.id };
+  const keep = (row: LookRow, change: Partial<Look> = {}): string => {
+    const save = savedLook(row, change);
+    write(save);
+    return save.lookId;
   };
 
   /** The instant the cursor goes to for a look: now where its light is there now, else the middle of its hours. */
@@ -52,7 +57,7 @@ export function useLooks() {
   /** Sets the light, the wall and the colours of a look and goes to the bench: what is said there is said at it. */
   const take = (row: LookRow) => {
     const light = lightToday(row, read().sky);
-    const lookId = asItIs(row, light) ?? keep(row, { light, state: 'planned', takenAt: null, who: 'consultant' }).lookId;
+    const lookId = asItIs(row, light) ?? keep(row, { light, state: 'planned', takenAt: null, who: 'consultant' });
     set({
       ...cursorOfLook(light),
       at: instantFor(row),

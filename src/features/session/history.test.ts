@@ -1,4 +1,4 @@
-import { outcomeOf, type Operation, type WriteInput } from '@/core/operations/operations';
+import { batchId, outcomeOf, type Operation, type WriteInput } from '@/core/operations/operations';
 import { isRefusal } from '@/core/operations/operation';
 import type { Visit } from '@/core/record/visit';
 import { room, visit as madeUp } from '../../../tests/made-up-room';
@@ -29,12 +29,11 @@ function page(storage = storageInMemory()) {
     history,
     visit: () => visit,
     room: () => visit.rooms[0]!,
-    write(write: WriteInput, { joins, at }: { joins?: string; at?: string } = {}) {
-      const given = { ...operation(write), ...(at ? { at } : {}) };
-      const after = done(given);
-      history.note(visit, after, given, { place: PLACE, joins });
-      visit = after;
-      return given.id;
+    write(said: WriteInput | readonly WriteInput[], { at }: { at?: string } = {}) {
+      const batch = [said].flat().map((write) => ({ ...operation(write), ...(at ? { at } : {}) }));
+      history.note(visit, batch, PLACE);
+      for (const given of batch) visit = done(given);
+      return batchId(batch);
     },
     go(way: 'undo' | 'redo') {
       const taken = history[way](visit);
@@ -91,8 +90,11 @@ test('is one row for every kind of write, and a new write ends what could be don
 
 test('several writes that belong together are taken back together', () => {
   const p = page();
-  const first = p.write({ name: 'candidate.retire', roomId: ROOM, candidateId: p.room().candidates[0]!.id, retired: true });
-  p.write({ name: 'candidate.retire', roomId: ROOM, candidateId: p.room().candidates[0]!.id, retired: true }, { joins: first });
+  p.write(
+    p
+      .room()
+      .candidates.map(({ id: candidateId }) => ({ name: 'candidate.retire', roomId: ROOM, candidateId, retired: true }) as const),
+  );
   expect(p.room().candidates).toHaveLength(0);
   p.go('undo');
   expect(p.room().candidates).toHaveLength(2);
@@ -133,4 +135,26 @@ test('what was refused is forgotten; the history outlives a reading anew, and ba
   expect(makeHistory('h', storage).state().done).toHaveLength(1);
   storage.set('h', '{"done');
   expect(makeHistory('h', storage).state()).toEqual({ done: [], undone: [] });
+});
+
+test('of several writes, the later is taken back as it stood over the earlier', () => {
+  const p = page();
+  p.write([
+    { name: 'room.wish', roomId: ROOM, wish: 'warmer', words: '' },
+    { name: 'room.wish', roomId: ROOM, wish: 'calmer', words: 'so' },
+  ]);
+  p.go('undo');
+  expect([p.room().wish, p.room().wishWords]).toEqual([null, '']);
+  p.go('redo');
+  expect([p.room().wish, p.room().wishWords]).toEqual(['calmer', 'so']);
+});
+
+test('a reason said with a space behind it is taken back like any other', () => {
+  const p = page();
+  const verdictId = give(p);
+  p.write({ name: 'ruling.set', roomId: ROOM, candidateId: p.room().candidates[0]!.id, ruling: 'works', note: 'so ' });
+  p.write({ name: 'verdict.reason', roomId: ROOM, verdictId, reason: 'too-pink' });
+  p.go('undo');
+  expect(p.go('undo')).toHaveProperty('step');
+  expect(p.room().rulings.at(-1)?.ruling).toBeNull();
 });

@@ -1,6 +1,6 @@
 import type { Inverse } from '@/core/operations/inverse';
 import { inverseOf, stepNow } from '@/core/operations/inverse';
-import type { Operation, Write, WriteName } from '@/core/operations/operations';
+import { batchId, OPERATION_VERSION, withOperations, type Batch, type Write, type WriteName } from '@/core/operations/operations';
 import type { Visit } from '@/core/record/visit';
 import type { TextStorage } from './ports';
 
@@ -43,7 +43,7 @@ const targetOf = (write: Write): string =>
 /** Whether a step goes on with the typing of the one before. */
 function continues(before: HistoryStep | undefined, step: HistoryStep): boolean {
   const [last, next] = [before?.parts[0], step.parts[0]!];
-  if (!before || !last || before.parts.length > 1 || !TYPED.has(next.write.name)) return false;
+  if (!before || !last || before.parts.length > 1 || step.parts.length > 1 || !TYPED.has(next.write.name)) return false;
   // what was begun and then changed is taken back in two steps: first the change
   if (last.undo.name !== next.write.name) return false;
   return (
@@ -77,10 +77,17 @@ export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set
   /** The writes that take a step one way; undefined when one of them would overwrite what someone else changed. */
   function writesOf(visit: Visit, step: HistoryStep, way: 'undo' | 'redo'): readonly Write[] | undefined {
     const parts = way === 'undo' ? step.parts.toReversed() : step.parts;
-    const writes = parts.map(({ undo, redo }) =>
-      stepNow(visit, way === 'undo' ? { to: undo, from: redo } : { to: redo, from: undo }),
-    );
-    return writes.every((w) => w !== undefined) ? writes : undefined;
+    const at = new Date(step.at).toISOString();
+    let now = visit;
+    const writes: Write[] = [];
+    for (const { id, undo, redo } of parts) {
+      const write = stepNow(now, way === 'undo' ? { to: undo, from: redo } : { to: redo, from: undo });
+      if (!write) return undefined;
+      writes.push(write);
+      // the next part stands over this one
+      now = withOperations(now, [{ id, version: OPERATION_VERSION, at, write }]);
+    }
+    return writes;
   }
   /** Takes the last step of a row, to the other row; a step that cannot be taken any more is dropped. */
   function take(visit: Visit, way: 'undo' | 'redo'): Taken | { readonly changedSince: HistoryStep } | undefined {
@@ -99,35 +106,28 @@ export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set
       listeners.add(listener);
       return () => void listeners.delete(listener);
     },
-    /**
-     * Notes what was written, with the visit before and after it.
-     *
-     * @param joins what was written first of several that are taken back together
-     */
-    note(
-      before: Visit,
-      after: Visit,
-      operation: Operation,
-      { place, joins }: { readonly place: StepPlace; readonly joins?: string | undefined },
-    ): void {
-      const inverse = inverseOf(before, after, operation);
-      if (!inverse) return;
-      const part = { id: operation.id, write: operation.write, ...inverse };
-      const step: HistoryStep = { id: operation.id, at: Date.parse(operation.at), parts: [part], place };
+    /** Notes what was written in one go: one step, however many operations it took. */
+    note(before: Visit, batch: Batch, place: StepPlace): void {
+      let visit = before;
+      const parts = batch.flatMap((operation) => {
+        const after = withOperations(visit, [operation]);
+        const inverse = inverseOf(visit, after, operation);
+        visit = after;
+        return inverse ? [{ id: operation.id, write: operation.write, ...inverse }] : [];
+      });
+      const [part] = parts;
+      if (!part) return;
+      const step: HistoryStep = { id: batchId(batch), at: Date.parse(batch[0]!.at), parts, place };
       const last = history.done.at(-1);
-      const rest = history.done.slice(0, -1);
-      if (last && joins === last.id) putStep({ ...last, parts: [...last.parts, part] }, rest);
-      else if (continues(last, step)) putStep({ ...step, parts: [{ ...part, undo: last!.parts[0]!.undo }] }, rest);
+      if (continues(last, step))
+        putStep({ ...step, parts: [{ ...part, undo: last!.parts[0]!.undo }] }, history.done.slice(0, -1));
       else putStep(step, history.done);
     },
     /** What was refused was not done. */
-    forget(operationId: string): void {
-      const without = (steps: readonly HistoryStep[]) =>
-        steps
-          .map((step) => ({ ...step, parts: step.parts.filter((p) => p.id !== operationId) }))
-          .filter((step) => step.parts.length > 0);
-      const known = [...history.done, ...history.undone].some((step) => step.parts.some((p) => p.id === operationId));
-      if (known) put({ done: without(history.done), undone: without(history.undone) });
+    forget(id: string): void {
+      const without = (steps: readonly HistoryStep[]) => steps.filter((step) => step.id !== id);
+      if ([...history.done, ...history.undone].some((step) => step.id === id))
+        put({ done: without(history.done), undone: without(history.undone) });
     },
     undo: (visit: Visit) => take(visit, 'undo'),
     redo: (visit: Visit) => take(visit, 'redo'),

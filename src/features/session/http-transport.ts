@@ -14,11 +14,11 @@ async function answerOf<T>(response: Response): Promise<T> {
 /** The way to the server over HTTP. */
 export function httpTransport(get: Fetch): Transport & { readonly handIn: HandIn } {
   return {
-    send: async (operation) =>
+    send: async (batch) =>
       answerOf<ApplyResult>(
         await get('/api/operations', {
           method: 'POST',
-          body: JSON.stringify(operation),
+          body: JSON.stringify(batch.length === 1 ? batch[0] : { together: batch }),
           headers: { 'content-type': 'application/json' },
         }),
       ),

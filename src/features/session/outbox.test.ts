@@ -12,11 +12,11 @@ const operation = (n: number): Operation => ({
 describe('what was said and is not saved yet', () => {
   test('is kept in the order it was said, until it is forgotten', () => {
     const outbox = makeOutbox(storageInMemory());
-    for (const n of [3, 1, 2]) expect(outbox.keep(operation(n))).toBe(true);
+    for (const n of [3, 1, 2]) expect(outbox.keep([operation(n)])).toBe(true);
     // not by their ids, which are of a clock that was set back
-    expect(outbox.waiting()).toEqual([operation(3), operation(1), operation(2)]);
+    expect(outbox.waiting()).toEqual([[operation(3)], [operation(1)], [operation(2)]]);
     outbox.forget(operation(1).id);
-    expect(outbox.waiting()).toEqual([operation(3), operation(2)]);
+    expect(outbox.waiting()).toEqual([[operation(3)], [operation(2)]]);
   });
 
   test('another program’s entries are left alone; a damaged one is set aside, not thrown away', () => {
@@ -24,12 +24,10 @@ describe('what was said and is not saved yet', () => {
     storage.set('something.else', '{}');
     storage.set('elm-swatch.outbox.x', '{"torn":');
     const outbox = makeOutbox(storage);
-    outbox.keep(operation(1));
-    expect(outbox.waiting()).toEqual([operation(1)]);
-    expect(outbox.waiting()).toEqual([operation(1)]);
-    expect(outbox.aside()).toEqual([
-      { id: 'x', operation: undefined, text: '{"torn":', refusal: { reason: 'invalid', issues: [] } },
-    ]);
+    outbox.keep([operation(1)]);
+    expect(outbox.waiting()).toEqual([[operation(1)]]);
+    expect(outbox.waiting()).toEqual([[operation(1)]]);
+    expect(outbox.aside()).toEqual([{ id: 'x', operations: [], text: '{"torn":', refusal: { reason: 'invalid', issues: [] } }]);
     expect(storage.get('elm-swatch.aside.x')).toContain('torn');
     expect(storage.get('something.else')).toBe('{}');
   });
@@ -38,16 +36,16 @@ describe('what was said and is not saved yet', () => {
     const storage = storageInMemory();
     const { version: _, ...old } = operation(4);
     storage.set(`elm-swatch.outbox.${old.id}`, JSON.stringify(old));
-    expect(makeOutbox(storage).waiting()).toEqual([operation(4)]);
+    expect(makeOutbox(storage).waiting()).toEqual([[operation(4)]]);
   });
 
   test('what is set aside keeps its reason until it is let go', () => {
     const outbox = makeOutbox(storageInMemory());
-    outbox.keep(operation(1));
-    outbox.setAside(operation(1), { reason: 'changed-elsewhere' });
+    outbox.keep([operation(1)]);
+    outbox.setAside([operation(1)], { reason: 'changed-elsewhere' });
     expect(outbox.waiting()).toEqual([]);
     expect(outbox.aside()).toMatchObject([
-      { id: operation(1).id, operation: operation(1), refusal: { reason: 'changed-elsewhere' } },
+      { id: operation(1).id, operations: [operation(1)], refusal: { reason: 'changed-elsewhere' } },
     ]);
     outbox.letGo(operation(1).id);
     expect(outbox.aside()).toEqual([]);
@@ -55,6 +53,41 @@ describe('what was said and is not saved yet', () => {
 
   test('a full browser is said, not thrown', () => {
     const full = { ...storageInMemory(), set: () => false };
-    expect(makeOutbox(full).keep(operation(1))).toBe(false);
+    expect(makeOutbox(full).keep([operation(1)])).toBe(false);
+  });
+
+  test('what was said together is one entry, and is set aside together', () => {
+    const storage = storageInMemory();
+    const outbox = makeOutbox(storage);
+    outbox.keep([operation(1), operation(2)]);
+    outbox.keep([operation(3)]);
+    expect(makeOutbox(storage).waiting()).toEqual([[operation(1), operation(2)], [operation(3)]]);
+    outbox.setAside([operation(1), operation(2)], { reason: 'signed' });
+    expect(outbox.waiting()).toEqual([[operation(3)]]);
+    expect(outbox.aside()).toMatchObject([{ id: operation(1).id, operations: [operation(1), operation(2)] }]);
+  });
+
+  test('one of several that cannot be read any more holds all of them', () => {
+    const storage = storageInMemory();
+    const torn = { ...operation(2), write: { name: 'room.melt' } };
+    storage.set(`elm-swatch.outbox.${operation(1).id}`, JSON.stringify({ n: 1, operations: [operation(1), torn] }));
+    const outbox = makeOutbox(storage);
+    expect(outbox.waiting()).toEqual([]);
+    expect(outbox.aside()).toMatchObject([{ id: operation(1).id, operations: [] }]);
+    expect(outbox.aside()[0]!.text).toContain('room.melt');
+  });
+
+  test('entries and things aside of the build before, one operation each, are read', () => {
+    const storage = storageInMemory();
+    storage.set(`elm-swatch.outbox.${operation(1).id}`, JSON.stringify({ n: 4, operation: operation(1) }));
+    storage.set(
+      `elm-swatch.aside.${operation(2).id}`,
+      JSON.stringify({ operation: operation(2), refusal: { reason: 'signed' } }),
+    );
+    const outbox = makeOutbox(storage);
+    expect(outbox.waiting()).toEqual([[operation(1)]]);
+    expect(outbox.aside()).toMatchObject([{ operations: [operation(2)], refusal: { reason: 'signed' } }]);
+    outbox.keep([operation(3)]);
+    expect(outbox.waiting()).toEqual([[operation(1)], [operation(3)]]);
   });
 });

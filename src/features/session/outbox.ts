@@ -1,27 +1,39 @@
 import { parsedJson } from '@/core/base/parsed-json';
 import type { Refusal } from '@/core/operations/operation';
-import type { Operation } from '@/core/operations/operations';
+import { batchId, type Batch } from '@/core/operations/operations';
 import { readOperation } from '@/core/operations/upgrade';
 import type { TextStorage } from './ports';
 
 const WAITING = 'elm-swatch.outbox.';
 const ASIDE = 'elm-swatch.aside.';
 
-/** An operation that was refused for ever, or could not be read any more, and waits for the person to decide. */
+/** Operations that were refused for ever, or could not be read any more, and waits for the person to decide. */
 export type SetAside = {
   readonly id: string;
-  readonly operation: Operation | undefined;
-  /** What is kept, as text, of one that cannot be read any more. */
+  /** Empty when they cannot be read any more. */
+  readonly operations: Batch;
+  /** What is kept, as text. */
   readonly text: string;
   readonly refusal: Refusal;
 };
 
-type Entry = { readonly n: number; readonly given: unknown; readonly text: string };
+type Entry = { readonly n: number; readonly given: readonly unknown[]; readonly text: string };
+/** Of builds from before: one operation, with its number or alone. */
+type Kept = { readonly n?: unknown; readonly operation?: unknown; readonly operations?: unknown } | undefined;
+
+const givenIn = (value: Kept): readonly unknown[] =>
+  Array.isArray(value?.operations) ? (value.operations as unknown[]) : [value && 'operation' in value ? value.operation : value];
 
 /** An entry as it is kept: with its number, or, of builds from before, an operation alone, which stands before all that have one. */
 function entryOf(text: string): Entry {
-  const value = parsedJson(text) as { n?: unknown; operation?: unknown } | undefined;
-  return typeof value?.n === 'number' ? { n: value.n, given: value.operation, text } : { n: 0, given: value, text };
+  const value = parsedJson(text) as Kept;
+  return { n: typeof value?.n === 'number' ? value.n : 0, given: givenIn(value), text };
+}
+
+/** All of them, or none when one cannot be read any more. */
+function batchOf(given: readonly unknown[]): Batch {
+  const read = given.map((one) => readOperation(one));
+  return read.every((r) => r.success) ? read.map((r) => r.data) : [];
 }
 
 /**
@@ -32,39 +44,42 @@ export function makeOutbox(storage: TextStorage) {
   const keysOf = (prefix: string) => [...storage.keys()].filter((key) => key.startsWith(prefix)).sort();
   /** What was kept is counted, so that its order does not hang on a clock that can be set back. */
   let last: number | undefined;
-  const setAside = (id: string, given: unknown, refusal: Refusal) => {
-    storage.set(ASIDE + id, JSON.stringify({ operation: given, refusal }));
+  const setAside = (id: string, operations: unknown, refusal: Refusal) => {
+    storage.set(ASIDE + id, JSON.stringify({ operations, refusal }));
     storage.remove(WAITING + id);
   };
   return {
     /** False when the browser has no room for it: then it lives as long as the page. */
-    keep(operation: Operation): boolean {
+    keep(operations: Batch): boolean {
       const n = (last ?? Math.max(0, ...keysOf(WAITING).map((key) => entryOf(storage.get(key)!).n))) + 1;
       last = n;
-      return storage.set(WAITING + operation.id, JSON.stringify({ n, operation }));
+      return storage.set(WAITING + batchId(operations), JSON.stringify({ n, operations }));
     },
     forget: (id: string): void => storage.remove(WAITING + id),
     /** Everything that waits, in the order it was kept; what cannot be read is set aside. */
-    waiting(): Operation[] {
+    waiting(): Batch[] {
       return keysOf(WAITING)
         .map((key) => ({ key, ...entryOf(storage.get(key)!) }))
         .sort((a, b) => a.n - b.n)
         .flatMap(({ key, given, text }) => {
-          const read = readOperation(given);
-          if (read.success) return [read.data];
-          setAside(key.slice(WAITING.length), given ?? text, { reason: 'invalid', issues: [] });
+          const batch = batchOf(given);
+          if (batch.length > 0) return [batch];
+          const unread = given.every((one) => one === undefined) ? text : given;
+          setAside(key.slice(WAITING.length), unread, { reason: 'invalid', issues: [] });
           return [];
         });
     },
-    setAside: (operation: Operation, refusal: Refusal): void => setAside(operation.id, operation, refusal),
+    setAside: (batch: Batch, refusal: Refusal): void => setAside(batchId(batch), batch, refusal),
+    /** What was said and is no operation: it stays as it was said until the person has seen it. */
+    setAsideUnread: (id: string, said: unknown, refusal: Refusal): void => setAside(id, JSON.stringify(said), refusal),
     aside(): SetAside[] {
       return keysOf(ASIDE).map((key) => {
-        const entry = parsedJson(storage.get(key)!) as { operation?: unknown; refusal?: Refusal } | undefined;
-        const read = readOperation(entry?.operation);
+        const entry = parsedJson(storage.get(key)!) as (Kept & { refusal?: Refusal }) | undefined;
+        const kept = entry?.operations ?? entry?.operation ?? '';
         return {
           id: key.slice(ASIDE.length),
-          operation: read.success ? read.data : undefined,
-          text: typeof entry?.operation === 'string' ? entry.operation : JSON.stringify(entry?.operation ?? ''),
+          operations: typeof kept === 'string' ? [] : batchOf(givenIn(entry)),
+          text: typeof kept === 'string' ? kept : JSON.stringify(kept),
           refusal: entry?.refusal ?? { reason: 'invalid', issues: [] },
         };
       });

@@ -1,6 +1,5 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { keptSize } from '@/core/record/photo';
-import type { Operation } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import type { Transport } from './ports';
 
@@ -23,12 +22,12 @@ const lostPicture = (says: string): ApplyResult => ({
   issues: [{ path: 'picture', message: says }],
 });
 
-/** Sends a photograph with its picture: when the server does not have that yet, it is handed in first. */
+/** Sends a photograph with its picture, one at most in a batch: when the server does not have that yet, it is handed in first. */
 export function withPictures(send: Transport['send'], pictures: PictureStore, handIn: HandIn): Transport['send'] {
-  return async (operation: Operation) => {
-    const { write } = operation;
-    if (write.name !== 'photo.add') return send(operation);
-    const first = await send(operation);
+  return async (batch) => {
+    const write = batch.map((o) => o.write).find((w) => w.name === 'photo.add');
+    if (!write) return send(batch);
+    const first = await send(batch);
     const missing = !first.ok && first.reason === 'not-found' && first.what === 'picture';
     if (!missing) {
       if (first.ok) await pictures.remove(write.picture);
@@ -38,7 +37,7 @@ export function withPictures(send: Transport['send'], pictures: PictureStore, ha
     if (!file) return lostPicture('The picture is not kept in this browser any more: take it again.');
     const handed = await handIn(write.picture, file);
     if (!handed.ok) return lostPicture('It is not a picture that can be read (JPEG, PNG, WebP, AVIF or TIFF).');
-    const result = await send(operation);
+    const result = await send(batch);
     if (result.ok) await pictures.remove(write.picture);
     return result;
   };

@@ -1,4 +1,4 @@
-import { OPERATION_VERSION, type Operation } from '@/core/operations/operations';
+import { batchId, OPERATION_VERSION, type Batch, type Operation } from '@/core/operations/operations';
 import { makeOutbox } from './outbox';
 import { makeSender, MOST_FAILURES } from './sender';
 import { clockByHand, journal, settled, storageInMemory, type Script } from '../../../tests/session-parts';
@@ -16,19 +16,19 @@ function sending(script: Script) {
   const clock = clockByHand();
   const sent: string[] = [];
   const events = { saved: [] as string[], refused: [] as string[] };
-  const send = (o: Operation) => {
-    sent.push(o.id);
-    const answer = script(o);
+  const send = (batch: Batch) => {
+    sent.push(batchId(batch));
+    const answer = script(batch);
     return answer === 'away' ? Promise.reject(new Error('away')) : Promise.resolve(answer);
   };
   const sender = makeSender(outbox, { send }, clock.timer, {
     onChange: () => undefined,
-    onSaved: ({ id }) => events.saved.push(id),
-    onRefused: ({ id }) => events.refused.push(id),
+    onSaved: (batch) => events.saved.push(batchId(batch)),
+    onRefused: (batch) => events.refused.push(batchId(batch)),
   });
   const add = (...operations: Operation[]) => {
-    for (const o of operations) outbox.keep(o);
-    sender.add(operations);
+    for (const o of operations) outbox.keep([o]);
+    sender.add(operations.map((o) => [o]));
   };
   return { outbox, clock, sent, events, sender, add };
 }
@@ -61,7 +61,7 @@ describe('sending', () => {
       await s.clock.pass(pause);
     }
     expect(pauses).toEqual([500, 1000, 2000, 4000, 8000, 16_000, 30_000, 30_000, 30_000]);
-    expect(s.outbox.waiting()).toEqual([one, two]);
+    expect(s.outbox.waiting().flat()).toEqual([one, two]);
     away = false;
     await s.clock.pass(30_000);
     expect(s.events.saved).toEqual([one.id, two.id]);
@@ -84,17 +84,17 @@ describe('sending', () => {
   test('what is refused for ever is set aside with its reason and holds up nothing', async () => {
     const { apply } = journal();
     const refusal = { ok: false, reason: 'not-found', what: 'colour' } as const;
-    const s = sending((o) => (o.id === one.id ? refusal : apply(o)));
+    const s = sending((o) => (batchId(o) === one.id ? refusal : apply(o)));
     s.add(one, two);
     await settled();
     expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
     expect(s.outbox.waiting()).toEqual([]);
-    expect(s.outbox.aside()).toMatchObject([{ id: one.id, operation: one, refusal: { reason: 'not-found', what: 'colour' } }]);
+    expect(s.outbox.aside()).toMatchObject([{ id: one.id, operations: [one], refusal: { reason: 'not-found', what: 'colour' } }]);
   });
 
   test('what the server fails at again and again is set aside after a few tries', async () => {
     const { apply } = journal();
-    const s = sending((o) => (o.id === one.id ? { ok: false, reason: 'failed' } : apply(o)));
+    const s = sending((o) => (batchId(o) === one.id ? { ok: false, reason: 'failed' } : apply(o)));
     s.add(one, two);
     await settled();
     for (let i = 1; i < MOST_FAILURES; i++) await s.clock.pass(s.clock.next()!);
@@ -121,7 +121,7 @@ describe('sending', () => {
   test('whoever wrote it is told: saved, refused, or kept until the server is back', async () => {
     const { apply } = journal();
     let away = false;
-    const s = sending((o) => (away ? 'away' : o.id === two.id ? { ok: false, reason: 'changed-elsewhere' } : apply(o)));
+    const s = sending((o) => (away ? 'away' : batchId(o) === two.id ? { ok: false, reason: 'changed-elsewhere' } : apply(o)));
     const answers = [one, two].map((o) => s.sender.resultOf(o.id, true));
     s.add(one, two);
     expect(await Promise.all(answers)).toEqual([
@@ -134,7 +134,7 @@ describe('sending', () => {
     const kept = s.sender.resultOf(three.id, true);
     s.add(three);
     expect(await kept).toEqual({ ok: true, id: three.id, saved: false });
-    expect(s.outbox.waiting()).toEqual([three]);
+    expect(s.outbox.waiting().flat()).toEqual([three]);
   });
 
   test('a refusal that comes after its writer was told it is kept goes to the person', async () => {

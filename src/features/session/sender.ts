@@ -1,11 +1,11 @@
 import type { Refusal } from '@/core/operations/operation';
-import type { Operation } from '@/core/operations/operations';
+import { batchId, type Batch, type Operation } from '@/core/operations/operations';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { pauseBefore } from './back-off';
 import type { Outbox } from './outbox';
 import type { Timer, Transport } from './ports';
 
-/** How often an operation that the server fails at is tried before it is set aside. */
+/** How often a batch that the server fails at is tried before it is set aside. */
 export const MOST_FAILURES = 4;
 
 export type Saving = 'saved' | 'saving' | 'waiting';
@@ -17,9 +17,9 @@ export type SenderState = {
 };
 
 export type SenderEvents = {
-  readonly onSaved: (operation: Operation, applied: Applied) => void;
+  readonly onSaved: (batch: Batch, applied: Applied) => void;
   /** Refused for ever, or failed again and again. */
-  readonly onRefused: (operation: Operation) => void;
+  readonly onRefused: (batch: Batch) => void;
   readonly onChange: () => void;
 };
 
@@ -30,12 +30,12 @@ export type WriteResult =
 type Waiting = { readonly tell: (result: WriteResult) => void; readonly answers: boolean };
 
 /**
- * Sends operations one after the other, in the order in which they were written. A server that cannot be reached is tried again, ever more
- * slowly, until it is back. An operation that is refused for ever, or that the server fails at several times, is set aside and does not hold
- * up those behind it.
+ * Sends batches one after the other, in the order in which they were written. A server that cannot be reached is tried again, ever more
+ * slowly, until it is back. A batch that is refused for ever, or that the server fails at several times, is set aside and does not hold up those
+ * behind it.
  */
 export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, timer: Timer, events: SenderEvents) {
-  let queue: readonly Operation[] = [];
+  let queue: readonly Batch[] = [];
   let saving: Saving = 'saved';
   let busy = false;
   let attempts = 0;
@@ -54,25 +54,25 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
     listener?.tell(result);
     return listener?.answers ?? false;
   }
-  function leave(operation: Operation) {
-    queue = queue.filter((o) => o !== operation);
+  function leave(batch: Batch) {
+    queue = queue.filter((b) => b !== batch);
     attempts = 0;
-    failures.delete(operation.id);
+    failures.delete(batchId(batch));
   }
-  function refuse(operation: Operation, refusal: Refusal) {
-    leave(operation);
-    if (tell(operation.id, { ok: false, ...refusal })) outbox.forget(operation.id);
-    else outbox.setAside(operation, refusal);
-    waiting.delete(operation.id);
-    events.onRefused(operation);
+  function refuse(batch: Batch, refusal: Refusal) {
+    leave(batch);
+    if (tell(batchId(batch), { ok: false, ...refusal })) outbox.forget(batchId(batch));
+    else outbox.setAside(batch, refusal);
+    waiting.delete(batchId(batch));
+    events.onRefused(batch);
   }
-  function settle(operation: Operation, result: ApplyResult): 'next' | 'again' {
+  function settle(batch: Batch, result: ApplyResult): 'next' | 'again' {
     if (result.ok) {
-      leave(operation);
-      outbox.forget(operation.id);
-      tell(operation.id, { ok: true, id: result.id, saved: true });
-      waiting.delete(operation.id);
-      events.onSaved(operation, result);
+      leave(batch);
+      outbox.forget(batchId(batch));
+      tell(batchId(batch), { ok: true, id: result.id, saved: true });
+      waiting.delete(batchId(batch));
+      events.onSaved(batch, result);
       return 'next';
     }
     const { ok: _, ...refusal } = result;
@@ -81,18 +81,18 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
       return 'again';
     }
     if (refusal.reason !== 'failed') {
-      refuse(operation, refusal);
+      refuse(batch, refusal);
       return 'next';
     }
-    const failed = (failures.get(operation.id) ?? 0) + 1;
-    failures.set(operation.id, failed);
+    const failed = (failures.get(batchId(batch)) ?? 0) + 1;
+    failures.set(batchId(batch), failed);
     if (failed < MOST_FAILURES) return 'again';
-    refuse(operation, refusal);
+    refuse(batch, refusal);
     return 'next';
   }
   /** Whoever waits for an answer is told that it is kept; the answer itself, should it be a refusal, then goes to the person. */
   function tellKept() {
-    for (const { id } of queue) {
+    for (const id of queue.map(batchId)) {
       tell(id, { ok: true, id, saved: false });
       waiting.delete(id);
     }
@@ -100,11 +100,11 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   async function pump() {
     if (busy) return;
     busy = true;
-    for (let operation = queue[0]; operation; operation = queue[0]) {
+    for (let batch = queue[0]; batch; batch = queue[0]) {
       if (saving !== 'waiting') change('saving');
-      const result = await transport.send(operation).catch(() => undefined);
+      const result = await transport.send(batch).catch(() => undefined);
       trouble = undefined;
-      if (result && settle(operation, result) === 'next') {
+      if (result && settle(batch, result) === 'next') {
         change('saving');
         continue;
       }
@@ -127,15 +127,15 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
     void pump();
   }
   return {
-    state: (): SenderState => ({ saving, unsaved: queue, trouble }),
-    /** Sends operations; with `answers`, the refusal of one is told to whoever wrote it and to nobody else. */
-    add(operations: readonly Operation[]): void {
-      const fresh = operations.filter((o) => !queue.some((q) => q.id === o.id));
+    state: (): SenderState => ({ saving, unsaved: queue.flat(), trouble }),
+    /** Sends batches; with `answers`, the refusal of one is told to whoever wrote it and to nobody else. */
+    add(batches: readonly Batch[]): void {
+      const fresh = batches.filter((b) => !queue.some((q) => batchId(q) === batchId(b)));
       queue = [...queue, ...fresh];
       if (fresh.length > 0) events.onChange();
       now();
     },
-    /** What becomes of an operation that is being sent. */
+    /** What becomes of a batch that is being sent, by its id. */
     resultOf: (id: string, answers: boolean): Promise<WriteResult> =>
       new Promise((tellIt) => waiting.set(id, { tell: tellIt, answers })),
     now,

@@ -1,23 +1,23 @@
-import { OPERATION_VERSION, writeSchema, type Operation } from '@/core/operations/operations';
+import { OPERATION_VERSION, writeSchema, type Batch, type Operation } from '@/core/operations/operations';
 import type { ApplyResult } from '@/core/operations/revision';
 import { room, visit } from '../../../tests/made-up-room';
 import { makeOutbox } from './outbox';
 import { withPictures, type PictureStore } from './pictures';
 import { makeSession } from './session';
-import { clockByHand, journal, settled, storageInMemory } from '../../../tests/session-parts';
+import { clockByHand, journal, settled, storageInMemory, type Script } from '../../../tests/session-parts';
 import { makeVisitStore } from './visit-store';
 
 const id = (n: number) => `0190c5c0-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const ROOM = id(1);
 const wish = (words: string) => writeSchema.parse({ name: 'room.wish', roomId: ROOM, wish: 'calmer', words });
 
-function page(script: (o: Operation) => ApplyResult | 'away', storage = storageInMemory()) {
+function page(script: Script, storage = storageInMemory()) {
   const clock = clockByHand();
   let told = 0;
   let n = 100;
   const news = () => Promise.resolve({ kind: 'same' as const });
-  const send = (o: Operation) => {
-    const answer = script(o);
+  const send = (batch: Batch) => {
+    const answer = script(batch);
     return answer === 'away' ? Promise.reject(new Error('away')) : Promise.resolve(answer);
   };
   const session = makeSession({
@@ -46,6 +46,57 @@ describe('everything a page writes', () => {
     expect([p.told(), p.words()]).toEqual([1, 'quiet']);
   });
 
+  test('goes out as the server will keep it: trimmed and completed', async () => {
+    const { apply } = journal();
+    const sent: Operation[] = [];
+    const p = page((batch) => (sent.push(...batch), apply(batch)));
+    const { operations } = p.session.write({ name: 'note.add', roomId: ROOM, candidateId: null, words: ' Tea \n' });
+    expect(operations.map((o) => o.write)).toEqual([{ name: 'note.add', roomId: ROOM, candidateId: null, words: 'Tea' }]);
+    p.session.write({ name: 'room.wish', roomId: ROOM, wish: 'calmer', words: 'as it was ' });
+    await settled();
+    expect(sent.map((o) => o.write)).toEqual([
+      operations[0]!.write,
+      { name: 'room.wish', roomId: ROOM, wish: 'calmer', more: [], words: 'as it was' },
+    ]);
+    expect(p.words()).toBe('as it was');
+  });
+
+  test('what is no write is not sent: whoever asks is told where it is wrong, and otherwise the person is', async () => {
+    const sent: Batch[] = [];
+    const { apply } = journal();
+    const p = page((batch) => (sent.push(batch), apply(batch)));
+    const wrong = { name: 'note.add', roomId: ROOM, candidateId: null, words: ' ' } as const;
+    const asked = p.session.write(wrong, { answers: true });
+    expect(await asked.result).toMatchObject({ ok: false, reason: 'invalid', issues: [{ path: 'words' }] });
+    expect([asked.operations, p.session.state().aside, sent]).toEqual([[], [], []]);
+    p.session.write([wish('with it'), wrong]);
+    expect(p.session.state().aside).toMatchObject([{ operations: [], refusal: { reason: 'invalid' } }]);
+    expect(p.session.state().aside[0]!.text).toContain('with it');
+    expect([p.words(), sent]).toEqual(['', []]);
+  });
+
+  test('several writes go as one: shown, saved, refused together', async () => {
+    let refuses = false;
+    const { apply } = journal();
+    const sent: Batch[] = [];
+    const p = page((batch) => (sent.push(batch), refuses ? { ok: false, reason: 'signed' } : apply(batch)));
+    const note = (words: string) => ({ name: 'note.add', roomId: ROOM, candidateId: null, words }) as const;
+    const notes = () => p.store.visit().rooms[0]!.notes.map((n) => n.words);
+    const { id: first, result } = p.session.write([note('a'), note('b')]);
+    expect([notes(), p.session.state().unsaved.size]).toEqual([['a', 'b'], 2]);
+    expect(await result).toEqual({ ok: true, id: first, saved: true });
+    expect(sent.map((batch) => batch.length)).toEqual([2]);
+    refuses = true;
+    p.session.write([note('c'), note('d')]);
+    await settled();
+    expect(notes()).toEqual(['a', 'b']);
+    expect(p.session.state().aside).toMatchObject([{ operations: [{}, {}], refusal: { reason: 'signed' } }]);
+    refuses = false;
+    p.session.tryAgain(p.session.state().aside[0]!.id);
+    await settled();
+    expect(notes()).toEqual(['a', 'b', 'c', 'd']);
+  });
+
   test('survives a dead server and a closed page', async () => {
     const first = page(() => 'away');
     first.session.write(wish('kept'));
@@ -53,7 +104,7 @@ describe('everything a page writes', () => {
     expect(first.session.state().saving).toBe('waiting');
     const { apply } = journal();
     const sent: Operation[] = [];
-    const second = page((o) => (sent.push(o), apply(o)), first.storage);
+    const second = page((batch) => (sent.push(...batch), apply(batch)), first.storage);
     second.session.resume();
     expect(second.words()).toBe('kept');
     await settled();
@@ -65,7 +116,7 @@ describe('everything a page writes', () => {
   test('what is refused goes back on the screen and waits for the person, who tries again or lets it go', async () => {
     let answer: 'refuse' | 'take' = 'refuse';
     const { apply } = journal();
-    const p = page((o) => (answer === 'take' ? apply(o) : { ok: false, reason: 'not-found', what: 'room' }));
+    const p = page((batch) => (answer === 'take' ? apply(batch) : { ok: false, reason: 'not-found', what: 'room' }));
     const { id: written } = p.session.write(wish('never'));
     await settled();
     expect(p.words()).toBe('');
@@ -116,24 +167,24 @@ describe('a photograph with its picture', () => {
       if (handed.ok) there.add(hash);
       return Promise.resolve(handed);
     };
-    const send = withPictures((o) => Promise.resolve(there.has(HASH) ? apply(o) : missing), pictures, handIn);
+    const send = withPictures((batch) => Promise.resolve(there.has(HASH) ? apply(batch) : missing), pictures, handIn);
     return { send, local };
   }
 
   test('is handed in when the server lacks it, then sent, and then no longer kept here', async () => {
     const { send, local } = sending([HASH], { ok: true, width: 60, height: 80 });
-    expect(await send(photo)).toMatchObject({ ok: true, id: photo.id });
+    expect(await send([photo])).toMatchObject({ ok: true, id: photo.id });
     expect(local.size).toBe(0);
   });
 
   test('one that is no picture, or is not here any more, is refused in words', async () => {
     const broken = sending([HASH], { ok: false, reason: 'not-a-picture' });
-    expect(await broken.send(photo)).toMatchObject({ ok: false, reason: 'invalid', issues: [{ path: 'picture' }] });
-    expect(await sending([], { ok: false, reason: 'x' }).send(photo)).toMatchObject({ ok: false, reason: 'invalid' });
+    expect(await broken.send([photo])).toMatchObject({ ok: false, reason: 'invalid', issues: [{ path: 'picture' }] });
+    expect(await sending([], { ok: false, reason: 'x' }).send([photo])).toMatchObject({ ok: false, reason: 'invalid' });
   });
 
   test('anything else is sent as it is', async () => {
     const { send } = sending([], { ok: false, reason: 'x' });
-    expect(await send({ ...photo, write: wish('plain') })).toEqual(missing);
+    expect(await send([{ ...photo, write: wish('plain') }])).toEqual(missing);
   });
 });

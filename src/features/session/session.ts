@@ -1,4 +1,12 @@
-import { OPERATION_VERSION, type Operation, type Write } from '@/core/operations/operations';
+import { z } from 'zod';
+import {
+  batchId,
+  OPERATION_VERSION,
+  writeSchema,
+  type Batch,
+  type Operation,
+  type WriteInput,
+} from '@/core/operations/operations';
 import type { Outbox, SetAside } from './outbox';
 import type { Timer, Transport } from './ports';
 import { makeSender, type Saving, type WriteResult } from './sender';
@@ -16,10 +24,14 @@ export type SessionState = {
 };
 
 export type Written = {
-  /** Of the operation; what it adds carries it too. */
+  /** Of the first operation; what it adds carries it too. */
   readonly id: string;
+  /** As they go to the server: trimmed, completed; empty when one of them is no write, and nothing is sent. */
+  readonly operations: Batch;
   readonly result: Promise<WriteResult>;
 };
+/** One write, or several that land whole or not at all. */
+export type Said = WriteInput | readonly WriteInput[];
 export type WriteOptions = {
   /** Whoever writes shows a refusal itself. */
   readonly answers?: boolean;
@@ -48,9 +60,9 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     state = { saving, unsaved: new Set(unsaved.map((o) => o.id)), aside: outbox.aside(), frail, trouble };
     for (const listener of listeners) listener();
   }
-  function onRefused(operation: Operation) {
+  function onRefused(batch: Batch) {
     for (const store of stores) {
-      store.unsay(operation.id);
+      store.unsay(batch);
       // a refusal says that something here is not as it is there
       void store.read();
     }
@@ -59,17 +71,18 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
   const sender = makeSender(outbox, transport, timer, {
     onChange: () => refresh(),
     onRefused,
-    onSaved(operation, applied) {
-      kept.delete(operation.id);
-      for (const store of stores) if (!store.saved(operation, applied)) void store.read();
+    onSaved(batch, applied) {
+      for (const { id } of batch) kept.delete(id);
+      for (const store of stores) if (!store.saved(batch, applied)) void store.read();
       tellOthers();
     },
   });
 
-  function send(operation: Operation) {
-    kept.set(operation.id, outbox.keep(operation));
-    for (const store of stores) store.say([operation]);
-    sender.add([operation]);
+  function send(batch: Batch) {
+    const isKept = outbox.keep(batch);
+    for (const { id } of batch) kept.set(id, isKept);
+    for (const store of stores) store.say(batch);
+    sender.add([batch]);
   }
   return {
     state: () => state,
@@ -77,18 +90,33 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
       listeners.add(listener);
       return () => void listeners.delete(listener);
     },
-    /** Shows it at once, keeps it in the browser, and sends it until it is saved or refused. */
-    write(write: Write, { answers = false }: WriteOptions = {}): Written {
-      const id = newId();
-      const operation: Operation = { id, version: OPERATION_VERSION, at: new Date(now()).toISOString(), write };
+    /**
+     * Reads what is said as the server will keep it, shows it at once, keeps it in the browser, and sends it until it is saved or refused. What
+     * is no write is refused here, whole.
+     */
+    write(said: Said, { answers = false }: WriteOptions = {}): Written {
+      const parsed = z
+        .array(writeSchema)
+        .min(1)
+        .safeParse(Array.isArray(said) ? said : [said]);
+      if (!parsed.success) {
+        const issues = parsed.error.issues.map((i) => ({ path: i.path.slice(1).join('.'), message: i.message }));
+        const [id, refusal] = [newId(), { reason: 'invalid', issues } as const];
+        if (!answers) outbox.setAsideUnread(id, said, refusal);
+        refresh();
+        return { id, operations: [], result: Promise.resolve({ ok: false, ...refusal }) };
+      }
+      const at = new Date(now()).toISOString();
+      const operations = parsed.data.map((write): Operation => ({ id: newId(), version: OPERATION_VERSION, at, write }));
+      const id = batchId(operations);
       const result = sender.resultOf(id, answers);
-      send(operation);
-      return { id, result };
+      send(operations);
+      return { id, operations, result };
     },
     /** Sends what an earlier page left behind. */
     resume(): void {
       const left = outbox.waiting();
-      for (const store of stores) store.say(left);
+      for (const store of stores) store.say(left.flat());
       sender.add(left);
       refresh();
     },
@@ -105,9 +133,9 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     },
     /** Sends once more what was set aside, as it is. */
     tryAgain(id: string): void {
-      const operation = outbox.aside().find((a) => a.id === id)?.operation;
+      const batch = outbox.aside().find((a) => a.id === id)?.operations ?? [];
       outbox.letGo(id);
-      if (operation) send(operation);
+      if (batch.length > 0) send(batch);
       refresh();
     },
     letGo(id: string): void {

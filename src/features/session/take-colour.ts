@@ -5,6 +5,7 @@ import type { DeckFacts } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import type { Written } from './session';
 import { useVisit } from './visit-context';
+import type { WriteOf } from '@/core/operations/operations';
 
 /** What a page knows of a colour at a strength before the server has mixed it. */
 export type KnownColour = Omit<DeckFacts, 'offered' | 'spectrum'> & { readonly deckColourId: string };
@@ -20,18 +21,19 @@ export function candidateIdOf(room: Pick<Room, 'id' | 'candidates' | 'retired'>,
   return known?.id ?? v5(`${room.id} ${deckColourId} ${strength}`, CANDIDATES);
 }
 
+/** The write that takes a colour at a strength into a room. What is given may know more of itself than a colour does. */
+export function takenColour(room: Room, colour: KnownColour, strength: number): WriteOf<'candidate.add'> {
+  const { deckColourId, maker, code, name, baseKind, sharedName, lab } = colour;
+  const candidateId = candidateIdOf(room, deckColourId, strength);
+  const facts = { maker, code, name, baseKind, sharedName, lab, offered: [{ strength, lab }], spectrum: null };
+  return { name: 'candidate.add', roomId: room.id, candidateId, deckColourId, strength, facts };
+}
+
 /** Takes a colour at a strength into a room; it is there at once, under the id that is answered. */
 export function useTakeColour(room: Room): (colour: KnownColour, strength: number) => Written & { readonly candidateId: string } {
   const { write } = useVisit();
-  // what is given may know more of itself than a colour does
-  return ({ deckColourId, maker, code, name, baseKind, sharedName, lab }, strength) => {
-    const candidateId = candidateIdOf(room, deckColourId, strength);
-    const offered = [{ strength, lab }];
-    const facts = { maker, code, name, baseKind, sharedName, lab, offered, spectrum: null };
-    const written = write(
-      { name: 'candidate.add', roomId: room.id, candidateId, deckColourId, strength, facts },
-      { answers: true },
-    );
-    return { ...written, candidateId };
+  return (colour, strength) => {
+    const taken = takenColour(room, colour, strength);
+    return { ...write(taken, { answers: true }), candidateId: taken.candidateId };
   };
 }

@@ -1,9 +1,8 @@
 'use client';
 
 import { useCallback, useSyncExternalStore } from 'react';
-import type { Write } from '@/core/operations/operations';
 import { browserSession } from './browser-session';
-import type { SessionState, WriteOptions, Written } from './session';
+import type { Said, SessionState, WriteOptions, Written } from './session';
 
 const ON_SERVER: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false, trouble: undefined };
 const subscribe = (listener: () => void) => browserSession().session.subscribe(listener);
@@ -17,8 +16,8 @@ export const useSessionState = (): SessionState =>
   );
 
 /** The one way in for everything that is written. */
-export const useWrite = (): ((write: Write, options?: WriteOptions) => Written) =>
-  useCallback((write, options) => browserSession().session.write(write, options), []);
+export const useWrite = (): ((said: Said, options?: WriteOptions) => Written) =>
+  useCallback((said, options) => browserSession().session.write(said, options), []);
 
 /** Reads what others wrote; done when this page has it. */
 export const readAgain = (): Promise<void> => browserSession().session.readAgain();

@@ -10,7 +10,7 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import { OPERATION_VERSION, type Write } from '@/core/operations/operations';
+import type { Write } from '@/core/operations/operations';
 import type { VisitAt } from '@/core/operations/revision';
 import { readVisitText } from '@/core/operations/visit-text';
 import type { Person } from '@/core/judge/ruling';
@@ -23,13 +23,13 @@ import { CursorProvider } from '../cursor/cursor';
 import { readAddress } from './address';
 import { browserSession } from './browser-session';
 import { makeHistory, type StepPlace, type VisitHistory } from './history';
-import type { WriteOptions, Written } from './session';
+import type { Said, WriteOptions, Written } from './session';
 import { makeVisitStore, type VisitStore } from './visit-store';
 
 type VisitContext = {
   /** The visit with everything just said, saved or not. */
   readonly visit: VisitInLight;
-  readonly write: (write: Write, options?: WriteOptions & HistoryOptions) => Written;
+  readonly write: (said: Said, options?: WriteOptions & HistoryOptions) => Written;
   /** Everything written here, and the way back through it; taken by `features/shell/undo`. */
   readonly history: VisitHistory;
   readonly person: Person;
@@ -37,8 +37,6 @@ type VisitContext = {
 };
 
 type HistoryOptions = {
-  /** Id of what was written first of several things that are taken back together. */
-  readonly joins?: string | undefined;
   /** False for a write that takes a step back or does it again. */
   readonly noted?: boolean;
 };
@@ -107,13 +105,12 @@ export function VisitProvider({ text, children }: { readonly text: string; reado
     makeHistory(`elm-swatch.history.${first.visit.id}`, typeof window === 'undefined' ? undefined : windowText),
   );
   const write = useCallback(
-    (said: Write, { joins, noted = true, ...options }: WriteOptions & HistoryOptions = {}): Written => {
+    (said: Said, { noted = true, ...options }: WriteOptions & HistoryOptions = {}): Written => {
       const before = store.visit();
-      const at = new Date().toISOString();
       const written = browserSession().session.write(said, options);
-      if (noted) {
-        const operation = { id: written.id, version: OPERATION_VERSION, at, write: said } as const;
-        history.note(before, store.visit(), operation, { place: placeOf(said, before), joins });
+      const [first] = written.operations;
+      if (noted && first) {
+        history.note(before, written.operations, placeOf(written.operations.at(-1)!.write, store.visit()));
         void written.result.then((result) => {
           if (!result.ok) history.forget(written.id);
         });

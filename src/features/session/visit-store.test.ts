@@ -20,7 +20,7 @@ const note = (words: string) => operation({ name: 'note.add', roomId: ROOM, cand
 const done = (o: Operation, before: number, after = before + 1): Applied => ({
   ok: true,
   id: o.id,
-  done: { operation: o, before, after },
+  done: { operations: [o], before, after },
 });
 
 function store(answers: (VisitNews | 'away')[] = []) {
@@ -47,7 +47,7 @@ describe('a visit as a page holds it', () => {
     const said = note('Blinds down.');
     made.say([said]);
     expect(words()).toEqual(['Blinds down.']);
-    expect(made.saved(said, done(said, 10))).toBe(true);
+    expect(made.saved([said], done(said, 10))).toBe(true);
     expect(words()).toEqual(['Blinds down.']);
     expect(asked).toEqual([]);
     expect(drawn()).toBeLessThanOrEqual(2);
@@ -57,7 +57,7 @@ describe('a visit as a page holds it', () => {
     const [mine, theirs] = [note('mine'), note('theirs')];
     const { made, asked, words } = store([{ kind: 'operations', operations: [theirs, mine], revision: { ...AT, seq: 12 } }]);
     made.say([mine]);
-    expect(made.saved(mine, done(mine, 11))).toBe(false);
+    expect(made.saved([mine], done(mine, 11))).toBe(false);
     await made.read();
     expect(asked).toEqual([AT]);
     expect(words()).toEqual(['theirs', 'mine']);
@@ -67,7 +67,7 @@ describe('a visit as a page holds it', () => {
     const again = note('once');
     const { made, words } = store([{ kind: 'operations', operations: [again], revision: { ...AT, seq: 11 } }]);
     made.say([again]);
-    expect(made.saved(again, { ok: true, id: again.id, done: null })).toBe(false);
+    expect(made.saved([again], { ok: true, id: again.id, done: null })).toBe(false);
     expect(words()).toEqual(['once']);
     await made.read();
     expect(words()).toEqual(['once']);
@@ -78,7 +78,7 @@ describe('a visit as a page holds it', () => {
     const fresh = withOperations(FIRST, [saved]);
     const { made, words } = store([{ kind: 'visit', visit: { ...fresh, label: 'New' }, revision: { seq: 20, deck: 'e' } }]);
     made.say([saved, waiting]);
-    made.saved(saved, done(saved, 15));
+    made.saved([saved], done(saved, 15));
     await made.read();
     expect(made.visit().label).toBe('New');
     expect(words()).toEqual(['saved', 'waiting']);
@@ -101,7 +101,7 @@ describe('a visit as a page holds it', () => {
     const { made, asked, words } = store([stale, { kind: 'same' }]);
     made.say([mine]);
     const reading = made.read();
-    made.saved(mine, done(mine, 10));
+    made.saved([mine], done(mine, 10));
     await reading;
     expect(words()).toEqual(['mine']);
     expect(asked).toEqual([AT, { ...AT, seq: 11 }]);
@@ -111,8 +111,22 @@ describe('a visit as a page holds it', () => {
     const { made, words } = store(['away']);
     const refused = note('not to be');
     made.say([refused, note('stays')]);
-    made.unsay(refused.id);
+    made.unsay([refused]);
     await made.read();
     expect(words()).toEqual(['stays']);
+  });
+
+  test('what was said together is saved together, and taken back together', () => {
+    const { made, asked, words } = store();
+    const [first, second] = [note('one'), note('two')];
+    made.say([first, second]);
+    expect(
+      made.saved([first, second], { ok: true, id: first.id, done: { operations: [first, second], before: 10, after: 12 } }),
+    ).toBe(true);
+    expect([words(), asked]).toEqual([['one', 'two'], []]);
+    const [third, fourth] = [note('three'), note('four')];
+    made.say([third, fourth]);
+    made.unsay([third, fourth]);
+    expect(words()).toEqual(['one', 'two']);
   });
 });

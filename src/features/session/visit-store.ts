@@ -1,5 +1,5 @@
 import { isRefusal } from '@/core/operations/operation';
-import { outcomeOf, withOperations, type Operation } from '@/core/operations/operations';
+import { outcomeOf, withOperations, type Batch, type Operation } from '@/core/operations/operations';
 import type { Applied, Revision, VisitAt, VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
 import type { Transport } from './ports';
@@ -79,14 +79,14 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
       show();
     },
     /** What was said is not to be. */
-    unsay(id: string): void {
-      drop(new Set([id]));
+    unsay(batch: Batch): void {
+      drop(new Set(batch.map((o) => o.id)));
       show();
     },
     /** What was said has been done; true when that is all that happened, and nothing has to be read. */
-    saved({ id }: Operation, { done }: Applied): boolean {
-      const follows = done && revision?.seq === done.before && advance([done.operation], { ...revision, seq: done.after });
-      if (!follows && said.some((o) => o.id === id)) saved = new Set([...saved, id]);
+    saved(batch: Batch, { done }: Applied): boolean {
+      const follows = done && revision?.seq === done.before && advance(done.operations, { ...revision, seq: done.after });
+      if (!follows) saved = new Set([...saved, ...batch.map((o) => o.id).filter((id) => said.some((o) => o.id === id))]);
       show();
       return follows === true;
     },

@@ -15,10 +15,13 @@ import { sayRefusal } from '../words/words';
 function Row({ aside }: { readonly aside: Aside }) {
   const { visit } = useVisit();
   const { session } = browserSession();
-  const { operation, refusal } = aside;
+  const { operations, refusal } = aside;
+  const [operation] = operations;
   return (
     <li className="border border-line bg-panel p-3">
-      <p className="font-semibold">{operation ? sayWrite(operation.write, visit) : 'Something that can no longer be read'}</p>
+      <p className="font-semibold">
+        {operation ? operations.map((o) => sayWrite(o.write, visit)).join('; ') : 'Something that can no longer be read'}
+      </p>
       <p className="text-sm text-soft">
         {operation && `${sayWhen(operation.at, visit.place.timeZone)} · `}
         {refusal.reason === 'failed' ? 'Elm Swatch failed at it several times.' : sayRefusal(refusal)}

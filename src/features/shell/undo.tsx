@@ -34,10 +34,9 @@ function useUndo() {
     const { roomId, step: on, at } = step.place;
     if (roomId && visit.rooms.some((r) => r.id === roomId))
       goTo(addressOf({ visitId: visit.id, roomId, step: on as Step | undefined, ...(at ? { at } : {}) }));
-    for (const part of taken.writes)
-      void write(part, { noted: false, answers: true }).result.then((result) => {
-        if (!result.ok) toast.error(sayRefusal(result), { id: TOAST });
-      });
+    void write(taken.writes, { noted: false, answers: true }).result.then((result) => {
+      if (!result.ok) toast.error(sayRefusal(result), { id: TOAST });
+    });
     toast(`${way === 'undo' ? 'Undid' : 'Did again'}: ${says}`, { id: TOAST });
   };
   const undo = () => go('undo');

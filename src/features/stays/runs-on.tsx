@@ -34,12 +34,12 @@ export function RunsOn({ room, stay }: { readonly room: Room; readonly stay: Rec
   const others = visit.rooms.filter((r) => r.id !== room.id);
   if (others.length === 0) return null;
   const copy = () => {
-    let first: string | undefined;
-    for (const roomId of ticked) {
-      const components = stay.components.map((c) => ({ ...c, id: v7() }));
-      const written = write({ ...writeOfStay(roomId, { ...stay, id: v7(), components }), revision: null }, { joins: first });
-      first ??= written.id;
-    }
+    write(
+      ticked.map((roomId) => {
+        const components = stay.components.map((c) => ({ ...c, id: v7() }));
+        return { ...writeOfStay(roomId, { ...stay, id: v7(), components }), revision: null };
+      }),
+    );
     toast(`${stay.name} is in ${ticked.length} more ${ticked.length === 1 ? 'room' : 'rooms'} now`);
     setTicked([]);
     setOpen(false);

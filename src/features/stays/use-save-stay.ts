@@ -44,8 +44,7 @@ export function useNewStay(room: Room): (stay: NewStay) => string {
     const { name, ...rest } = stay;
     const save: StayWrite = { name: 'stay.save', roomId: room.id, revision: null, stayId, stay: name, school: 'share', ...rest };
     const under = makesRoom(room, save);
-    const first = under && write(writeOfStay(room.id, under));
-    write(save, { joins: first?.id });
+    write(under ? [writeOfStay(room.id, under), save] : save);
     if (under) toast(`${under.name} is seen on ${Math.round(under.cover * 100)} % of the ${under.lies} now`);
     return stayId;
   };

@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/operations/operation';
 import { OPERATION_VERSION, outcomeOf, type Write, type WriteOf } from '@/core/operations/operations';
 import { roomsOf, type Visit } from '@/core/record/visit';
+import { sameValue } from '@/core/base/same-value';
 
 type Form = Pick<WriteOf<'visit.create'>, 'label' | 'place' | 'units' | 'rooms'>;
 
@@ -22,7 +23,7 @@ function roomEdits(visit: Visit, { rooms }: Form): Write[] {
  */
 export function editsOf(visit: Visit, { label, place, units, rooms }: Form): Write[] {
   const head = { label, place, units };
-  const same = JSON.stringify(head) === JSON.stringify({ label: visit.label, place: visit.place, units: visit.units });
+  const same = sameValue(head, { label: visit.label, place: visit.place, units: visit.units });
   const edits: Write[] = same ? [] : [{ name: 'visit.edit', visitId: visit.id, revision: visit.revision, ...head }];
   return [...edits, ...roomEdits(visit, { ...head, rooms })];
 }

@@ -1,11 +1,20 @@
+import { z } from 'zod';
 import { entryIssues } from '@/core/operations/entry-issues';
-import { isOfNoVisit, type Operation, type Write, type WriteName } from '@/core/operations/operations';
+import {
+  batchId,
+  isOfNoVisit,
+  MOST_IN_BATCH,
+  type Batch,
+  type Operation,
+  type Write,
+  type WriteName,
+} from '@/core/operations/operations';
 import type { Refusal } from '@/core/operations/operation';
 import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
-import { findOperation, insertOperations, journalPosition, placeOfRoom, type PlacedOperation } from '@/data/operations';
+import { insertOperations, listOperations, journalPosition, placeOfRoom, type PlacedOperation } from '@/data/operations';
 import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
 import { visitExists } from '@/data/visits';
@@ -63,18 +72,45 @@ async function writeWhole(sql: Sql, placed: PlacedOperation): Promise<void> {
   await writeRows(sql, placed.operation);
 }
 
-async function done(sql: Sql, given: Operation, seq: number): Promise<Journalled<Applied>> {
-  const known = await findOperation(sql, given.id);
-  if (known) {
-    if (!isSameOperation(known, given)) refuse({ reason: 'already-there', what: 'another operation of this id' });
-    return { entry: undefined, value: { ok: true, id: given.id, done: null } };
+/** What is wrong with when it was said, or with what lies beside it. */
+async function mustFit(sql: Sql, { at, write }: Operation): Promise<void> {
+  const stays = write.name === 'stay.save' ? await listLying(sql, write.roomId) : [];
+  const wrong = [...timeIssues({ at }), ...entryIssues(write, { stays })];
+  if (wrong.length > 0) refuse({ reason: 'invalid', issues: wrong.map((i) => ({ path: i.path.join('.'), message: i.message })) });
+}
+
+/** Whether a batch was done before, whole; one that was done in part, or with other content, is another. */
+async function doneBefore(sql: Sql, batch: Batch): Promise<boolean> {
+  const known = await listOperations(
+    sql,
+    batch.map((o) => o.id),
+  );
+  if (known.length === 0) return false;
+  const same = batch.every((given) => known.some((k) => k.id === given.id && isSameOperation(k, given)));
+  return same || refuse({ reason: 'already-there', what: 'another operation of this id' });
+}
+
+async function done(sql: Sql, batch: Batch, seq: number, mayBe: 'anything' | 'what-fits'): Promise<Journalled<Applied>> {
+  if (await doneBefore(sql, batch)) return { entry: undefined, value: { ok: true, id: batchId(batch), done: null } };
+  const operations: Operation[] = [];
+  let first: Place | undefined;
+  for (const [i, given] of batch.entries()) {
+    const place = await placeOf(sql, given.write);
+    first ??= place;
+    if (place.visitId !== first.visitId) refuse({ reason: 'not-found', what: 'visit' });
+    if (mayBe === 'what-fits') await mustFit(sql, given);
+    await checkWrite(sql, given.write, true);
+    const operation = await resolve(sql, given);
+    await writeWhole(sql, { operation, visitId: first.visitId, seq: seq + i });
+    operations.push(operation);
   }
-  const { visitId, position: before } = await placeOf(sql, given.write);
-  await checkWrite(sql, given.write, true);
-  const operation = await resolve(sql, given);
-  await writeWhole(sql, { operation, visitId, seq });
-  const value: Applied = { ok: true, id: idOf(operation), done: { operation, before, after: seq } };
-  return { entry: { kind: 'operation', visitId, operation }, value };
+  const { visitId, position: before } = first!;
+  const [operation] = operations;
+  const alone = operations.length === 1 || visitId === null;
+  return {
+    entry: alone ? { kind: 'operation', visitId, operation: operation! } : { kind: 'operations', visitId, operations },
+    value: { ok: true, id: idOf(operation!), done: { operations, before, after: seq + operations.length - 1 } },
+  };
 }
 
 /** What a database error says of what was asked; undefined when it says nothing of it. */
@@ -88,16 +124,19 @@ function refusalOf(error: unknown, what: string): Refusal | undefined {
   return undefined;
 }
 
-/** Journals and does one operation in one transaction: all of it or nothing. The same operation twice is done once. */
-export async function applyOperation(db: Database, operation: Operation): Promise<ApplyResult> {
+/** Journals and does operations in one transaction: all of them or nothing. The same ones twice are done once. */
+async function applyBatch(db: Database, batch: Batch, mayBe: 'anything' | 'what-fits'): Promise<ApplyResult> {
   try {
-    return await db.journalled((sql, seq) => done(sql, operation, seq));
+    return await db.journalled((sql, seq) => done(sql, batch, seq, mayBe));
   } catch (e) {
-    const refusal = e instanceof Refused ? e.refusal : refusalOf(e, operation.write.name);
+    const refusal = e instanceof Refused ? e.refusal : refusalOf(e, batch.map((o) => o.write.name).join(', '));
     if (refusal) return { ok: false, ...refusal };
     throw e;
   }
 }
+/** Journals and does one operation as it is given, whatever it lies beside. */
+export const applyOperation = (db: Database, operation: Operation): Promise<ApplyResult> =>
+  applyBatch(db, [operation], 'anything');
 
 type InVisit = { readonly visitId: string; readonly seq: number };
 /** An operation of a deck, or of the consultant, belongs to no visit, whatever it came in with. */
@@ -136,18 +175,29 @@ export async function replayOperations(sql: Sql, placed: readonly PlacedOperatio
 /** Decks come in through their preview, where every colour is checked. */
 const NOT_FROM_OUTSIDE: ReadonlySet<WriteName> = new Set(['deck.import']);
 
+const togetherSchema = z.strictObject({ together: z.array(z.unknown()).min(1).max(MOST_IN_BATCH) });
+/** What is given: one operation, or several that land together. */
+const givenOf = (input: unknown): readonly unknown[] => {
+  const several = togetherSchema.safeParse(input);
+  return several.success ? several.data.together : [input];
+};
+
 /** Parses what came over the border and applies it. */
 export async function applyUnknown(db: Database, input: unknown): Promise<ApplyResult> {
-  const parsed = readOperation(input);
-  if (!parsed.success) {
-    const issues = parsed.error.issues.map((i) => ({ path: i.path.filter((p) => p !== 'write').join('.'), message: i.message }));
-    return { ok: false, reason: 'invalid', issues };
+  const batch: Operation[] = [];
+  for (const given of givenOf(input)) {
+    const parsed = readOperation(given);
+    if (!parsed.success) {
+      const issues = parsed.error.issues.map((i) => ({
+        path: i.path.filter((p) => p !== 'write').join('.'),
+        message: i.message,
+      }));
+      return { ok: false, reason: 'invalid', issues };
+    }
+    batch.push(parsed.data);
   }
-  if (NOT_FROM_OUTSIDE.has(parsed.data.write.name)) return { ok: false, reason: 'invalid', issues: [] };
-  const { write } = parsed.data;
-  const stays = write.name === 'stay.save' ? await listLying(db, write.roomId) : [];
-  const wrong = [...timeIssues({ at: parsed.data.at }), ...entryIssues(write, { stays })];
-  if (wrong.length > 0)
-    return { ok: false, reason: 'invalid', issues: wrong.map((i) => ({ path: i.path.join('.'), message: i.message })) };
-  return applyOperation(db, parsed.data);
+  // a batch is of one visit
+  const odd = batch.some(({ write }) => NOT_FROM_OUTSIDE.has(write.name) || (batch.length > 1 && isOfNoVisit(write)));
+  if (odd || new Set(batch.map((o) => o.id)).size < batch.length) return { ok: false, reason: 'invalid', issues: [] };
+  return applyBatch(db, batch, 'what-fits');
 }
