@@ -4,11 +4,13 @@ import type { Paintwork } from '@/core/record/paintwork';
 import type { People } from '@/core/record/people';
 import type { Intensity } from '@/core/record/intensity';
 import type { Reaction } from '@/core/record/reaction';
+import type { Thing } from '@/core/record/thing';
 
 /** The made-up visit of the demo: people, street and colours are invented. Rows are verdicts in the order of the room's things that stay. */
 
 export type DemoStay = {
   readonly name: string;
+  readonly thing: Thing;
   readonly kind: 'fixed' | 'furnishing' | 'artwork';
   readonly school?: 'answer';
   /** Where it lies and what share of that face it covers. */
@@ -170,8 +172,8 @@ export const DEMO_VISIT: {
       lamps: [{ name: 'Ceiling lamp', cctK: 3000, lumens: 1400, heightM: 2.4 }],
       oldWall: [88, 1.2, 9],
       stays: [
-        { name: 'Slate floor', kind: 'fixed', lies: ['floor', 1], components: [['slate', 1, 36.2, -1.1, -2.3]] },
-        { name: 'Stair trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
+        { name: 'Slate floor', thing: 'floor', kind: 'fixed', lies: ['floor', 1], components: [['slate', 1, 36.2, -1.1, -2.3]] },
+        { name: 'Stair trim', thing: 'trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
       ],
       tries: [
         { code: 'FR 3092', strength: 100, day: 'W W', sun: 'W W', overcast: 'W W', lamps: 'W W', client: 'W W' },
@@ -227,6 +229,7 @@ export const DEMO_VISIT: {
       stays: [
         {
           name: 'Hearth stone',
+          thing: 'hearth',
           kind: 'fixed',
           components: [
             ['field', 0.7, 76.2, 4.4, 11.6],
@@ -235,6 +238,7 @@ export const DEMO_VISIT: {
         },
         {
           name: 'Oak floor',
+          thing: 'floor',
           kind: 'fixed',
           lies: ['floor', 0.7],
           components: [
@@ -242,10 +246,11 @@ export const DEMO_VISIT: {
             ['grain', 0.25, 43.7, 10.2, 19.5],
           ],
         },
-        { name: 'Skirting', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
-        { name: 'Sofa', kind: 'furnishing', components: [['cloth', 1, 57.8, -0.4, -0.9]] },
+        { name: 'Skirting', thing: 'trim', kind: 'fixed', components: [['paint', 1, 95.4, -0.5, 2.7]] },
+        { name: 'Sofa', thing: 'sofa', kind: 'furnishing', components: [['cloth', 1, 57.8, -0.4, -0.9]] },
         {
           name: 'Rug',
+          thing: 'rug',
           kind: 'furnishing',
           lies: ['floor', 0.3],
           school: 'answer',
@@ -359,18 +364,20 @@ export const DEMO_VISIT: {
       ],
       oldWall: null,
       stays: [
-        { name: 'Cream cupboards', kind: 'fixed', components: [['paint', 1, 92.1, 0.1, 11.3]] },
+        { name: 'Cream cupboards', thing: 'cabinets', kind: 'fixed', components: [['paint', 1, 92.1, 0.1, 11.3]] },
         {
           name: 'Worktop',
+          thing: 'worktop',
           kind: 'fixed',
           components: [
             ['field', 0.85, 22, 0.4, -0.8],
             ['violet fleck', 0.15, 50, 4.5, -4.5],
           ],
         },
-        { name: 'Tile', kind: 'fixed', components: [['tile', 1, 70, 1.2, 3.5]] },
+        { name: 'Tile', thing: 'tile', kind: 'fixed', components: [['tile', 1, 70, 1.2, 3.5]] },
         {
           name: 'Harbour picture',
+          thing: 'art',
           kind: 'artwork',
           components: [
             ['sea', 0.5, 58, -9, -15],

@@ -111,6 +111,7 @@ export const storedRoom = (more: Partial<Room> = {}): Room => ({
     {
       id: 'floor',
       name: 'Oak floor',
+      thing: null,
       kind: 'fixed',
       school: 'share',
       lies: 'floor',
@@ -122,6 +123,7 @@ export const storedRoom = (more: Partial<Room> = {}): Room => ({
     {
       id: 'trim',
       name: 'Skirting',
+      thing: null,
       kind: 'fixed',
       school: 'share',
       lies: null,

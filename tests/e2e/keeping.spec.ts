@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { allSaved, live, openRoom, recordOf, shownAsSaved } from './demo';
+import { allSaved, live, openRoom, recordOf, shownAsSaved, toStep } from './demo';
 import { contextAt, expect, newFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
@@ -157,4 +157,37 @@ test('a demo never empties a folder that is not a demo’s', async () => {
   expect(demo.output()).toContain('the demo leaves it as it is');
   expect(existsSync(path.join(folder, 'pg', 'PG_VERSION'))).toBe(true);
   rmSync(path.dirname(folder), { recursive: true, force: true });
+});
+
+test('a step that fails keeps navigation, saving and undo, and works again when what it failed at is gone', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Stays');
+  await expect(page.getByRole('heading', { name: /^Sitting room: / })).toBeVisible();
+  await toStep(page, 'Brief');
+  await page.getByLabel('What annoys').first().fill('The beams');
+  await allSaved(page);
+  // a drawing that only some steps need
+  await page.evaluate(() => {
+    const canvas = HTMLCanvasElement.prototype as unknown as { getContext: unknown; before: unknown };
+    canvas.before = canvas.getContext;
+    canvas.getContext = () => {
+      throw new Error('no canvas here');
+    };
+  });
+  await toStep(page, 'Stays');
+  const failed = page.getByRole('alert').filter({ hasText: 'Stays could not be shown' });
+  await expect(failed).toBeVisible();
+  await allSaved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/^Undid: /)).toBeVisible();
+  await toStep(page, 'Brief');
+  await expect(page.getByLabel('What annoys').first()).not.toHaveValue('The beams');
+  await toStep(page, 'Stays');
+  await expect(failed).toBeVisible();
+  await page.evaluate(() => {
+    const canvas = HTMLCanvasElement.prototype as unknown as { getContext: unknown; before: unknown };
+    canvas.getContext = canvas.before;
+  });
+  await failed.getByRole('button', { name: 'Try again' }).click();
+  await expect(failed).toBeHidden();
+  await expect(page.getByRole('heading', { name: /^Sitting room: / })).toBeVisible();
 });

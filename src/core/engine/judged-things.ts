@@ -55,7 +55,7 @@ function withDecisions(room: Room): JudgedStay[] {
   const decided = decidedRoom(room);
   const kinds = paintedKinds(decided);
   return room.stays.map((stay) => {
-    const kind = nowPaintedAs(stay.name, kinds);
+    const kind = nowPaintedAs(stay, kinds);
     return (kind && paintedThing(decided, kind, { id: stay.id, name: stay.name })) ?? judgedStay(stay);
   });
 }

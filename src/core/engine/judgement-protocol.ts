@@ -18,6 +18,8 @@ export type JudgedStay = {
   readonly name: string;
   readonly kind: JudgedKind;
   readonly school: School;
+  /** Whether it is of wood; left out, its name tells. */
+  readonly wood?: boolean;
   readonly components: readonly JudgedComponent[];
 };
 

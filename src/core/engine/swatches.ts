@@ -7,6 +7,7 @@ import type { RecordedStay } from '../record/stay';
 import { measuredReflectance } from '../record/surface';
 import type { JudgedStay } from './judgement-protocol';
 import type { Swatch } from './light-protocol';
+import { isOfWood } from '../record/thing';
 
 /** A recorded colour to look at, by what was measured of it. */
 export function colourSwatch(id: string, colour: RecordedColour): Swatch {
@@ -21,6 +22,7 @@ export const judgedStay = ({ id, name, kind, school, components }: RecordedStay)
   name,
   kind,
   school,
+  wood: isOfWood({ name, components }),
   components: components.map((c) => ({ ...colourSwatch(c.id, c.colour), name: c.name, share: c.share })),
 });
 

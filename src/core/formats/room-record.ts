@@ -27,6 +27,7 @@ import { verdictSchema } from '../record/verdict';
 import { dayOfVisit } from '../record/visit';
 import { LIGHTS } from '../room/facing';
 import { ROOM_KINDS, ROOM_USES } from '../room/use';
+import { THINGS, thingOf } from '../record/thing';
 
 export const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
 const taggedLab = z.object({
@@ -82,6 +83,8 @@ export const roomRecordSchema = z.object({
     z.object({
       id: z.string(),
       name: z.string(),
+      /** What it is, as it was said or as its name tells. */
+      thing: z.enum(THINGS),
       kind: z.enum(STAY_KINDS),
       school: z.enum(SCHOOLS),
       components: z.array(z.object({ name: z.string(), share: z.number(), colour: recordedColourSchema })),
@@ -182,11 +185,12 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
       mayChange: room.mayChange,
       paintwork: room.paintwork,
     },
-    stays: room.stays.map(({ id, name, kind, school, components }) => ({
-      id,
-      name,
-      kind,
-      school,
+    stays: room.stays.map(({ components, ...stay }) => ({
+      id: stay.id,
+      name: stay.name,
+      thing: thingOf(stay),
+      kind: stay.kind,
+      school: stay.school,
       components: components.map((c) => ({ name: c.name, share: c.share, colour: c.colour })),
     })),
     candidates: rows.map(({ candidate: c, derived, byHand, ruling, coverage }) => ({

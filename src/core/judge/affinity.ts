@@ -77,7 +77,7 @@ function shareable({ l }: Lab, c: number): number {
 function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Leaning[] {
   const { furnishing, answerFullChroma } = RELATION;
   return stays
-    .flatMap(({ name, kind, school, components }, stay) =>
+    .flatMap(({ name, kind, school, components, wood = isWoodByName(name) }, stay) =>
       components.map(({ lab, share }): Leaning => {
         const c = chroma(lab);
         const hue = hueDeg(lab);
@@ -89,7 +89,7 @@ function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Lean
           weight: share * (kind === 'fixed' ? 1 : furnishing) * shareable(lab, c),
           answers: kind !== 'fixed' && school === 'answer' && c >= answerFullChroma,
           chromatic: colour,
-          wood: isWoodByName(name) ? 1 : 0,
+          wood: wood ? 1 : 0,
           earth: earth * colour,
         };
       }),

@@ -19,7 +19,13 @@ export type Component = {
   /** In the deck, where `lab` is how it stands in another light: what a thing is made of does not change with the light. */
   readonly deck?: Lab;
 };
-export type Stay = { readonly name: string; readonly kind: JudgedKind; readonly components: readonly Component[] };
+export type Stay = {
+  readonly name: string;
+  readonly kind: JudgedKind;
+  /** Whether it is of wood; left out, its name tells. */
+  readonly wood?: boolean;
+  readonly components: readonly Component[];
+};
 
 export type ComponentRelation = {
   readonly component: string;
@@ -81,14 +87,14 @@ const weightOf = (kind: JudgedKind, { furnishing, artwork }: RelationModel): num
 
 /** A thing that stays, ready for many candidates. Shares count by their part of the sum. */
 export function prepareThing(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedThing {
-  const { kind, name } = stay;
+  const { kind } = stay;
   const sum = stay.components.reduce((s, c) => s + c.share, 0);
   const parts = stay.components.map(({ lab, share, deck }) => ({ lab, share: share / sum, deck }));
   const largest = Math.max(...parts.map((c) => c.share));
   const soft = kind === 'furnishing' || kind === 'artwork';
   const whole = wholeOf(parts, model, soft);
   const ofLargest = chroma(parts.find((p) => p.share === largest)!.lab);
-  const ofWood = isWoodByName(name);
+  const ofWood = stay.wood ?? isWoodByName(stay.name);
   const weight = weightOf(kind, model);
   const prepared = parts.map(({ lab, share, deck }): PreparedPart => {
     const c = chroma(lab);

@@ -46,6 +46,7 @@ const rug = (more: Partial<WriteOf<'stay.save'>> = {}): WriteOf<'stay.save'> => 
   revision: null,
   stayId: 'rug',
   stay: 'Rug',
+  thing: 'rug',
   kind: 'furnishing',
   school: 'share',
   lies: 'floor',

@@ -49,6 +49,7 @@ describe('a recorded room as its light sees it', () => {
     const thing = (id: string, l: number, cover: number) => ({
       id,
       name: id,
+      thing: null,
       kind: 'fixed' as const,
       school: 'share' as const,
       lies: 'floor' as const,

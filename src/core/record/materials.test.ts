@@ -1,7 +1,7 @@
 import { familyOf } from '../colour/family';
 import { patternKind } from '../pattern/pattern';
 import { isSurfaceColour } from './recorded-colour';
-import { MATERIALS, THING_KINDS, type Material } from './materials';
+import { MATERIALS, USUAL_THINGS, type Material } from './materials';
 
 const labOf = ([, , l, a, b]: Material['components'][number]) => ({ l, a, b });
 const largest = (id: string) => {
@@ -12,7 +12,7 @@ const largest = (id: string) => {
 test('about eighty, several of each kind, each once', () => {
   expect(MATERIALS.length).toBeGreaterThan(60);
   expect(new Set(MATERIALS.map((m) => m.id)).size).toBe(MATERIALS.length);
-  for (const { id } of THING_KINDS) expect(MATERIALS.filter((m) => m.of === id).length).toBeGreaterThanOrEqual(5);
+  for (const { id } of USUAL_THINGS) expect(MATERIALS.filter((m) => m.of === id).length).toBeGreaterThanOrEqual(5);
 });
 
 test.each(MATERIALS.map((m) => [m.id, m] as const))(

@@ -1,32 +1,35 @@
 import type { StayKind } from '../judge/kinds';
 import type { StayFace } from './stay';
+import type { Thing } from './thing';
 
-/** Kinds of thing that stay, as they are met in a home. */
-export const THING_KINDS = [
-  { id: 'floor', name: 'Floor', kind: 'fixed', lies: 'floor', cover: 1 },
-  { id: 'worktop', name: 'Worktop', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'tile', name: 'Wall tiles', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'cabinets', name: 'Cabinets', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'trim', name: 'Trim', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'hearth', name: 'Hearth', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'fittings', name: 'Door or suite', kind: 'fixed', lies: null, cover: 1 },
-  { id: 'sofa', name: 'Sofa', kind: 'furnishing', lies: null, cover: 1 },
-  { id: 'rug', name: 'Rug', kind: 'furnishing', lies: 'floor', cover: 0.3 },
-  { id: 'curtains', name: 'Curtains', kind: 'furnishing', lies: null, cover: 1 },
-  { id: 'art', name: 'Picture', kind: 'artwork', lies: null, cover: 1 },
+/** What a thing usually is when it is begun: fixed or not, and where it lies. In the order in which it is asked. */
+export const USUAL_THINGS = [
+  { id: 'floor', kind: 'fixed', lies: 'floor', cover: 1 },
+  { id: 'worktop', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'tile', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'cabinets', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'built-in', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'trim', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'door', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'hearth', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'suite', kind: 'fixed', lies: null, cover: 1 },
+  { id: 'sofa', kind: 'furnishing', lies: null, cover: 1 },
+  { id: 'rug', kind: 'furnishing', lies: 'floor', cover: 0.3 },
+  { id: 'curtains', kind: 'furnishing', lies: null, cover: 1 },
+  { id: 'art', kind: 'artwork', lies: null, cover: 1 },
 ] as const satisfies readonly {
-  readonly id: string;
-  readonly name: string;
+  readonly id: Thing;
   readonly kind: StayKind;
   readonly lies: StayFace | null;
   readonly cover: number;
 }[];
-export type ThingKind = (typeof THING_KINDS)[number]['id'];
+/** What is begun from a choice of materials. */
+export type UsualThing = (typeof USUAL_THINGS)[number]['id'];
 
 /** Name of a component, its share in percent, and L*, a*, b* (D65, 10°). */
 type Component = readonly [name: string, percent: number, l: number, a: number, b: number];
 export type Material = {
-  readonly of: ThingKind;
+  readonly of: UsualThing;
   readonly id: string;
   readonly name: string;
   readonly components: readonly Component[];
@@ -122,9 +125,19 @@ export const MATERIALS: readonly Material[] = [
   { of: 'art', id: 'art-brown', name: 'Old portrait, browns', components: [['ground', 60, 28, 8, 12], ['flesh', 20, 66, 11, 18], ['cloth', 20, 34, 18, 8]] },
   { of: 'art', id: 'art-flowers', name: 'Flowers, pink and green', components: [['ground', 50, 82, 1, 8], ['pink', 30, 66, 28, 6], ['leaves', 20, 48, -14, 16]] },
   { of: 'art', id: 'art-print', name: 'Print, black on white', components: [['paper', 75, 93, 0, 3], ['ink', 25, 20, 0, 0]] },
-  { of: 'fittings', id: 'sanitary-white', name: 'White bathroom suite', components: [['glaze', 100, 95, -1, 1]] },
-  { of: 'fittings', id: 'sanitary-cream', name: 'Cream bathroom suite', components: [['glaze', 100, 88, 1, 12]] },
-  { of: 'fittings', id: 'bath-pink', name: 'Pink bathroom suite', components: [['glaze', 100, 75, 13, 7]] },
-  { of: 'fittings', id: 'door-black', name: 'Black painted door', components: [['paint', 100, 19, 0, 0]] },
-  { of: 'fittings', id: 'door-oak', name: 'Oak door', components: [['board', 75, 60, 10, 28], ['grain', 25, 51, 11, 25]] },
+  { of: 'suite', id: 'sanitary-white', name: 'White bathroom suite', components: [['glaze', 100, 95, -1, 1]] },
+  { of: 'suite', id: 'sanitary-cream', name: 'Cream bathroom suite', components: [['glaze', 100, 88, 1, 12]] },
+  { of: 'suite', id: 'bath-pink', name: 'Pink bathroom suite', components: [['glaze', 100, 75, 13, 7]] },
+  { of: 'suite', id: 'bath-green', name: 'Green bathroom suite', components: [['glaze', 100, 58, -8, 20]] },
+  { of: 'suite', id: 'bath-grey', name: 'Grey bathroom suite', components: [['glaze', 100, 70, 0, 2]] },
+  { of: 'door', id: 'door-white', name: 'White painted door', components: [['paint', 100, 94, 0, 3]] },
+  { of: 'door', id: 'door-black', name: 'Black painted door', components: [['paint', 100, 19, 0, 0]] },
+  { of: 'door', id: 'door-oak', name: 'Oak door', components: [['board', 75, 60, 10, 28], ['grain', 25, 51, 11, 25]] },
+  { of: 'door', id: 'door-pine', name: 'Pine door, varnished', components: [['board', 80, 61, 13, 36], ['knot', 20, 48, 15, 31]] },
+  { of: 'door', id: 'door-dark', name: 'Dark stained door', components: [['board', 80, 30, 9, 11], ['grain', 20, 23, 6, 8]] },
+  { of: 'built-in', id: 'shelves-white', name: 'White painted shelves', components: [['paint', 100, 94, 0, 2]] },
+  { of: 'built-in', id: 'shelves-cream', name: 'Cream painted shelves', components: [['paint', 100, 89, 1, 13]] },
+  { of: 'built-in', id: 'shelves-oak', name: 'Oak shelves', components: [['board', 75, 60, 9, 26], ['grain', 25, 52, 10, 25]] },
+  { of: 'built-in', id: 'shelves-pine', name: 'Pine shelves', components: [['board', 80, 66, 12, 36], ['knot', 20, 50, 14, 31]] },
+  { of: 'built-in', id: 'shelves-dark', name: 'Dark wood shelves', components: [['board', 80, 31, 9, 11], ['grain', 20, 24, 6, 8]] },
 ];

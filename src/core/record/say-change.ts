@@ -1,22 +1,26 @@
 import type { RecordedStay } from './stay';
+import { thingOf, type Thing } from './thing';
 
-/** What changing a thing of a kind takes, by what it is called; the first that fits. Order of dearness: common practice, no source. */
-const CHANGES: readonly (readonly [RegExp, string])[] = [
-  [/skirting|baseboard|trim|casing|architrave|moulding|woodwork|panelling/i, 'trim is painted with the walls for little'],
-  [/cupboard|cabinet|dresser|built-in|bookcase|shel(f|ves)/i, 'cabinets can be painted'],
-  [/\bdoors?\b/i, 'a door can be painted'],
-  [/worktop|counter|island/i, 'a worktop can be replaced: less than a floor, more than paint'],
-  [/tile|mosaic|splashback/i, 'tiles can be replaced: less than a floor, more than paint'],
-  [/hearth|fireplace|chimney|brick/i, 'a hearth can be clad or painted, once and for good'],
-  [/bath|basin|suite|sanitary|enamel/i, 'fittings are replaced with the room'],
-  [/carpet/i, 'a carpet is replaced sooner than any other floor'],
-];
+/** What changing a fixed finish takes, by what it is. Order of dearness: common practice, no source. */
+const CHANGES: Readonly<Partial<Record<Thing, string>>> = {
+  trim: 'trim is painted with the walls for little',
+  ceiling: 'a ceiling can be painted',
+  cabinets: 'cabinets can be painted',
+  'built-in': 'what is built in can be painted',
+  door: 'a door can be painted',
+  worktop: 'a worktop can be replaced: less than a floor, more than paint',
+  tile: 'tiles can be replaced: less than a floor, more than paint',
+  hearth: 'a hearth can be clad or painted, once and for good',
+  suite: 'fittings are replaced with the room',
+  floor: 'a floor is the dearest thing to change',
+};
 
 /** "the floor is the dearest thing to change": what it would take to change a thing that stays. */
-export function sayChange({ name, kind, lies }: Pick<RecordedStay, 'name' | 'kind' | 'lies'>): string {
-  if (kind === 'artwork') return 'a picture can hang elsewhere';
-  if (kind === 'furnishing') return 'a furnishing can be moved, covered or replaced';
-  const known = CHANGES.find(([words]) => words.test(name))?.[1];
-  if (known) return known;
-  return lies === 'floor' || /floor/i.test(name) ? 'a floor is the dearest thing to change' : 'it is dear to change';
+export function sayChange(stay: Pick<RecordedStay, 'name' | 'kind' | 'thing' | 'lies'>): string {
+  if (stay.kind === 'artwork') return 'a picture can hang elsewhere';
+  if (stay.kind === 'furnishing') return 'a furnishing can be moved, covered or replaced';
+  const thing = thingOf(stay);
+  const isFloor = thing === 'floor' || (thing === 'other' && stay.lies === 'floor');
+  if (isFloor && /carpet/i.test(stay.name)) return 'a carpet is replaced sooner than any other floor';
+  return CHANGES[isFloor ? 'floor' : thing] ?? 'it is dear to change';
 }

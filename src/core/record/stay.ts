@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { EACH_ONCE, eachOnce, finite, idSchema, int32Schema, nameSchema } from '../base/fields';
 import { SCHOOLS, STAY_KINDS } from '../judge/kinds';
 import { componentSchema } from './recorded-colour';
+import { THINGS } from './thing';
 
 export const STAY_FACES = ['floor', 'ceiling', 'walls'] as const;
 /** The face a thing lies on, when it gives the light back from there. */
@@ -26,6 +27,8 @@ export const componentsSchema = z
 export const staySchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
+  /** What it is; null where it was recorded before that was asked: see `thingOf`. */
+  thing: z.enum(THINGS).nullable().default(null),
   kind: z.enum(STAY_KINDS),
   school: z.enum(SCHOOLS),
   lies: z.enum(STAY_FACES).nullable().default(null),

@@ -25,6 +25,12 @@ function inOrder(ways: readonly ShownWay[], kind: PaintSurface['kind']): ShownWa
   return [...ways].sort((p, q) => rank(p) - rank(q));
 }
 
+/** What surfaces of a kind are judged beside: what is still there when they are painted. */
+function judgedStaying(room: RoomInLight, kind: PaintSurface['kind']) {
+  const staying = new Set(stayingWith(room.stays, [kind]).map((s) => s.id));
+  return judgedThings(room).filter((thing) => staying.has(thing.id));
+}
+
 /** What could be painted on surfaces, judged beside walls and what stays in the room's lights. */
 export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: readonly PaintSurface[]) {
   const deckState = useDeck();
@@ -39,7 +45,7 @@ export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: reado
     if (!lit || (toJudge.length === 0 && !findWhite)) return undefined;
     return {
       lit,
-      stays: stayingWith(judgedThings(room), [kind]),
+      stays: judgedStaying(room, kind),
       wall: wallAsThing(decided),
       ways: toJudge.map((w) => ({ key: w.key, swatch: w.swatch, besideWall: w.asks === 'beside-wall' })),
       on: kind === 'trim' || kind === 'ceiling' ? kind : 'other',

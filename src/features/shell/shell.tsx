@@ -19,6 +19,7 @@ import { RoomLine } from './room-line';
 import { SavingState } from './saving';
 import { SavingTrouble } from './saving-trouble';
 import { SetAside } from './set-aside';
+import { SparePart, StepBoundary } from './step-boundary';
 import { SurroundSwitch } from './surround';
 import { Undo } from './undo';
 
@@ -61,7 +62,9 @@ export function Shell({ roomId, step, steps, children }: Props) {
       </header>
       <SavingTrouble />
       <SetAside />
-      <LookBar key={roomId} roomId={roomId} />
+      <SparePart of={visit}>
+        <LookBar key={roomId} roomId={roomId} />
+      </SparePart>
       <div className="flex min-h-0 flex-1 max-md:flex-col print:block">
         <nav
           aria-label="Steps"
@@ -83,10 +86,14 @@ export function Shell({ roomId, step, steps, children }: Props) {
           ))}
         </nav>
         <main ref={work} tabIndex={-1} className="min-h-0 min-w-0 flex-1 overflow-auto outline-none print:overflow-visible">
-          {children}
+          <StepBoundary name={steps.find((s) => s.step === step)!.name} roomId={roomId}>
+            {children}
+          </StepBoundary>
         </main>
       </div>
-      <DayRibbon roomId={roomId} />
+      <SparePart of={visit}>
+        <DayRibbon roomId={roomId} />
+      </SparePart>
     </div>
   );
 }

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { MATERIALS, THING_KINDS, type Material, type ThingKind } from '@/core/record/materials';
+import { MATERIALS, USUAL_THINGS, type Material, type UsualThing } from '@/core/record/materials';
+import { THING_NAMES } from '@/core/record/thing';
 import type { RecordedColour, RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
@@ -26,6 +27,7 @@ const SAMPLES: readonly (Material & { readonly stay: RecordedStay })[] = MATERIA
   stay: {
     id: material.id,
     name: material.name,
+    thing: material.of,
     kind: 'fixed',
     school: 'share',
     lies: null,
@@ -41,17 +43,19 @@ const SAMPLES: readonly (Material & { readonly stay: RecordedStay })[] = MATERIA
   },
 }));
 
-export type NewStay = Pick<RecordedStay, 'name' | 'kind' | 'lies' | 'cover' | 'components'>;
+export type NewStay = Pick<RecordedStay, 'name' | 'thing' | 'kind' | 'lies' | 'cover' | 'components'>;
 
 /** How a thing of a kind is called after what it is made of; empty where the material says what it is. */
-const NOUNS: Readonly<Record<ThingKind, string>> = {
+const NOUNS: Readonly<Record<UsualThing, string>> = {
   floor: 'floor',
   worktop: 'worktop',
   tile: '',
   cabinets: 'cabinets',
+  'built-in': '',
   trim: 'trim',
   hearth: 'hearth',
-  fittings: '',
+  door: '',
+  suite: '',
   sofa: 'sofa',
   rug: 'rug',
   curtains: 'curtains',
@@ -74,18 +78,19 @@ type Props = { readonly room: Room; readonly onNew: (stay: NewStay) => void };
 
 /** A thing that stays in two taps: what it is, and what it is made of. */
 export function NewStayChoice({ room, onNew }: Props) {
-  const [kind, setKind] = useState<ThingKind>();
+  const [kind, setKind] = useState<UsualThing>();
   const [own, setOwn] = useState(false);
-  const thing = THING_KINDS.find((t) => t.id === kind);
-  const make = (components: RecordedComponent[], name: string | undefined = thing?.name) => {
-    if (!thing || !name) return;
-    onNew({ name: freeName(room, name), kind: thing.kind, lies: thing.lies, cover: thing.cover, components });
+  const thing = USUAL_THINGS.find((t) => t.id === kind);
+  const make = (components: RecordedComponent[], name?: string) => {
+    if (!thing) return;
+    const { id, ...usual } = thing;
+    onNew({ name: freeName(room, name ?? THING_NAMES[id]), thing: id, ...usual, components });
   };
   const ownColour = (colour: RecordedColour) => make([{ id: v7(), name: 'base', share: 1, colour }]);
   return (
     <div className="grid gap-4">
       <div role="group" aria-label="What is it?" className="flex flex-wrap gap-1.5">
-        {THING_KINDS.map(({ id, name }) => (
+        {USUAL_THINGS.map(({ id }) => (
           <Chip
             key={id}
             large
@@ -95,7 +100,7 @@ export function NewStayChoice({ room, onNew }: Props) {
               setOwn(false);
             }}
           >
-            {name}
+            {THING_NAMES[id]}
           </Chip>
         ))}
       </div>
@@ -103,7 +108,7 @@ export function NewStayChoice({ room, onNew }: Props) {
         <>
           <div
             role="group"
-            aria-label={`${thing.name}: what of?`}
+            aria-label={`${THING_NAMES[thing.id]}: what of?`}
             className="grid grid-cols-2 gap-x-2 gap-y-3 sm:grid-cols-3 lg:grid-cols-5"
           >
             {SAMPLES.filter((m) => m.of === kind).map((material) => (

@@ -11,7 +11,7 @@ import { withoutPart, withPart, withShare } from '@/core/record/shares';
 import { STAY_FACES, type RecordedStay, type StayFace } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
-import { FieldError } from '@/ui/field';
+import { FieldError, ChoiceField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { StayPattern } from '../drawings/stay-pattern';
 import { ColourEntry } from '../entry/colour-entry';
@@ -20,6 +20,7 @@ import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 import { useStayDraft, writeOfStay } from './use-save-stay';
+import { thingOf, THING_NAMES, THINGS, type Thing } from '@/core/record/thing';
 
 /** How a further colour may lie in it, by the word that says so. */
 const LIES_AS = ['vein', 'fleck', 'grain', 'grout', 'band', 'pattern', 'border', 'stripe', 'second colour'] as const;
@@ -163,6 +164,18 @@ function Nature({ stay, room, change }: { readonly stay: RecordedStay; readonly 
         saved={stay.name}
         toWrite={(name) => writeOfStay(room.id, { ...stay, name })}
       />
+      <ChoiceField
+        label="What it is"
+        value={thingOf(stay)}
+        onChange={(e) => change({ thing: e.target.value as Thing })}
+        hint={stay.thing === null ? 'By its name, until you say' : undefined}
+      >
+        {THINGS.map((thing) => (
+          <option key={thing} value={thing}>
+            {THING_NAMES[thing]}
+          </option>
+        ))}
+      </ChoiceField>
       <ChoiceRow
         label="Kind"
         value={stay.kind}

@@ -172,9 +172,20 @@ async function loadLight({ write, id }: Loader, roomId: string, room: DemoRoom) 
 
 function loadStay({ write, id }: Loader, roomId: string, stay: DemoStay): Promise<string> {
   const components = stay.components.map(([name, share, l, a, b]) => ({ id: id(), name, share, colour: typed(l, a, b) }));
-  const { kind, school = 'share', lies } = stay;
+  const { thing, kind, school = 'share', lies } = stay;
   const place = lies && { lies: lies[0], cover: lies[1] };
-  return write({ name: 'stay.save', roomId, revision: null, stayId: id(), stay: stay.name, kind, school, ...place, components });
+  return write({
+    name: 'stay.save',
+    roomId,
+    revision: null,
+    stayId: id(),
+    stay: stay.name,
+    thing,
+    kind,
+    school,
+    ...place,
+    components,
+  });
 }
 
 /** The picture of a room, which goes in like one that was taken. */
