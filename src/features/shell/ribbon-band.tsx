@@ -160,7 +160,8 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, 
     event.stopPropagation();
     go(to);
   };
-  const share = (index - first + 0.5) / count;
+  // by night the cursor stands at the end of the band that is nearer
+  const share = Math.max(0, Math.min(1, (index - first + 0.5) / count));
   const says = stale
     ? `${sayClock(at, zone)}, computing…`
     : `${sayClock(at, zone)}, ${sayKelvin(light.cctK)}, ${sayLux(lux)} ${where}`;

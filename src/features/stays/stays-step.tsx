@@ -18,6 +18,7 @@ import { NewStayChoice } from './new-stay';
 import { RunsOn } from './runs-on';
 import { StayEditor } from './stay-editor';
 import { useNewStay } from './use-save-stay';
+import { THING_NAMES } from '@/core/record/thing';
 
 function StayCard({
   room,
@@ -37,6 +38,7 @@ function StayCard({
         <div>
           <h2 className="text-lg font-semibold break-words">{stay.name}</h2>
           <p className="text-sm text-soft">
+            {stay.thing && `${THING_NAMES[stay.thing].toLowerCase()}, `}
             {STAY_KIND_WORDS[stay.kind]}
             {stay.kind === 'furnishing' && `, ${stay.school === 'share' ? 'share its undertone' : 'answer it'}`}
           </p>
