@@ -15,7 +15,7 @@ import { checkFolder } from '@/server/archive/check-folder';
 import { backUp, keepCopy, keptDays, listCopies, restore } from '@/server/archive/folder-copy';
 import { ArchiveRefused } from '@/server/archive/zip';
 import { openFolder } from '@/server/folder/open-folder';
-import { hashOf } from '@/server/pictures/hash-of';
+import { sha256 } from '@/server/sha256';
 import { storePicture } from '@/server/pictures/store-picture';
 import { quickFolder } from '../quick-folder';
 import { doIt, madeUpVisit, TEMPLATE } from './made-up';
@@ -25,7 +25,7 @@ const here = mkdtempSync(path.join(quickFolder(), 'elm-copies-'));
 const folder = path.join(here, 'data');
 const file = path.join(here, 'copy.zip');
 const JPEG = new Uint8Array([255, 216, 255, 1, 2, 3]);
-const PICTURE = hashOf(JPEG);
+const PICTURE = sha256(JPEG);
 let tables: Awaited<ReturnType<typeof tablesOf>>;
 let last: number;
 beforeAll(async () => {

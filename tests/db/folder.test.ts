@@ -8,7 +8,7 @@ import { listVisits } from '@/data/visits';
 import { openFolder, type OpenedFolder } from '@/server/folder/open-folder';
 import { sayTrouble } from '@/server/folder/trouble';
 import { storePicture } from '@/server/pictures/store-picture';
-import { hashOf } from '@/server/pictures/hash-of';
+import { sha256 } from '@/server/sha256';
 import { quickFolder } from '../quick-folder';
 import { doIt, madeUpVisit, TEMPLATE } from './made-up';
 import { tablesOf } from './tables';
@@ -23,7 +23,7 @@ let whole: string;
 let tables: Awaited<ReturnType<typeof tablesOf>>;
 let ids: Awaited<ReturnType<typeof madeUpVisit>>;
 const JPEG = new Uint8Array([255, 216, 255, 1, 2, 3]);
-const PICTURE = hashOf(JPEG);
+const PICTURE = sha256(JPEG);
 beforeAll(async () => {
   whole = path.join(here, 'whole');
   const opened = await open(whole);

@@ -6,7 +6,7 @@ import { decodeDeckCurves, labAt, placesOf } from '@/core/formats/deck-curves';
 import { keptSize, PHOTO_LIMITS } from '@/core/record/photo';
 import type { Database } from '@/data/sql';
 import { forgetUnusedPictures, storePicture } from '@/server/pictures/store-picture';
-import { hashOf } from '@/server/pictures/hash-of';
+import { sha256 } from '@/server/sha256';
 import { cleanPicture } from '@/server/pictures/clean-picture';
 import { makeCurves } from '@/server/deck/curves';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
@@ -180,7 +180,7 @@ describe('photographs', () => {
     const clean = await cleanPicture(await photograph(80, 60));
     if (!clean.ok) throw new Error(clean.reason);
     const { jpeg, width, height } = clean;
-    const picture = hashOf(jpeg);
+    const picture = sha256(jpeg);
     await storePicture(db, picture, { jpeg, width, height });
     const added = operation({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
     expect(await applyOperation(db, added)).toMatchObject({ ok: true, id: added.id });
@@ -210,7 +210,7 @@ describe('photographs', () => {
     expect(await applyOperation(db, photo('0'.repeat(64), 60))).toEqual({ ok: false, reason: 'not-found', what: 'picture' });
     const clean = await cleanPicture(await photograph(80, 60));
     if (!clean.ok) throw new Error(clean.reason);
-    const hash = hashOf(clean.jpeg);
+    const hash = sha256(clean.jpeg);
     await storePicture(db, hash, clean);
     expect(await applyOperation(db, photo(hash, 90))).toMatchObject({ ok: false, reason: 'invalid' });
     expect(await applyOperation(db, photo(hash, 61))).toMatchObject({ ok: true });

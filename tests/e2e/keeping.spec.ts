@@ -159,7 +159,10 @@ test('a demo never empties a folder that is not a demo’s', async () => {
   rmSync(path.dirname(folder), { recursive: true, force: true });
 });
 
-test('a step that fails keeps navigation, saving and undo, and works again when what it failed at is gone', async ({ page, demo }) => {
+test('a step that fails keeps navigation, saving and undo, and works again when what it failed at is gone', async ({
+  page,
+  demo,
+}) => {
   await openRoom(page, demo.url, 'Sitting room', 'Stays');
   await expect(page.getByRole('heading', { name: /^Sitting room: / })).toBeVisible();
   await toStep(page, 'Brief');

@@ -1,5 +1,6 @@
 import { fromRgb16, toRgb16, type Rgb } from './cat16';
 import type { XYZ } from './types';
+import { RAD } from '../base/angles';
 
 /** Surround of what is judged: F, c, Nc of Li et al. 2017 table 1. */
 export const SURROUNDS = {
@@ -47,8 +48,6 @@ export type Viewing = {
   /** (1.64 − 0.29ⁿ) to the power of 0.73. */
   readonly chromaScale: number;
 };
-
-const RAD = Math.PI / 180;
 
 /** Degree of adaptation from the adapting luminance (cd/m²) and the surround's F, kept within 0–1. Li et al. 2017 eq. 4. */
 export const degreeOfAdaptation = (la: number, f: number): number =>

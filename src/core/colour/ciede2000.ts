@@ -1,6 +1,6 @@
 import type { Lab } from './types';
+import { RAD } from '../base/angles';
 
-const RAD = Math.PI / 180;
 const POW25_7 = 25 ** 7;
 const { abs, atan2, cos, exp, sin, sqrt } = Math;
 

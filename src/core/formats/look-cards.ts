@@ -5,6 +5,7 @@ import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
 import { roomRecord } from '../record/room-record';
 import { wallName, type Wall } from '../room/facing';
 import { wallOfPosition } from '../room/wall-position';
+import { listed } from '../base/words';
 
 /** A colour on a card: what it is called, and roughly what it looks like on a screen or in print. */
 export type CardColour = {
@@ -41,8 +42,6 @@ export type LookCard = {
 };
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
-const listed = new Intl.ListFormat('en-GB');
-
 /** A wall by what a person sees there: a window, a door, how it lies to the window; its bearing where nothing else tells. */
 function seenWall({ bearingDeg, windows, paintwork: { doors } }: RoomInLight, wall: Wall): string {
   const withWindow = new Set(windows.map((w) => w.wall));
@@ -68,7 +67,7 @@ function sayWhere({ walls }: Look, room: RoomInLight): string {
 /** Things named on a card beside which a board is held: the fixed ones first. */
 const MOST_BESIDE = 3;
 const sayBeside = ({ stays }: RoomInLight): string =>
-  listed.format(
+  listed(
     [...stays]
       .sort((p, q) => Number(q.kind === 'fixed') - Number(p.kind === 'fixed'))
       .slice(0, MOST_BESIDE)

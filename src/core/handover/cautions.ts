@@ -2,7 +2,7 @@ import { leadYearOf } from '../units/habits';
 import { leadRisk } from '../record/house-age';
 import type { DecidedRoom } from '../record/decided';
 import type { Room } from '../record/room';
-import { upperFirst } from './words';
+import { upperFirst } from '../base/words';
 import type { Visit } from '../record/visit';
 
 /** What can hurt someone, said where the work meets it. Common practice and the usual warnings, no source; local codes come first. */

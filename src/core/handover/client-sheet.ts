@@ -11,7 +11,8 @@ import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
 import { tellObjections } from './not-settled';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
 import type { SurfaceRow } from './rows';
-import { upperFirst } from './words';
+import { upperFirst } from '../base/words';
+import { listed } from '../base/words';
 
 export type ClientRoom = {
   /** What was said since it was signed, as the client is told it. */
@@ -35,8 +36,7 @@ export type ClientRoom = {
   readonly notDecided: string;
 };
 
-const listed = new Intl.ListFormat('en-GB');
-const inLights = (lights: readonly JudgingLight[]) => listed.format(lights.map((l) => LIGHT_NAMES[l]));
+const inLights = (lights: readonly JudgingLight[]) => listed(lights.map((l) => LIGHT_NAMES[l]));
 
 /** What was said against a colour and stands, beside what will still be there: what one lives with. */
 function liveWith(row: CandidateRow | undefined, room: RoomInLight, staying: ReadonlySet<string>): string[] {

@@ -4,8 +4,7 @@ import type { DecidedRoom, DecidedSurface } from '../record/decided';
 import type { SignedSurface } from '../record/decision';
 import type { RoomInLight } from '../record/kinds-of-light';
 import { changesBetween, objections, type Change, type Objection } from '../record/signed';
-
-const listed = new Intl.ListFormat('en-GB');
+import { listed } from '../base/words';
 
 /** Whether the measures were taken that a surface's area is worked out from. */
 function isMeasured({ widthM, depthM, heightM }: RoomInLight, { kind }: DecidedSurface['surface']): boolean {
@@ -31,7 +30,7 @@ export function draftOf(room: RoomInLight, { signature }: DecidedRoom): (surface
 /** The same told to the client: "You have said since that Lathe Tollan 75 % (west wall) does not suit. It is settled with you before it is bought." */
 export const tellObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
-    const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
+    const what = `${o.candidate.name} ${o.candidate.strength} % (${listed(o.surfaces)})`;
     const said =
       o.person === 'client' ? `You have said since that ${what} does not suit` : `${what} was looked at again and does not suit`;
     return `${said}. It is settled with you before it is bought.`;
@@ -40,7 +39,7 @@ export const tellObjections = (room: RoomInLight): string[] =>
 /** "Lathe Tollan 75 % on the west wall: the client has said since that it does not suit, “too pink at night”. Ask before it is painted or bought." */
 export const sayObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
-    const what = `${o.candidate.name} ${o.candidate.strength} % (${listed.format(o.surfaces)})`;
+    const what = `${o.candidate.name} ${o.candidate.strength} % (${listed(o.surfaces)})`;
     return `${what}: ${sayObjected(o)}${o.words ? `, ${quoted(o.words)}` : ''}. Ask before it is bought or painted.`;
   });
 

@@ -14,7 +14,9 @@ import { roomRecord, type CandidateRow } from '../record/room-record';
 import { sayRuling, sayWhy } from '../record/say-ruling';
 import { dayOfVisit } from '../record/visit';
 import { LIGHT_NAMES } from '../room/facing';
-import { sayDay, upperFirst } from './words';
+import { upperFirst } from '../base/words';
+import { sayDay } from './words';
+import { listed } from '../base/words';
 
 /** The record of a room on paper, every word of it. */
 export type RecordPaper = {
@@ -42,8 +44,6 @@ export type RecordPaper = {
   readonly notes: readonly string[];
 };
 
-const listed = new Intl.ListFormat('en-GB');
-
 const SOURCES: Readonly<Record<ColourSource['kind'], string>> = {
   colorimeter: 'read by a colorimeter',
   deck: 'matched to a deck colour',
@@ -66,7 +66,7 @@ function saidBeside({ verdicts }: CandidateRow, stay: { id: string; name: string
     lights.set(words, [...(lights.get(words) ?? []), LIGHT_NAMES[v.light]]);
   }
   if (lights.size === 0) return undefined;
-  return `${stay.name}: ${[...lights].map(([words, at]) => `${words} (${listed.format(at)})`).join('; ')}`;
+  return `${stay.name}: ${[...lights].map(([words, at]) => `${words} (${listed(at)})`).join('; ')}`;
 }
 
 /** The record of a room as a paper: what was asked, what stays and what it is made of, every colour with all that was said of it. */

@@ -2,6 +2,7 @@ import type { Candidate } from '../record/candidate';
 import type { Choice } from '../record/decision';
 import type { DecidedRoom, DecidedSurface } from '../record/decided';
 import type { PaintSurface } from '../record/paint-surfaces';
+import { listed } from '../base/words';
 
 /** Surfaces of a room that are decided in the same way, or open together: one row of a table, one letter on the unfolded room. */
 export type SurfaceRow = {
@@ -18,23 +19,22 @@ export type SurfaceRow = {
   readonly signed: DecidedSurface['signed'];
 };
 
-const listed = new Intl.ListFormat('en-GB');
 const WALL = /^(.*) wall$/;
 
 /** Names of surfaces in one: walls share their last word. */
 export function sayNames(surfaces: readonly PaintSurface[]): string {
   const whole = surfaces.filter((s) => s.kind === 'wall' && WALL.test(s.name));
   const others = surfaces.filter((s) => !whole.includes(s)).map((s) => s.name);
-  if (whole.length === 0) return listed.format(others);
-  if (whole.length === 4) return listed.format(['all four walls', ...others]);
-  const walls = `${listed.format(whole.map((s) => WALL.exec(s.name)![1]!))} wall`;
-  return listed.format([walls, ...others]);
+  if (whole.length === 0) return listed(others);
+  if (whole.length === 4) return listed(['all four walls', ...others]);
+  const walls = `${listed(whole.map((s) => WALL.exec(s.name)![1]!))} wall`;
+  return listed([walls, ...others]);
 }
 
 /** Walls one after another, each once: those that share their last word say it once. */
 export function sayEach(walls: readonly PaintSurface[]): string {
   const named = walls.map((s) => WALL.exec(s.name)?.[1]);
-  return named.every((n) => n !== undefined) ? `${listed.format(named)} wall` : listed.format(walls.map((s) => s.name));
+  return named.every((n) => n !== undefined) ? `${listed(named)} wall` : listed(walls.map((s) => s.name));
 }
 
 /** "A", … "Z", "AA", …: the letter of the n-th row, from 0. */

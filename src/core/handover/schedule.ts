@@ -19,7 +19,9 @@ import { preparationFor } from './preparation';
 import { revisionOf, sayObjections } from './not-settled';
 import { surfaceRows, type SurfaceRow, sayEach } from './rows';
 import { saySizes } from './sizes';
-import { sayDay, upperFirst } from './words';
+import { upperFirst } from '../base/words';
+import { sayDay } from './words';
+import { listed } from '../base/words';
 
 export type ScheduleRow = {
   readonly letter: string;
@@ -143,8 +145,6 @@ function scheduleRow(row: SurfaceRow, { room, above }: InRoom, { units, factsOf,
   };
 }
 
-const listed = new Intl.ListFormat('en-GB');
-
 /** A room on paper. */
 export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: DecidedRoom, of: Of): RoomPaper {
   const rows = surfaceRows(decided);
@@ -157,7 +157,7 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
   const walls = decided.surfaces
     .filter((s) => s.surface.kind === 'wall' && !s.surface.id.endsWith('-below'))
     .map((s) => ({ ...s.surface, name: s.surface.name.replace(/ above the rail$/, '') }));
-  const notDecided = listed.format(rows.filter((r) => !r.choice).map((r) => r.name));
+  const notDecided = listed(rows.filter((r) => !r.choice).map((r) => r.name));
   return {
     roomId: room.id,
     room: room.name,

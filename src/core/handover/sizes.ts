@@ -4,9 +4,9 @@ import type { Room } from '../record/room';
 import { wallLength } from '../light/room-fit';
 import { wallName, WALLS } from '../room/facing';
 import { sayLength, type Units } from '../units/length';
-import { upperFirst } from './words';
+import { upperFirst } from '../base/words';
+import { listed } from '../base/words';
 
-const listed = new Intl.ListFormat('en-GB');
 const ANY = 'not measured: taken as usual';
 
 /** The true sizes of a room's walls with what is in each, so that nobody takes one for another: "North wall 4.20 × 2.70 m: window 1.80 × 1.50 m". */
@@ -27,6 +27,6 @@ export function saySizes(room: Room, units: Units): string[] {
       });
     const name = upperFirst(wallName(room.bearingDeg, wall, room.windows));
     const is = known ? by(wallLength(wall, size), size.heightM) : ANY;
-    return `${name} ${is}${within.length > 0 ? `: ${listed.format(within)}` : ''}`;
+    return `${name} ${is}${within.length > 0 ? `: ${listed(within)}` : ''}`;
   });
 }

@@ -1,5 +1,3 @@
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 /** "24 September 2026" of a calendar date. */
 export const sayDay = (date: string): string => days.format(new Date(`${date}T12:00Z`));
-
-export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,4 +1,5 @@
 import { ASSUMED } from './assumptions';
+import { RAD } from '../base/angles';
 
 /** Sky conditions of the IES daylight availability equations. */
 export const SKY_CONDITIONS = ['clear', 'partly-cloudy', 'overcast'] as const;
@@ -13,8 +14,6 @@ const AVAILABILITY: Readonly<Record<SkyCondition, { c: number | undefined; a: nu
 
 /** Solar illuminance constant of the IES equations, lux. */
 const SOLAR_CONSTANT_LUX = 127_500;
-
-const RAD = Math.PI / 180;
 
 /** Altitude at which civil twilight ends, degrees. */
 const CIVIL_TWILIGHT_DEG = -6;

@@ -6,8 +6,8 @@ import { daylightAvailable, dayOfYear } from './availability';
 import { solarDay } from './day';
 import { skyIlluminance, standardSky, traditionalOvercast } from './sky';
 import { incidenceCosine, sunPosition, type SunPosition } from './sun';
+import { RAD } from '../base/angles';
 
-const RAD = Math.PI / 180;
 /** Angle on the sky between two directions, degrees. */
 function apart(p: SunPosition, q: SunPosition): number {
   const cos =

@@ -1,7 +1,6 @@
 import type { SunPosition } from './sun';
 import type { Vector } from './view-factor';
-
-const RAD = Math.PI / 180;
+import { RAD } from '../base/angles';
 
 /** Azimuth (degrees clockwise from north) and altitude of a direction in the room, when wall 0 (at y = 0) faces `bearingDeg` outward. */
 export function directionOf([x, y, z]: Vector, bearingDeg: number): SunPosition {

@@ -9,8 +9,7 @@ import { standardSky, traditionalOvercast, type Sky } from './sky';
 import { shareAbove, SKY_GRID } from './sky-grid';
 import { addLight, noLight } from './spectral';
 import { incidenceCosine, sunPosition, type SunPosition } from './sun';
-
-const RAD = Math.PI / 180;
+import { RAD } from '../base/angles';
 
 export const SKIES = ['clear', 'broken', 'overcast'] as const;
 /** The sky as a consultant says it. */

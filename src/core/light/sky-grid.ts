@@ -1,4 +1,4 @@
-const RAD = Math.PI / 180;
+import { RAD } from '../base/angles';
 const STEP_DEG = 5;
 const ROWS = 90 / STEP_DEG;
 const COLUMNS = 360 / STEP_DEG;

@@ -1,4 +1,5 @@
 import type { SunPosition } from './sun';
+import { RAD } from '../base/angles';
 
 /** Gradation a, b and indicatrix c, d, e of one CIE Standard General Sky. */
 export type SkyType = { readonly a: number; readonly b: number; readonly c: number; readonly d: number; readonly e: number };
@@ -24,8 +25,6 @@ export const STANDARD_SKIES: Readonly<Record<number, SkyType>> = {
 
 /** A sky's luminance over its zenith's, at an altitude and azimuth in degrees. */
 export type Sky = (altitudeDeg: number, azimuthDeg: number) => number;
-
-const RAD = Math.PI / 180;
 
 /** Relative luminance of the traditional CIE overcast sky: (1 + 2 sin γ) / 3 of the zenith. Moon & Spencer 1942. */
 export const traditionalOvercast: Sky = (altitudeDeg) => (1 + 2 * Math.sin(altitudeDeg * RAD)) / 3;

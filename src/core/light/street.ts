@@ -12,8 +12,7 @@ import {
 } from './outdoors';
 import { addLight } from './spectral';
 import type { SunPosition } from './sun';
-
-const RAD = Math.PI / 180;
+import { RAD } from '../base/angles';
 
 /** How high the houses opposite stand over the middle of a window, and what ground and façades are made of. */
 type Street = { readonly obstructionDeg: number; readonly ground: Reflectance; readonly obstruction: Reflectance };

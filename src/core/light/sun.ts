@@ -1,10 +1,9 @@
 import { getPosition } from 'suncalc';
 import type { Place } from './day';
+import { RAD } from '../base/angles';
 
 /** Direction of the sun's centre: azimuth clockwise from true north (0–360), altitude above the horizon without refraction, degrees. */
 export type SunPosition = { readonly azimuthDeg: number; readonly altitudeDeg: number };
-
-const RAD = Math.PI / 180;
 
 /** Refraction in degrees that the package adds to a true altitude (radians). Meeus 1998 eq. 16.4, held at its horizon value below it. */
 const refractionDeg = (altitude: number): number => {

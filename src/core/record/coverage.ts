@@ -2,6 +2,7 @@ import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
 import type { RoomInLight } from './kinds-of-light';
 import type { LookAnswer } from './look-answer';
 import type { VerdictEvent } from './verdict';
+import { listed } from '../base/words';
 
 /** What a ruling rests on: the lights a colour was seen in, and the planned looks at it. */
 export type Coverage = {
@@ -42,16 +43,14 @@ export function coverageOf(candidateId: string, { room, verdicts, answers, light
   };
 }
 
-const listed = new Intl.ListFormat('en-GB');
-
 /** "seen in window by day only", where a colour was not seen in every light of the room; "" where it was. */
 export function sayPartly({ seenIn, notSeenIn }: Coverage): string {
   if (notSeenIn.length === 0) return '';
   if (seenIn.length === 0) return 'not seen in any light of the room';
-  return `seen in ${listed.format(seenIn.map((light) => LIGHT_NAMES[light]))} only`;
+  return `seen in ${listed(seenIn.map((light) => LIGHT_NAMES[light]))} only`;
 }
 
-const looks = (numbers: readonly number[]) => `${numbers.length === 1 ? 'look' : 'looks'} ${listed.format(numbers.map(String))}`;
+const looks = (numbers: readonly number[]) => `${numbers.length === 1 ? 'look' : 'looks'} ${listed(numbers.map(String))}`;
 
 /** "rests on looks 1 and 3, look 6 to come"; "" where no look was planned for it. */
 export function sayLooked({ looked, toLook }: Coverage): string {

@@ -6,8 +6,8 @@ import type { CandidateRow } from './room-record';
 import { REACTION_WORDS } from './reaction';
 import { howSeen, WAY_SEEN_WORDS, WAYS_SEEN } from './seen';
 import type { RecordedStay } from './stay';
+import { listed } from '../base/words';
 
-const listed = new Intl.ListFormat('en-GB');
 const things = (n: number) => (n === 1 ? '1 thing' : `${n} things`);
 
 /** "Works here", "Nearly", "Not here", or what an open row is: "Not tried yet", "Still open". */
@@ -32,7 +32,7 @@ const verdictsSaid = (n: number) => (n === 1 ? '1 verdict' : `${n} verdicts`);
 export function sayUnlooked({ unlooked }: Pick<CandidateRow, 'unlooked'>): string {
   if (unlooked.length === 0) return '';
   const ways = WAYS_SEEN.filter((way) => unlooked.some((v) => howSeen(v) === way)).map((way) => WAY_SEEN_WORDS[way]);
-  return `${verdictsSaid(unlooked.length)} ${listed.format(ways)}, not looked at in the room`;
+  return `${verdictsSaid(unlooked.length)} ${listed(ways)}, not looked at in the room`;
 }
 
 /** Why the derived ruling is what it is: "too green beside Hearth stone, overcast", "2 things and overcast to go". */
@@ -44,7 +44,7 @@ export function sayWhy(derived: DerivedRuling, stays: readonly RecordedStay[]): 
       ...(derived.staysToGo > 0 ? [things(derived.staysToGo)] : []),
       ...derived.lightsToGo.map((light) => LIGHT_NAMES[light]),
     ];
-    return `${listed.format(left)} to go`;
+    return `${listed(left)} to go`;
   }
   const { stayId, light, person, reason, verdict } = derived.because;
   if (light === null) return REACTION_WORDS[verdict === 'no' ? 'dislikes' : 'unsure'];

@@ -12,8 +12,7 @@ import { roomRecord, type CandidateRow } from './room-record';
 import { sayRulingWord, sayWhy } from './say-ruling';
 import { isLookedAt } from './seen';
 import { standingVerdicts } from './standing';
-
-const listed = new Intl.ListFormat('en-GB');
+import { listed } from '../base/words';
 
 /** Whether a decision had arrived before the last signing: taking it back, or putting it back, would reach into what was signed. */
 export function isBehindSignature(
@@ -129,7 +128,7 @@ export function stillOpen(room: RoomInLight, decided: DecidedRoom): string[] {
         // "nearly beside Hearth stone" says the ruling itself
         !counts ? 'tried here' : !why.startsWith(`${ruling} `) && sayRulingWord(ruling).toLowerCase(),
         why,
-        unseen.length > 0 && `not looked at: ${listed.format(unseen)}`,
+        unseen.length > 0 && `not looked at: ${listed(unseen)}`,
       ];
       return `${candidate.name} ${candidate.strength} %: ${says.filter(Boolean).join(', ')}`;
     });

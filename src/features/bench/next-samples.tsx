@@ -13,8 +13,7 @@ import { useTakeColour } from '../session/take-colour';
 import { sayRefusal } from '../words/words';
 import type { Bench } from './use-bench';
 import { useProposals, type Proposed } from './use-proposals';
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+import { percent } from '@/core/base/words';
 
 /** "50 % of what you have" or the name of a colour to fetch. */
 const sayWhat = ({ atHand, strength, name, code }: Proposed) => (atHand ? `${strength} % of ${name}` : `${name} ${code}`);

@@ -30,11 +30,10 @@ import { SurfaceRows } from './surface-rows';
 import { floorOf, nowOn, useSurfaceLight, type SurfaceLight } from './use-surface-light';
 import { wallColours } from './ways';
 import { useWays } from './use-ways';
+import { upperFirst } from '@/core/base/words';
 
 const DRAWING_PX = 246;
 const PHONE = '(max-width: 47.99em)';
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** A surface that stays as it is, whose colour nobody recorded. */
 const UNKNOWN_HEX = '#d6d6d6';
 

@@ -16,6 +16,7 @@ import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { GroundsNow } from './grounds-now';
+import { upperFirst } from '@/core/base/words';
 
 /** Fields of what is painted in a room; every one saves itself. */
 function useParts(room: Room) {
@@ -33,7 +34,6 @@ function useParts(room: Room) {
 }
 type Parts = ReturnType<typeof useParts>;
 
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 type DoorProps = { readonly parts: Parts; readonly door: RoomDoor; readonly room: Room };
 
 function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: DoorProps) {

@@ -21,10 +21,9 @@ import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
 import { TAKE_KEYS, WayList } from './way-list';
 import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from './ways';
+import { upperFirst } from '@/core/base/words';
 
 const FEW = 4;
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 const asked = (of: { deckColourId: string; strength: number }, under: Lab | null): AskedPaint => ({
   deckColourId: of.deckColourId,
   strength: of.strength,

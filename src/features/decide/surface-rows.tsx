@@ -11,11 +11,11 @@ import { sayLength, type Units } from '@/core/units/length';
 import { classNames } from '@/ui/class-names';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
+import { upperFirst } from '@/core/base/words';
 
 /** On a phone what stands behind the name lies under it. */
 const CELL = 'py-2 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-3';
 
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** "colourant cut by a quarter", from both ways of saying a strength. */
 const otherWay = (strength: number) => /\((.*)\)$/.exec(sayStrength(strength))?.[1] ?? '';
 

@@ -13,8 +13,7 @@ import { checkWrite } from '../session/check-write';
 import { useWrite } from '../session/use-session';
 import { sayRefusal } from '../words/words';
 import { ProductLinesDialog } from './product-lines';
-
-const counted = (n: number, one: string) => `${n.toLocaleString('en-GB')} ${one}${n === 1 ? '' : 's'}`;
+import { counted } from '@/core/base/words';
 
 /** The deck as its strips, side by side. */
 function Strips({ maker }: { readonly maker: MakerSummary }) {

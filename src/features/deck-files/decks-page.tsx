@@ -9,8 +9,7 @@ import { FieldError } from '@/ui/field';
 import { DeckCard } from './deck-card';
 import { useImport, type ImportState } from './use-import';
 import { VISITS } from '../session/address';
-
-const counted = (n: number, one: string) => `${n.toLocaleString('en-GB')} ${one}${n === 1 ? '' : 's'}`;
+import { counted } from '@/core/base/words';
 
 function Preview({
   state,

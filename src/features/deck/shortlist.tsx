@@ -19,10 +19,7 @@ import { SearchButton, ShortlistFilters } from './shortlist-filters';
 import { ShortlistList } from './shortlist-list';
 import { useShortlist, type ShortlistSearch } from './use-shortlist';
 import { addressOf } from '../session/address';
-
-const listed = new Intl.ListFormat('en-GB');
-const counted = (n: number) => n.toLocaleString('en-GB');
-const percent = (share: number) => `${Math.round(100 * share)} %`;
+import { listed, percent, grouped } from '@/core/base/words';
 
 /** What would have to change, in words. */
 /** "warmer, then lighter", in their order. */
@@ -32,11 +29,11 @@ const sayWishes = (room: Pick<Room, 'wish' | 'moreWishes'>): string =>
     .join(', then ');
 
 function sayOpening({ change, works }: Opening, { stays, ...room }: Room): string {
-  const would = `${counted(works)} ${works === 1 ? 'colour works' : 'colours work'} at full strength`;
+  const would = `${grouped(works)} ${works === 1 ? 'colour works' : 'colours work'} at full strength`;
   if (change.kind === 'lamps') return `with lamps of 3,000 K and Ra 95 ${would}`;
   if (change.kind === 'wish') return `if it need not be ${sayWishes(room) || 'so'} ${would}`;
   const gone = change.stays.map((s) => stays[s]!);
-  const names = listed.format(gone.map((s) => s.name));
+  const names = listed(gone.map((s) => s.name));
   return gone.some((s) => s.kind === 'fixed') ? `with ${names} painted or replaced ${would}` : `without ${names} ${would}`;
 }
 
@@ -54,9 +51,9 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
     <div className="mb-2 min-w-64">
       <p>
         <b className="text-lg">
-          {works === 0 ? 'Nothing works here' : `${counted(works)} ${works === 1 ? 'colour' : 'colours'} could work`}
+          {works === 0 ? 'Nothing works here' : `${grouped(works)} ${works === 1 ? 'colour' : 'colours'} could work`}
         </b>
-        {` · ${counted(nearly)} nearly · ${counted(no)} do not, of ${counted(works + nearly + no)} colours at their best strength · `}
+        {` · ${grouped(nearly)} nearly · ${grouped(no)} do not, of ${grouped(works + nearly + no)} colours at their best strength · `}
         <Explain label="How it is judged" why={whyOf(answer, room)}>
           how it is judged
         </Explain>
@@ -77,7 +74,7 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
           Strengths of colours that do not work, by why:{' '}
           {answer.drops
             .slice(0, 4)
-            .map((d) => `${d.says} (${counted(d.count)})`)
+            .map((d) => `${d.says} (${grouped(d.count)})`)
             .join(' · ')}
         </p>
       )}
@@ -132,7 +129,7 @@ function NothingShown({ search, answer }: { readonly search: ShortlistSearch; re
     );
   return (
     <EmptyState title="None of them works">
-      <p className="mb-4">{counted(nearly)} nearly work.</p>
+      <p className="mb-4">{grouped(nearly)} nearly work.</p>
       <Button onClick={() => setFilter({ ...filter, onlyWorks: false })}>Show the closest too</Button>
     </EmptyState>
   );

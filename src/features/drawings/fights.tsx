@@ -9,6 +9,7 @@ import { Patch } from '@/ui/patch';
 import { useFights } from '../light-client/judgements';
 import { latest } from '../light-client/light-worker';
 import { hexOf, sayColour } from '../words/say-colour';
+import { listed } from '@/core/base/words';
 
 const SOFT: Readonly<Record<Verdict, string>> = {
   works: 'stay soft and light: that works',
@@ -41,14 +42,12 @@ function Warning({ fight, stay }: { readonly fight: Fight; readonly stay: Record
   );
 }
 
-const listed = new Intl.ListFormat('en-GB');
-
 /** "“warmer” fights with the hearth and the floor; “lighter” with …", a part for each wish. */
 const sayFights = (fights: readonly Fight[], stays: readonly RecordedStay[]): string =>
   [...new Set(fights.map((f) => f.wish))]
     .map((wish) => {
       const against = fights.filter((f) => f.wish === wish).map((f) => stays[f.stay]!.name);
-      return `“${WISH_WORDS[wish]}” fights with ${listed.format(against)}`;
+      return `“${WISH_WORDS[wish]}” fights with ${listed(against)}`;
     })
     .join('; ');
 

@@ -6,8 +6,7 @@ import type { BringPreview } from '@/server/archive/bring-in';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { useBringIn } from './use-bring-in';
-
-const counted = (n: number, one: string) => `${n.toLocaleString('en-GB')} ${one}${n === 1 ? '' : 's'}`;
+import { counted } from '@/core/base/words';
 
 /** What a file would bring in, in words. */
 function sayPreview({ known, fresh, entries, newColours }: BringPreview): string {

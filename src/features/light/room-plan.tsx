@@ -10,6 +10,7 @@ import { usualPositions } from '@/core/light/sample-positions';
 import { WALLS, type Wall } from '@/core/room/facing';
 import { PlanOpenings, type PlanOpening } from './plan-openings';
 import { wallLine } from './plan-walls';
+import { RAD } from '@/core/base/angles';
 
 type Props = {
   readonly description: RoomDescription;
@@ -29,7 +30,6 @@ type Props = {
   readonly onMove: (opening: PlanOpening, leftM: number) => void;
 };
 
-const RAD = Math.PI / 180;
 /** Radius of the horizon in plan units; the drawing is 260 wide. */
 const HORIZON = 112;
 /** Largest half diagonal of the room in plan units. */

@@ -16,8 +16,7 @@ import { LookEditor } from './look-editor';
 import { LookFrame } from './look-frame';
 import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
 import { useLooks } from './use-looks';
-
-const listed = new Intl.ListFormat('en-GB');
+import { listed } from '@/core/base/words';
 
 /** What was said at a look: "Chalk 100 % nearly, Chalk 75 % works". */
 export function saySaid({ look, room }: Pick<LookRow, 'look' | 'room'>): string {
@@ -36,7 +35,7 @@ export function saySaid({ look, room }: Pick<LookRow, 'look' | 'room'>): string 
 }
 
 const wallNames = ({ walls, room }: LookRow): string =>
-  listed.format(
+  listed(
     walls.map((p) => {
       const wall = wallOfPosition(p);
       return wall === undefined ? p : wallName(room.bearingDeg, wall, room.windows);

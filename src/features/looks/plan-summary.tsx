@@ -7,8 +7,7 @@ import { Button } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { useVisit } from '../session/visit-context';
 import type { LookRow } from '@/core/engine/look-rows';
-
-const counted = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+import { counted } from '@/core/base/words';
 
 /** What the plan comes to, in a line. */
 export function Summary({ rows, plan }: { readonly rows: readonly LookRow[]; readonly plan: HousePlan | undefined }) {

@@ -9,6 +9,7 @@ import { useVisit } from '../session/visit-context';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { sayWhen } from '../words/say-light';
 import type { Write } from '@/core/operations/operations';
+import { listed } from '@/core/base/words';
 
 type Shown = Exclude<ReadAnswers, { ok: false }>;
 
@@ -20,10 +21,8 @@ function signedFor({ room, candidateId, verdict }: AnswerRow): string {
       .at(-1)
       ?.decided.filter((d) => d.candidateId === candidateId)
       .map((d) => d.name) ?? [];
-  return listed.format(names);
+  return listed(names);
 }
-const listed = new Intl.ListFormat('en-GB');
-
 function Answers({ rows, zone }: { readonly rows: readonly AnswerRow[]; readonly zone: string }) {
   return (
     <div className="max-h-[45dvh] overflow-auto">

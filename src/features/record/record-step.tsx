@@ -28,6 +28,7 @@ import { RecordTable } from './record-table';
 import { RoomNotes } from './room-notes';
 import { TwoSchemes } from './two-schemes';
 import { addressOf } from '../session/address';
+import { counted } from '@/core/base/words';
 
 const MARKS = [
   ['solid bar', 'works'],
@@ -40,8 +41,6 @@ const COMPUTED_MARKS = [
   ['in brackets', 'computed, not seen'],
   ['≠', 'computed otherwise than seen'],
 ] as const;
-
-const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
 type ToolsProps = {
   readonly record: RoomRecord;

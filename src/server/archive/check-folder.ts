@@ -1,15 +1,14 @@
-import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { checkSeal } from '@/data/folder/seal';
 import { linesAfter } from '@/data/journal/journal';
 import { scanJournal } from '@/data/journal/scan';
 import { listCopies, readCopy, copiesIn } from './folder-copy';
+import { sha256 } from '../sha256';
 
 /** One thing that was looked at, and what is wrong with it; nothing when it is as it was written. */
 export type Checked = { readonly what: string; readonly wrong: string | undefined };
 
-const hashOf = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
 const saidBy = (work: () => string | undefined): string | undefined => {
   try {
     return work();
@@ -27,12 +26,12 @@ function* checkPictures(folder: string): Generator<Checked> {
     if (entry.kind === 'rows' && entry.table === 'picture')
       for (const row of entry.rows as { hash: string; sha256: string }[]) kept.set(row.hash, row.sha256);
   }
-  for (const [hash, sha256] of kept) {
+  for (const [hash, told] of kept) {
     const file = path.join(folder, 'pictures', `${hash}.jpg`);
     const wrong = saidBy(() =>
       !existsSync(file)
         ? 'it is missing'
-        : hashOf(new Uint8Array(readFileSync(file))) === sha256
+        : sha256(new Uint8Array(readFileSync(file))) === told
           ? undefined
           : 'it is not as it was kept',
     );

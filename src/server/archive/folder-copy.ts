@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
@@ -7,6 +6,7 @@ import { removeParts } from '@/data/folder/picture-files';
 import { mustHaveRoom } from '@/data/folder/room-left';
 import { journalFiles, scanJournal } from '@/data/journal/scan';
 import { ArchiveRefused, unzip, writeZip, type ZipEntry } from './zip';
+import { sha256 } from '../sha256';
 
 const JOURNAL = /^journal\/\d{4,}\.jsonl$/;
 const PICTURE = /^pictures\/[0-9a-f]{64}\.jpg$/;
@@ -21,8 +21,6 @@ const contentsSchema = z.strictObject({
   files: z.record(z.string(), z.string().regex(/^[0-9a-f]{64}$/)),
 });
 type Contents = z.infer<typeof contentsSchema>;
-
-const hashOf = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
 
 const LIMITS = {
   allows: (name: string) => name === CONTENTS || JOURNAL.test(name) || PICTURE.test(name),
@@ -50,7 +48,7 @@ function* entriesOf(folder: string, seq: number): Generator<ZipEntry> {
   const files: Record<string, string> = {};
   const noted = (entry: ZipEntry): ZipEntry => {
     const bytes = entry.bytes();
-    files[entry.name] = hashOf(bytes);
+    files[entry.name] = sha256(bytes);
     return { ...entry, bytes: () => bytes };
   };
   for (const entry of journalEntries(folder)) yield noted(entry);
@@ -109,7 +107,7 @@ export function readCopy(file: string): { readonly seq: number; readonly files: 
   if (named.join('\n') !== [...files.keys()].sort().join('\n'))
     throw new ArchiveRefused('It does not hold the files it says it holds.');
   for (const [name, bytes] of files)
-    if (hashOf(bytes) !== contents.files[name]) throw new ArchiveRefused(`${name} in it is damaged.`);
+    if (sha256(bytes) !== contents.files[name]) throw new ArchiveRefused(`${name} in it is damaged.`);
   return { seq: contents.seq, files };
 }
 

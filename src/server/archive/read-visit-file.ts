@@ -4,7 +4,7 @@ import { isOfNoVisit, type Operation } from '@/core/operations/operations';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
 import { ArchiveRefused, unzip } from './zip';
-import { sha256 } from './visit-file';
+import { sha256 } from '../sha256';
 
 const PICTURE = /^pictures\/([0-9a-f]{64})\.jpg$/;
 const LIMITS = {

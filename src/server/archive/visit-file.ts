@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { readOperation } from '@/core/operations/upgrade';
 import type { Operation } from '@/core/operations/operations';
 import type { Deck } from '@/core/formats/deck/deck';
@@ -10,8 +9,7 @@ import type { Database, Sql } from '@/data/sql';
 import { findVisit } from '@/data/visits';
 import { deckIn } from '../deck-files/export';
 import { ArchiveRefused, zipOf, type ZipEntry } from './zip';
-
-export const sha256 = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
+import { sha256 } from '../sha256';
 
 /** JSON with the members of each object in the order of their names: the same visit is the same bytes. */
 const inOrder = (value: unknown): string =>

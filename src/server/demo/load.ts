@@ -9,7 +9,7 @@ import { listVisits } from '@/data/visits';
 import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
-import { hashOf } from '../pictures/hash-of';
+import { sha256 } from '../sha256';
 import { storePicture } from '../pictures/store-picture';
 import { loadVisit } from '../visits/load-visit';
 import { loadVerdicts } from './load-verdicts';
@@ -196,7 +196,7 @@ async function loadPhoto({ db, write }: Loader, roomId: string, { photo, oldWall
   const clean = await cleanPicture(drawn);
   if (!clean.ok) throw new Error('demo: the picture was refused');
   const { jpeg, width, height } = clean;
-  const picture = hashOf(drawn);
+  const picture = sha256(drawn);
   await storePicture(db, picture, { jpeg, width, height });
   const photoId = await write({ name: 'photo.add', roomId, picture, width, height, settings: 'locked' });
   const white = { ...PAPER_AT, rgb: await whiteOf(jpeg, { width, height }) };

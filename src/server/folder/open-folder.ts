@@ -13,7 +13,7 @@ import { FolderNewer, migrate } from '@/data/migrate';
 import { listPicturesInTable, pictureMoved } from '@/data/photos';
 import type { Database } from '@/data/sql';
 import { loadShippedDecks } from '../deck/load-shipped';
-import { hashOf } from '../pictures/hash-of';
+import { sha256 } from '../sha256';
 import { replay } from './replay';
 import { FolderDamaged } from './trouble';
 
@@ -102,7 +102,7 @@ const open = ({ database, folder, pictures }: Places, journal: Journal, { onFata
 async function movePictures(db: Database, pictures: PictureFiles): Promise<void> {
   for (const { hash, jpeg } of await listPicturesInTable(db)) {
     pictures.keep(hash, jpeg);
-    await pictureMoved(db, hash, hashOf(jpeg));
+    await pictureMoved(db, hash, sha256(jpeg));
   }
 }
 

@@ -2,6 +2,7 @@ import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-p
 import type { CardColour, LookCard } from '@/core/formats/look-cards';
 import type { Visit } from '@/core/record/visit';
 import { fontsFor, MM, type Paper } from '../pdf/paper';
+import { upperFirst } from '@/core/base/words';
 
 /** Four cards a sheet: A6 on A4; on Letter as wide, and half the sheet high. */
 const SHEETS = {
@@ -55,8 +56,6 @@ export function boardCards(cards: readonly LookCard[]): BoardCard[] {
     }));
   });
 }
-
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Lines for words under each of so many looks: what is left of the card. */
 const LINES = { 1: 9, 2: 4, 3: 2 } as const;

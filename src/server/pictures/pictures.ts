@@ -1,6 +1,6 @@
 import { findPictureRow } from '@/data/photos';
 import { database } from '../database';
-import { hashOf } from './hash-of';
+import { sha256 } from '../sha256';
 import { cleanPicture } from './clean-picture';
 import { storePicture } from './store-picture';
 
@@ -10,7 +10,7 @@ export type PictureResult =
 
 /** Cleans a picture and keeps it under the hash of the file it was handed in as, for a photograph to name. */
 export async function keepPicture(hash: string, bytes: Uint8Array): Promise<PictureResult> {
-  if (hashOf(bytes) !== hash) return { ok: false, reason: 'another-file' };
+  if (sha256(bytes) !== hash) return { ok: false, reason: 'another-file' };
   const clean = await cleanPicture(bytes);
   if (!clean.ok) return clean;
   await storePicture(await database(), hash, clean);

@@ -1,7 +1,7 @@
 import type { PictureRow } from '@/data/photos';
 import { deletePictureRows, findPictureRow, insertPictureRow, listUnusedPictures } from '@/data/photos';
 import type { Database } from '@/data/sql';
-import { hashOf } from './hash-of';
+import { sha256 } from '../sha256';
 
 type Clean = {
   readonly jpeg: Uint8Array;
@@ -20,7 +20,7 @@ export async function storePicture(
   db.mustHaveRoom(jpeg.length);
   if ((await findPictureRow(db, hash)) && db.pictures.has(hash)) return;
   db.pictures.keep(hash, jpeg);
-  const row: PictureRow = { hash, sha256: hashOf(jpeg), width, height, keptAt };
+  const row: PictureRow = { hash, sha256: sha256(jpeg), width, height, keptAt };
   await db.journalled(async (sql) => {
     const known = await findPictureRow(sql, hash);
     if (!known) await insertPictureRow(sql, row);

@@ -1,0 +1,2 @@
+/** Radians in a degree. */
+export const RAD = Math.PI / 180;
