@@ -55,7 +55,14 @@ module.exports = {
     only('workers', 'core'),
     only('cli', 'core', 'server', 'data'),
     only('speech'),
-    only('server', 'core', 'data', 'devices', 'speech'),
+    only('client-page', 'core'),
+    {
+      name: 'client-page-takes-only-types',
+      severity: 'error',
+      from: { path: '^src/client-page/', pathNot: TESTS },
+      to: { pathNot: '^src/client-page/', dependencyTypesNot: ['type-only'] },
+    },
+    only('server', 'core', 'data', 'devices', 'speech', 'client-page'),
     only('ui', 'core', 'speech'),
     only('features', 'core', 'ui', 'server', 'workers', 'speech'),
     {
@@ -95,7 +102,11 @@ module.exports = {
     {
       name: 'no-orphans',
       severity: 'error',
-      from: { orphan: true, path: '^src/', pathNot: '^src/app/|[.]test[.]tsx?$|[.]d[.]ts$|^src/(proxy|instrumentation)[.]ts$' },
+      from: {
+        orphan: true,
+        path: '^src/',
+        pathNot: '^src/(app|client-page)/|[.]test[.]tsx?$|[.]d[.]ts$|^src/(proxy|instrumentation)[.]ts$',
+      },
       to: {},
     },
   ],

@@ -30,7 +30,15 @@ const zone = (target, ...from) => from.map((f) => ({ target: `./src/${target}`, 
 export default defineConfig([
   ...nextVitals,
   ...nextTs,
-  globalIgnores(['.next/**', 'var/**', 'next-env.d.ts', 'src/core/reference/**', 'test-results/**', 'playwright-report/**']),
+  globalIgnores([
+    '.next/**',
+    'var/**',
+    'next-env.d.ts',
+    'src/core/reference/**',
+    'src/server/looks/client-page-made.ts',
+    'test-results/**',
+    'playwright-report/**',
+  ]),
   {
     files: ['src/**/*.{ts,tsx}'],
     settings: { 'import/resolver': { typescript: true } },

@@ -53,7 +53,10 @@ export function install() {
 }
 
 /** Builds the application, unless this very source is built. */
-export function build({ force = false } = {}) {
+export async function build({ force = false } = {}) {
+  // after installing: it is bundled by what is installed
+  const { makeClientPage } = await import('./make-client-page.mjs');
+  makeClientPage();
   const stamp = inRoot('.next', 'elm-swatch-source');
   const wanted = fingerprint(SOURCES);
   if (!force && read(stamp) === wanted && existsSync(inRoot('.next', 'BUILD_ID'))) return;
@@ -65,5 +68,5 @@ export function build({ force = false } = {}) {
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   install();
-  if (process.argv.includes('--build')) build();
+  if (process.argv.includes('--build')) await build();
 }

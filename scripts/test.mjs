@@ -73,7 +73,7 @@ count(node('dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo'));
 count(node('next/dist/bin/next', 'typegen') && node('typescript/bin/tsc', '--noEmit'));
 count(node('typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.core.json'));
 
-build({ force: true });
+await build({ force: true });
 count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
 
 const jestOk = await jestEnded;

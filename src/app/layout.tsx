@@ -5,6 +5,7 @@ import { ToldOnce } from '@/features/session/told-once';
 import { toBeTold } from '@/server/keeping/kept';
 import { InOwnWords } from '@/features/session/own-words';
 import { ServiceWorker } from '@/features/session/service-worker';
+import { Queries } from '@/ui/queries';
 import { Toaster } from '@/ui/toaster';
 import './globals.css';
 
@@ -26,7 +27,9 @@ export default async function RootLayout({ children }: { children: React.ReactNo
     <html lang="en" className={hanken.variable} suppressHydrationWarning>
       <body>
         <ToldOnce {...await toBeTold()} />
-        <InOwnWords>{children}</InOwnWords>
+        <Queries>
+          <InOwnWords>{children}</InOwnWords>
+        </Queries>
         <Toaster />
         <ServiceWorker />
       </body>

@@ -9,7 +9,8 @@ import type { BaseKind } from '@/core/paint/tint-system';
 import { observationsOf } from '@/core/record/observations';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
-import { knownColour, useDeck, type DeckColour } from '../entry/deck-data';
+import { knownColour, type DeckColour } from '@/core/record/deck-colour';
+import { useDeck } from '../entry/deck-data';
 import { useNextSamples } from '../light-client/judgements';
 import { judgedThings } from '@/core/engine/judged-things';
 import { latest } from '../light-client/light-worker';
@@ -66,7 +67,7 @@ function nearest(candidates: readonly Candidate[], lab: Lab): Candidate | undefi
 /** What to look at next in a room, once something was said there. */
 export function useProposals(room: Room) {
   const deck = useDeck();
-  const colours = deck.state === 'ready' ? deck.colours : undefined;
+  const colours = deck.data;
   const said = useMemo(() => observationsOf(room), [room]);
   const { candidates } = room;
   const choices = useMemo(() => (colours ? choicesOf(candidates, colours) : []), [candidates, colours]);
@@ -106,7 +107,7 @@ export function useProposals(room: Room) {
   );
   return {
     said: said.length > 0,
-    failed: answered.state === 'failed' || deck.state === 'failed',
+    failed: answered.state === 'failed' || deck.isError,
     busy: request !== undefined && answered.state === 'computing',
     proposals: request ? proposals : undefined,
     possible: answer?.possible,

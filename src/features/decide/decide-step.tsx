@@ -28,7 +28,7 @@ import { SupplyDialog } from './supply-dialog';
 import { SurfacePanel } from './surface-panel';
 import { SurfaceRows } from './surface-rows';
 import { floorOf, nowOn, useSurfaceLight, type SurfaceLight } from './use-surface-light';
-import { wallColours } from './ways';
+import { wallColours } from '@/core/engine/ways';
 import { useWays } from './use-ways';
 import { upperFirst } from '@/core/base/words';
 
@@ -83,12 +83,15 @@ function AsPainted() {
 /** Which surfaces are chosen: those of the first open row until others are. */
 function useChosen(rows: readonly SurfaceRow[], decided: DecidedRoom) {
   const [picked, setPicked] = useState<readonly string[]>();
-  const all = decided.surfaces.map((s) => s.surface);
-  const standing = (picked ?? []).filter((id) => all.some((s) => s.id === id));
-  const first = rows.find((r) => !r.choice) ?? rows[0]!;
-  const ids = standing.length > 0 ? standing : first.surfaces.map((s) => s.id);
-  const surfaces = all.filter((s) => ids.includes(s.id));
-  return { surfaces, chosen: new Set(ids), choose: (next: readonly PaintSurface[]) => setPicked(next.map((s) => s.id)) };
+  // the same surfaces are the same list: everything that is proposed and judged for them hangs on it
+  const { surfaces, chosen } = useMemo(() => {
+    const all = decided.surfaces.map((s) => s.surface);
+    const standing = (picked ?? []).filter((id) => all.some((s) => s.id === id));
+    const first = rows.find((r) => !r.choice) ?? rows[0]!;
+    const chosen = new Set(standing.length > 0 ? standing : first.surfaces.map((s) => s.id));
+    return { surfaces: all.filter((s) => chosen.has(s.id)), chosen };
+  }, [picked, rows, decided]);
+  return { surfaces, chosen, choose: (next: readonly PaintSurface[]) => setPicked(next.map((s) => s.id)) };
 }
 
 /** What is chosen for, beside the list; on a phone in a sheet where the finger is: below the drawing nobody looks. */
@@ -141,7 +144,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
     <SurfacePanel
       key={surfaces.map((s) => s.id).join()}
       {...{ room, decided, surfaces, ways, judging, light }}
-      deckFailed={deck.state === 'failed' ? deck.retry : undefined}
+      deckFailed={deck.isError ? () => void deck.refetch() : undefined}
       wallHex={wall ? light.paint(candidateSwatch(wall), null) : null}
       onSaid={setTaken}
     />

@@ -20,7 +20,7 @@ import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
 import { TAKE_KEYS, WayList } from './way-list';
-import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from './ways';
+import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from '@/core/engine/ways';
 import { upperFirst } from '@/core/base/words';
 
 const FEW = 4;

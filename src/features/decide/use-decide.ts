@@ -7,7 +7,7 @@ import type { PaintSurface } from '@/core/record/paint-surfaces';
 import type { Room } from '@/core/record/room';
 import { takenColour } from '../session/take-colour';
 import { useVisit } from '../session/visit-context';
-import type { WayOption } from './ways';
+import type { WayOption } from '@/core/engine/ways';
 import type { WriteOf } from '@/core/operations/operations';
 
 const NOT_PAINTED = { candidateId: null, coats: USUAL_COATS, primer: 'none', undercoat: 'none', why: '' } as const;

@@ -15,7 +15,7 @@ import { useCursorPart } from '../cursor/cursor';
 import { latest, useSpots } from '../light-client/light-worker';
 import { useMomentRequests } from '../light-client/moment-request';
 import { hexOf } from '../words/say-colour';
-import { wallColours } from './ways';
+import { wallColours } from '@/core/engine/ways';
 
 /** A dark room: everything is the same dark grey. */
 const NIGHT_HEX = '#262626';

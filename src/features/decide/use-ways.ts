@@ -12,7 +12,7 @@ import { useDeck } from '../entry/deck-data';
 import { asKey } from '../light-client/as-key';
 import { latest, useJob } from '../light-client/light-worker';
 import { useRoomLights } from '../light-client/room-day';
-import { shownWays, wallAsThing, waysFor, whiteWay, type ShownWay } from './ways';
+import { shownWays, wallAsThing, waysFor, whiteWay, type ShownWay } from '@/core/engine/ways';
 
 /** Proposals of a kind that are ready, of all that is shown. */
 const READY_FIRST = { trim: ['own', 'white', 'deeper'], ceiling: ['white', 'weaker', 'own'] } as const;
@@ -33,8 +33,8 @@ function judgedStaying(room: RoomInLight, kind: PaintSurface['kind']) {
 
 /** What could be painted on surfaces, judged beside walls and what stays in the room's lights. */
 export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: readonly PaintSurface[]) {
-  const deckState = useDeck();
-  const deck = deckState.state === 'ready' ? deckState.colours : undefined;
+  const asksDeck = useDeck();
+  const { data: deck } = asksDeck;
   const lit = useRoomLights(room.id);
   const asked = useMemo(() => ({ room, decided, surfaces, deck }), [room, decided, surfaces, deck]);
   const ways = useMemo(() => waysFor(asked), [asked]);
@@ -63,5 +63,5 @@ export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: reado
         : ways;
     return inOrder(shownWays(all, [...(judged?.ways ?? []), ...(judged?.white ? [judged.white] : [])]), kind);
   }, [asked, judged, ways, kind]);
-  return { ways: shown, judging: request !== undefined && answer.state === 'computing', deck: deckState };
+  return { ways: shown, judging: request !== undefined && answer.state === 'computing', deck: asksDeck };
 }

@@ -4,7 +4,7 @@ import { Button, Key } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { VerdictBar } from '@/ui/verdict-mark';
 import { sayColour } from '../words/say-colour';
-import type { ShownWay } from './ways';
+import type { ShownWay } from '@/core/engine/ways';
 
 /** Keys of the first proposals. */
 export const TAKE_KEYS = ['a', 's', 'f'] as const;

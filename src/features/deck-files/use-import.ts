@@ -1,5 +1,6 @@
 'use client';
 
+import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { ApplyResult } from '@/core/operations/revision';
@@ -35,6 +36,7 @@ async function* linesOf(response: Response): AsyncGenerator<Line> {
 /** Reads a deck file into a preview, and takes it in when told to. */
 export function useImport() {
   const router = useRouter();
+  const client = useQueryClient();
   const [state, setState] = useState<ImportState>({ state: 'idle' });
   const stop = useRef<AbortController | undefined>(undefined);
 
@@ -71,6 +73,7 @@ export function useImport() {
       .catch((): ApplyResult => ({ ok: false, reason: 'failed' }));
     if (!result.ok) return setState({ state: 'failed', reason: sayRefusal(result) });
     setState({ state: 'taken', colours: preview.makers.reduce((sum, m) => sum + m.colours, 0) });
+    void client.invalidateQueries();
     router.refresh();
   };
 

@@ -9,16 +9,16 @@ import { MARKED_BELOW } from '@/core/paint/strength';
 import type { Room } from '@/core/record/room';
 import { AnyStrength } from '../entry/any-strength';
 import { ColourAcross } from '../drawings/colour-across';
-import { knownColour } from '../entry/deck-data';
+import { knownColour } from '@/core/record/deck-colour';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
-import type { DeckColour } from '../entry/deck-data';
+import type { DeckColour } from '@/core/record/deck-colour';
 import { ColourSheet } from './colour-sheet';
 import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
-import { useSheet, type Sheet, type SheetState } from './use-sheet';
+import { useSheet, type Sheet, type SheetQuery } from './use-sheet';
 
 /** What the strengths are predicted from; nothing is claimed of a maker nothing is known of. */
 const predictedFrom = ({ hasFormula, baseKnown, maker }: DeckColour): string =>
@@ -71,29 +71,29 @@ function StrengthRow({ strength, candidate, onToggle }: RowProps) {
 }
 
 function Strengths({
-  state,
+  asked,
   candidates,
   colour,
   onToggle,
 }: {
-  state: SheetState;
+  asked: SheetQuery;
   candidates: readonly Candidate[];
   colour: DeckColour;
   onToggle: Toggle;
 }) {
-  if (state.state === 'loading') return <p className="h-56 text-sm text-soft">Working out the strengths…</p>;
-  if (state.state === 'failed')
+  if (asked.isPending) return <p className="h-56 text-sm text-soft">Working out the strengths…</p>;
+  if (asked.isError)
     return (
       <div className="grid justify-items-start gap-2">
         <FieldError>The strengths could not be worked out.</FieldError>
-        <Button onClick={state.retry}>Try again</Button>
+        <Button onClick={() => void asked.refetch()}>Try again</Button>
       </div>
     );
   return (
     <>
-      <LighterThanBase sheet={state.sheet} />
+      <LighterThanBase sheet={asked.data} />
       <ul className="grid">
-        {state.sheet.strengths.map((strength) => (
+        {asked.data.strengths.map((strength) => (
           <StrengthRow
             key={strength.percent}
             strength={strength}
@@ -123,7 +123,7 @@ type Props = {
 /** A deck colour large, its neighbours on the strip, and its strengths to take to the bench. */
 export function ColourPanel(props: Props) {
   const { room, colour, twins, candidates, stays, onToggle, lighter, deeper, onChoose, compared, onCompare } = props;
-  const state = useSheet(colour.id);
+  const asked = useSheet(colour.id);
   const taken = candidates.find((c) => c.deckColourId === colour.id);
   const panel = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -165,14 +165,14 @@ export function ColourPanel(props: Props) {
           <Button aria-pressed={compared} onClick={onCompare}>
             <Columns3 aria-hidden size={16} /> {compared ? 'In the tray' : 'Compare'}
           </Button>
-          <ColourSheet colour={colour} twins={twins} state={state} stays={stays}>
+          <ColourSheet colour={colour} twins={twins} asked={asked} stays={stays}>
             <Button>
               <FileText aria-hidden size={16} /> Sheet
             </Button>
           </ColourSheet>
         </div>
         <h3 className="mt-4 mb-2 font-semibold">Take to this room at</h3>
-        <Strengths state={state} candidates={candidates} colour={colour} onToggle={onToggle} />
+        <Strengths asked={asked} candidates={candidates} colour={colour} onToggle={onToggle} />
         <div className="mt-2 flex flex-wrap gap-2">
           <AnyStrength room={room} colour={knownColour(colour, colour.lab)} from={85} onTaken={() => undefined}>
             <Button>Another strength…</Button>

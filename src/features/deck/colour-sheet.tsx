@@ -13,13 +13,13 @@ import { Explain } from '@/ui/explain';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
-import type { DeckColour } from '../entry/deck-data';
+import type { DeckColour } from '@/core/record/deck-colour';
 import { CounterOrder } from './counter-order';
 import { FindStrength } from './find-strength';
 import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
 import { Sheens } from './sheens';
-import type { Sheet, SheetState } from './use-sheet';
+import type { Sheet, SheetQuery } from './use-sheet';
 
 const SpectrumChart = dynamic(() => import('./spectrum-chart').then((module) => module.SpectrumChart), {
   ssr: false,
@@ -177,37 +177,37 @@ function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly dec
 type Props = {
   readonly colour: DeckColour;
   readonly twins: readonly DeckColour[];
-  readonly state: SheetState;
+  readonly asked: SheetQuery;
   readonly stays: readonly RecordedStay[];
   readonly children: ReactNode;
 };
 
 /** Everything known and predicted of one deck colour. */
-export function ColourSheet({ colour, twins, state, stays, children }: Props) {
+export function ColourSheet({ colour, twins, asked, stays, children }: Props) {
   return (
     <Dialog title={`${colour.name}, ${colour.maker} ${colour.code}`} description={sayColour(colour.lab)} trigger={children} wide>
-      {state.state === 'failed' && <FieldError>The sheet could not be worked out.</FieldError>}
-      {state.state === 'loading' && <p className="text-soft">Working it out…</p>}
-      {state.state === 'ready' && (
+      {asked.isError && <FieldError>The sheet could not be worked out.</FieldError>}
+      {asked.isPending && <p className="text-soft">Working it out…</p>}
+      {asked.data && (
         <div className="grid gap-6">
           <div className="flex h-28">
             <Patch
-              hex={state.sheet.base.hex}
-              label={`${state.sheet.base.name}: ${sayColour(state.sheet.base.lab)}`}
+              hex={asked.data.base.hex}
+              label={`${asked.data.base.name}: ${sayColour(asked.data.base.lab)}`}
               className="w-24"
             />
-            {[...state.sheet.strengths].reverse().map((s) => (
+            {[...asked.data.strengths].reverse().map((s) => (
               <Patch key={s.percent} hex={s.hex} label={`${s.percent} %: ${s.name}`} className="flex-1" />
             ))}
           </div>
           <SharedNames twins={twins} />
           <div className="grid items-start gap-6 lg:grid-cols-2">
-            <SpectrumChart sheet={state.sheet} />
-            <Lights sheet={state.sheet} />
-            <Strengths sheet={state.sheet} />
-            <Formulas sheet={state.sheet} deckColourId={colour.id} />
+            <SpectrumChart sheet={asked.data} />
+            <Lights sheet={asked.data} />
+            <Strengths sheet={asked.data} />
+            <Formulas sheet={asked.data} deckColourId={colour.id} />
             <FindStrength colourId={colour.id} stays={stays} />
-            <Sheens lab={state.sheet.lab} />
+            <Sheens lab={asked.data.lab} />
           </div>
         </div>
       )}

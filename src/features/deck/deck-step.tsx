@@ -43,7 +43,7 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
   const [view, setView] = useKept<'deck' | 'shortlist'>('deck.view', 'deck', ['deck', 'shortlist']);
   const [filter, setFilter] = useKeptFilter();
   const settled = useDeferredValue(filter);
-  const colours = useDeckLooks(roomId, deck.state === 'ready' ? deck.colours : undefined);
+  const colours = useDeckLooks(roomId, deck.data);
   const shown = useMemo(() => (colours ? filterDeck(colours, settled) : []), [colours, settled]);
   return (
     <div className="flex h-full flex-col fold:h-auto">
@@ -72,15 +72,15 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
           )}
         </StepTitle>
       </div>
-      {deck.state === 'loading' && (
+      {deck.isPending && (
         <p className="px-5 text-soft" role="status">
           Reading the deck…
         </p>
       )}
-      {deck.state === 'failed' && (
+      {deck.isError && (
         <div className="grid justify-items-start gap-3 px-5">
           <FieldError>The deck could not be read.</FieldError>
-          <Button onClick={deck.retry}>Try again</Button>
+          <Button onClick={() => void deck.refetch()}>Try again</Button>
         </div>
       )}
       {colours && view === 'shortlist' && <Shortlist roomId={roomId} colours={colours} />}

@@ -1,5 +1,6 @@
 'use client';
 
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { lrvOf } from '@/core/colour/lab';
 import { SHEET_LIGHTS } from '@/core/paint/sheet';
@@ -10,6 +11,7 @@ import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
+import { askJson, asPost } from '@/ui/queries';
 
 const LIGHTS = [{ id: 'D65', name: 'daylight, 6,500 K' }, ...SHEET_LIGHTS] as const;
 type LightId = (typeof LIGHTS)[number]['id'];
@@ -152,30 +154,25 @@ function AimFields({
   );
 }
 
+const FILL_IN = 'Fill in a number: an LRV or ΔE from 0 to 100, or lux above 0.';
+
 type Props = { readonly colourId: string; readonly stays: readonly RecordedStay[] };
 
 /** The strength that reaches an LRV, a contrast with what stays, or a look; says when it cannot and how near it comes. */
 export function FindStrength({ colourId, stays }: Props) {
   const [draft, setDraft] = useState(START);
-  const [answer, setAnswer] = useState<SolveAnswer>();
-  const [error, setError] = useState<string>();
+  const [asked, setAsked] = useState<Aim | 'nothing'>();
+  const aim = asked === 'nothing' ? undefined : asked;
+  const { data: answer, isError } = useQuery({
+    queryKey: ['solve', colourId, aim],
+    queryFn: ({ signal }) => askJson<SolveAnswer>(`/api/deck/${encodeURIComponent(colourId)}/solve`, asPost(aim, signal)),
+    enabled: aim !== undefined,
+  });
+  const error = asked === 'nothing' ? FILL_IN : isError ? 'It could not be worked out.' : undefined;
   const finishes = finishesOf(stays);
   const set = (change: Partial<Draft>) => {
     setDraft({ ...draft, ...change });
-    setAnswer(undefined);
-    setError(undefined);
-  };
-  const solve = async () => {
-    const aim = aimOf(draft, finishes);
-    if (!aim) return setError('Fill in a number: an LRV or ΔE from 0 to 100, or lux above 0.');
-    const url = `/api/deck/${encodeURIComponent(colourId)}/solve`;
-    const response = await fetch(url, {
-      method: 'POST',
-      body: JSON.stringify(aim),
-      headers: { 'content-type': 'application/json' },
-    }).catch(() => undefined);
-    if (!response?.ok) return setError('It could not be worked out.');
-    setAnswer((await response.json()) as SolveAnswer);
+    setAsked(undefined);
   };
   return (
     <section className="grid gap-3">
@@ -195,7 +192,7 @@ export function FindStrength({ colourId, stays }: Props) {
         className="flex flex-wrap items-end gap-3"
         onSubmit={(e) => {
           e.preventDefault();
-          void solve();
+          setAsked(aimOf(draft, finishes) ?? 'nothing');
         }}
       >
         <AimFields draft={draft} finishes={finishes} set={set} />

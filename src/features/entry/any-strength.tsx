@@ -2,14 +2,17 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import { MARKED_BELOW } from '@/core/paint/strength';
 import type { Room } from '@/core/record/room';
 import type { Mixed } from '@/server/deck/mix';
 import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
-import { useTakeColour, type KnownColour } from '../session/take-colour';
+import { askJson } from '@/ui/queries';
+import type { KnownColour } from '@/core/record/deck-colour';
+import { useTakeColour } from '../session/take-colour';
 import { sayRefusal } from '../words/words';
 
 const RANGE = { min: 10, max: 150, step: 5 } as const;
@@ -25,23 +28,11 @@ export const sayUnusual = (percent: number): string | undefined =>
 
 /** A colour mixed at a strength by the server; undefined until it answers. */
 function useMixed(deckColourId: string, percent: number): Mixed | 'failed' | undefined {
-  const [failed, setFailed] = useState<string>();
-  const [mixed, setMixed] = useState<Mixed & { readonly of: string }>();
-  const of = `${deckColourId} ${percent}`;
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch(`/api/deck/${encodeURIComponent(deckColourId)}/mix?at=${percent}`, { signal: stop.signal })
-      .then(async (response) => {
-        if (!response.ok) throw new Error(`mix: ${response.status}`);
-        setMixed({ ...((await response.json()) as Mixed), of });
-      })
-      .catch(() => {
-        if (!stop.signal.aborted) setFailed(of);
-      });
-    return () => stop.abort();
-  }, [deckColourId, percent, of]);
-  if (mixed?.of === of) return mixed;
-  return failed === of ? 'failed' : undefined;
+  const { data, isError } = useQuery({
+    queryKey: ['mix', deckColourId, percent],
+    queryFn: ({ signal }) => askJson<Mixed>(`/api/deck/${encodeURIComponent(deckColourId)}/mix?at=${percent}`, { signal }),
+  });
+  return isError ? 'failed' : data;
 }
 
 type Props = {

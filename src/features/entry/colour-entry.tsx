@@ -18,7 +18,8 @@ import { PhotoEntry } from './photo-entry';
 import { ColorimeterEntry } from './colorimeter-entry';
 import { SimulatedInstrument } from './simulated-instrument';
 import { SpectrumEntry } from './spectrum-entry';
-import { findInDeck, useDeck } from './deck-data';
+import { findInDeck } from '@/core/record/deck-colour';
+import { useDeck } from './deck-data';
 
 type EntryProps = { readonly onColour: (colour: RecordedColour) => void };
 
@@ -81,9 +82,9 @@ const SHOWN = 24;
 function DeckEntry({ onColour }: EntryProps) {
   const deck = useDeck();
   const [text, setText] = useState('');
-  if (deck.state === 'failed') return <FieldError>The deck could not be read.</FieldError>;
-  if (deck.state === 'loading') return <p className="py-6 text-soft">Reading the deck…</p>;
-  const found = findInDeck(deck.colours, text);
+  if (deck.isError) return <FieldError>The deck could not be read.</FieldError>;
+  if (deck.isPending) return <p className="py-6 text-soft">Reading the deck…</p>;
+  const found = findInDeck(deck.data, text);
   return (
     <div>
       <TextField label="Find by name or code" value={text} onChange={(e) => setText(e.target.value)} />

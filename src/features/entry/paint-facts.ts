@@ -1,72 +1,73 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useQueries, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import type { Container } from '@/core/paint/containers';
 import type { AskedPaint, PaintFacts } from '@/server/paint/facts';
+import { askJson, asPost } from '@/ui/queries';
 
 export type { AskedPaint, PaintFacts };
 
 /** What samples are painted from. */
 export const POT_CONTAINERS: Container[] = ['sample-jar', 'pint'];
 
-const keyOf = ({ deckColourId, strength, under, containers }: AskedPaint) =>
-  JSON.stringify([deckColourId, strength, under, containers]);
-/** What was answered in this page; a deck that changes reloads it. */
-const known = new Map<string, PaintFacts | null>();
-
-/** What was answered of a paint; undefined until it is known. */
-const answered = (paint: AskedPaint): PaintFacts | undefined => known.get(keyOf(paint)) ?? undefined;
-
-type State = {
-  readonly state: 'asking' | 'known' | 'failed';
-  readonly of: (paint: AskedPaint) => PaintFacts | undefined;
-  /** Changes with every answer. */
-  readonly seen: number;
+type Waiting = {
+  readonly paint: AskedPaint;
+  readonly tell: (facts: PaintFacts | null) => void;
+  readonly fail: (why: unknown) => void;
 };
-
-/** What papers say of paints: their base, coats over what is there, pours. Asked once a page for each; undefined until it is known. */
-export function usePaintFacts(
-  asked: readonly AskedPaint[],
-): State & { readonly retry: () => void; /** Asks anew what was answered. */ readonly again: () => void } {
-  const [seen, setSeen] = useState(0);
-  const [failed, setFailed] = useState(false);
-  const [attempt, setAttempt] = useState(0);
-  const name = [...new Set(asked.map(keyOf))].filter((key) => !known.has(key)).join('\n');
-  useEffect(() => {
-    if (name === '') return;
-    const stop = new AbortController();
-    fetch('/api/paints', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: `[${name.split('\n').map(asRequest).join(',')}]`,
-      signal: stop.signal,
-    })
-      .then(async (response) => {
-        if (!response.ok) throw new Error(`paints: ${response.status}`);
-        const answers = (await response.json()) as (PaintFacts | null)[];
-        name.split('\n').forEach((key, k) => known.set(key, answers[k]!));
-        setFailed(false);
-        setSeen((n) => n + 1);
-      })
-      .catch(() => !stop.signal.aborted && setFailed(true));
-    return () => stop.abort();
-  }, [name, attempt]);
-  const open = asked.some((a) => !known.has(keyOf(a)));
-  return {
-    again: () => {
-      known.clear();
-      setAttempt((n) => n + 1);
-    },
-    state: open ? (failed ? 'failed' : 'asking') : 'known',
-    of: answered,
-    seen,
-    retry: () => {
-      setFailed(false);
-      setAttempt((n) => n + 1);
-    },
-  };
+let waiting: Waiting[] = [];
+/** Asks the server once for all that is asked in one go. */
+function askTogether(paint: AskedPaint): Promise<PaintFacts | null> {
+  return new Promise((tell, fail) => {
+    waiting.push({ paint, tell, fail });
+    if (waiting.length > 1) return;
+    queueMicrotask(() => {
+      const asked = waiting;
+      waiting = [];
+      const paints = asked.map((a) => a.paint);
+      askJson<readonly (PaintFacts | null)[]>('/api/paints', asPost(paints)).then(
+        (answers) => asked.forEach((a, k) => a.tell(answers[k] ?? null)),
+        (why: unknown) => asked.forEach((a) => a.fail(why)),
+      );
+    });
+  });
 }
-function asRequest(key: string): string {
-  const [deckColourId, strength, under, containers] = JSON.parse(key) as unknown[];
-  return JSON.stringify({ deckColourId, strength, under, containers });
+
+const KEY = 'paint';
+const keyOf = ({ deckColourId, strength, under, containers }: AskedPaint) =>
+  [KEY, deckColourId, strength, under, containers] as const;
+const nameOf = (paint: AskedPaint): string => JSON.stringify(keyOf(paint));
+
+/** What papers say of paints: their base, coats over what is there, pours; `of` answers undefined until it is known. */
+export function usePaintFacts(asked: readonly AskedPaint[]) {
+  const client = useQueryClient();
+  const paints = [...new Map(asked.map((paint) => [nameOf(paint), paint])).values()];
+  const known = useQueries({
+    queries: paints.map(({ deckColourId, strength, under, containers }) => {
+      const paint = { deckColourId, strength, under, containers } as AskedPaint;
+      return { queryKey: keyOf(paint), queryFn: () => askTogether(paint), staleTime: Infinity };
+    }),
+    combine: (all: readonly UseQueryResult<PaintFacts | null>[]) => ({
+      facts: all.map((one) => one.data),
+      state: all.some((one) => one.isError)
+        ? ('failed' as const)
+        : all.some((one) => one.isPending)
+          ? ('asking' as const)
+          : ('known' as const),
+    }),
+  });
+  const { facts, state } = known;
+  const names = paints.map(nameOf).join('\n');
+  const of = useMemo(() => {
+    const byName = new Map(names.split('\n').map((name, k) => [name, facts[k]]));
+    return (paint: AskedPaint): PaintFacts | undefined => byName.get(nameOf(paint)) ?? undefined;
+  }, [names, facts]);
+  const again = () => void client.invalidateQueries({ queryKey: [KEY] });
+  return {
+    state,
+    /** The same as long as nothing new was asked or answered. */ of,
+    retry: again,
+    /** Asks anew what was answered. */ again,
+  };
 }

@@ -1,21 +1,16 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { consultantCardSchema, NO_CARD, type ConsultantCard } from '@/core/record/consultant-card';
+import { askJson } from '@/ui/queries';
 
-/** The card of whoever hands papers over; an empty one until it is known, or where it cannot be read. */
+/** The card of whoever hands papers over; an empty one until it is known, or where it cannot be read: papers without a card are papers. */
 export function useConsultantCard(): ConsultantCard {
-  const [card, setCard] = useState(NO_CARD);
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch('/api/keeping/card', { signal: stop.signal })
-      .then(async (response) => {
-        const read = consultantCardSchema.safeParse(await response.json());
-        if (read.success) setCard(read.data);
-      })
-      // papers without a card are papers
-      .catch(() => undefined);
-    return () => stop.abort();
-  }, []);
-  return card;
+  const { data } = useQuery({
+    queryKey: ['card'],
+    queryFn: async ({ signal }) => consultantCardSchema.parse(await askJson('/api/keeping/card', { signal })),
+    // it may have been filled in a moment ago
+    staleTime: 0,
+  });
+  return data ?? NO_CARD;
 }

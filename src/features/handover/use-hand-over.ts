@@ -16,11 +16,11 @@ export function useHandOver(): Made {
   const now = useInstant();
   const card = useConsultantCard();
   const asked = useMemo(() => paintsOnPaper(visit), [visit]);
-  const { of, seen, state, retry } = usePaintFacts(asked);
+  const { of, state, retry } = usePaintFacts(asked);
   // forty rooms take a moment: made anew when something in them, or what is known of a paint, has changed
   const made = useMemo(() => {
-    const factsOf = factsAmong(seen >= 0 ? asked.map((one) => ({ asked: one, facts: of(one) })) : []);
+    const factsOf = factsAmong(asked.map((one) => ({ asked: one, facts: of(one) })));
     return handOver(visit, { factsOf, card }, now ?? Date.parse(visit.createdAt));
-  }, [visit, asked, of, seen, card, now]);
+  }, [visit, asked, of, card, now]);
   return { state, made, retry };
 }

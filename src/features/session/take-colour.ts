@@ -1,14 +1,11 @@
 'use client';
 
 import { v5 } from 'uuid';
-import type { DeckFacts } from '@/core/record/candidate';
+import type { KnownColour } from '@/core/record/deck-colour';
 import type { Room } from '@/core/record/room';
 import type { Written } from './session';
 import { useVisit } from './visit-context';
 import type { WriteOf } from '@/core/operations/operations';
-
-/** What a page knows of a colour at a strength before the server has mixed it. */
-export type KnownColour = Omit<DeckFacts, 'offered' | 'spectrum'> & { readonly deckColourId: string };
 
 /** Makes the id of a candidate of what it is: two windows that take the same colour take one candidate. */
 const CANDIDATES = '6f1c7c9e-52a4-4c0b-9a54-3f0f6f2a8d11';

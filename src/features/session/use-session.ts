@@ -1,5 +1,6 @@
 'use client';
 
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
 import { browserSession } from './browser-session';
 import type { Said, SessionState, WriteOptions, Written } from './session';
@@ -15,9 +16,18 @@ export const useSessionState = (): SessionState =>
     () => ON_SERVER,
   );
 
-/** The one way in for everything that is written. */
-export const useWrite = (): ((said: Said, options?: WriteOptions) => Written) =>
-  useCallback((said, options) => browserSession().session.write(said, options), []);
+/** The one way in for everything that is written outside of a visit; what was asked of the server before is asked again. */
+export function useWrite(): (said: Said, options?: WriteOptions) => Written {
+  const client = useQueryClient();
+  return useCallback(
+    (said, options) => {
+      const written = browserSession().session.write(said, options);
+      void written.result.then(() => client.invalidateQueries());
+      return written;
+    },
+    [client],
+  );
+}
 
 /** Reads what others wrote; done when this page has it. */
 export const readAgain = (): Promise<void> => browserSession().session.readAgain();

@@ -1,38 +1,9 @@
 import { screenColour } from '@/core/colour/srgb';
-import { describeColour, familyOf, nameColour, type Family } from '@/core/colour/family';
+import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import { stripsByColour, type Strip } from '@/core/colour/strips-by-colour';
-import type { Lab } from '@/core/colour/types';
-import type { Lean } from '@/core/colour/lean';
-import type { BaseKind } from '@/core/paint/tint-system';
+import type { DeckColour } from '@/core/record/deck-colour';
 import type { DeckListRow } from '@/data/deck-rows';
-
-/** A deck colour as the deck step shows it; `says` and `family` are computed, never stored. */
-export type DeckColour = {
-  readonly id: string;
-  readonly maker: string;
-  readonly code: string;
-  readonly name: string;
-  readonly strip: string;
-  readonly step: number;
-  readonly lab: Lab;
-  readonly hex: string;
-  readonly lrv: number;
-  /** As its maker prints it; null where the deck does not say. */
-  readonly makerLrv: number | null;
-  /** Its maker's base is known, not assumed. */
-  readonly baseKnown: boolean;
-  /** Its strip is its maker's; otherwise it is made by colour. */
-  readonly ownStrip: boolean;
-  readonly family: Family;
-  readonly lean: Lean;
-  readonly baseKind: BaseKind;
-  /** A spectrum was measured; otherwise the colour is known by its Lab only. */
-  readonly measured: boolean;
-  readonly hasFormula: boolean;
-  readonly says: string;
-  readonly sharedName: boolean;
-};
 
 function deckColour(row: DeckListRow, made: Strip | undefined): DeckColour {
   const lab = { l: row.l, a: row.a, b: row.b };

@@ -2,9 +2,9 @@ import { colourSheet, type Sheet } from '@/core/paint/sheet';
 import { findDeckColour, listDeck } from '@/data/decks';
 import { database } from '../database';
 import { paintsOf } from '../paint/paint-of';
-import { deckColours, type DeckColour } from './deck-colour';
+import type { DeckColour } from '@/core/record/deck-colour';
+import { deckColours } from './deck-colour';
 
-export type { DeckColour };
 export type { Sheet };
 
 /** The whole deck as the deck step shows it. */

@@ -5,11 +5,13 @@ import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { LookHand } from '@/core/record/look-hand';
 import { sayAs, speechOf } from '@/core/record/visit-speech';
 import { inSpeech } from '@/core/units/local-speech';
+import type { PageData } from '@/client-page/answers';
 import type { Visit } from '@/core/record/visit';
-import { CLIENT_SCRIPT } from './client-page-script';
+import { CLIENT_FONT, CLIENT_SCRIPT } from './client-page-made';
 
 const STYLE = `
-*{box-sizing:border-box}body{margin:0;font:17px/1.4 system-ui,sans-serif;background:#e2e2e2;color:#1a1a1a}
+@font-face{font-family:Hanken;font-weight:100 900;src:url(data:font/woff2;base64,${CLIENT_FONT}) format('woff2')}
+*{box-sizing:border-box}body{margin:0;font:17px/1.4 Hanken,system-ui,sans-serif;background:#e2e2e2;color:#1a1a1a}
 header,main,footer{max-width:640px;margin:0 auto;padding:16px}h1{font-size:22px;margin:0 0 4px}h2{font-size:19px;margin:0}
 p{margin:4px 0}.soft{color:#4d4d4d}section{background:#f7f7f7;border:1px solid #bdbdbd;padding:14px;margin:0 0 14px}
 .head{display:flex;gap:12px;align-items:flex-start}.n{border:3px solid #1a1a1a;background:#fff;min-width:38px;height:44px;display:grid;place-items:center;font-weight:600}
@@ -43,11 +45,11 @@ type OnPage = {
  * fetched, and what was answered leaves it as a file.
  */
 export function clientPage(visit: Visit, hand: LookHand, { cards, card }: OnPage): string {
-  const policy = `default-src 'none'; script-src ${hashOf(CLIENT_SCRIPT)}; style-src ${hashOf(STYLE)}; base-uri 'none'; form-action 'none'`;
+  const policy = `default-src 'none'; script-src ${hashOf(CLIENT_SCRIPT)}; style-src ${hashOf(STYLE)}; font-src data:; base-uri 'none'; form-action 'none'`;
   const speech = speechOf(visit);
   const say = sayAs(speech);
   const title = `${say('Colours to look at')}: ${visit.label}`;
-  const data = {
+  const data: PageData = {
     hand: hand.id,
     key: hand.key,
     mostWords: MOST_WORDS,

@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { NO_CARD } from '@/core/record/consultant-card';
 import ICAL from 'ical.js';
 import { look } from '../../../tests/made-up-look';
@@ -102,10 +103,14 @@ describe('the client’s page', () => {
   test('is one file: nothing is fetched, and only its own script and style may run', () => {
     const policy = /http-equiv="Content-Security-Policy" content="([^"]+)"/.exec(html)![1];
     expect(policy).toMatch(
-      /^default-src 'none'; script-src 'sha256-[\w+/=]+'; style-src 'sha256-[\w+/=]+'; base-uri 'none'; form-action 'none'$/,
+      /^default-src 'none'; script-src 'sha256-[\w+/=]+'; style-src 'sha256-[\w+/=]+'; font-src data:; base-uri 'none'; form-action 'none'$/,
     );
     const own = html.replace(/<script type="application\/json".*?<\/script>/s, '');
     expect(own).not.toMatch(/https?:\/\/|\ssrc=|<link|<img|<iframe/);
+  });
+
+  test('its script is the one that src/client-page says', () => {
+    expect(spawnSync(process.execPath, ['scripts/make-client-page.mjs', '--check']).status).toBe(0);
   });
 
   test('names are text: no tag of theirs is one, and they come through whole', () => {

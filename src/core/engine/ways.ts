@@ -1,24 +1,23 @@
-import { sayTowards } from '@/core/judge/say-towards';
-import { directions } from '@/core/colour/directions';
-import { lrvOf } from '@/core/colour/lab';
-import type { Lab } from '@/core/colour/types';
-import { coloursOf, paintedThing, type ColourByArea } from '@/core/engine/judged-things';
-import type { JudgedStay } from '@/core/engine/judgement-protocol';
-import type { Swatch } from '@/core/engine/light-protocol';
-import type { FoundWhite, JudgedWay } from '@/core/engine/surface-ways';
-import { candidateSwatch } from '@/core/engine/swatches';
-import { sayBeside, type Verdict } from '@/core/judge/reasons';
-import { FINISH_FOR, type Finish } from '@/core/paint/product';
-import { sheenFor, type PaintedSurface, type Sheen } from '@/core/paint/sheen';
-import type { Candidate } from '@/core/record/candidate';
-import type { DecidedRoom } from '@/core/record/decided';
-import type { PaintSurface } from '@/core/record/paint-surfaces';
-import type { SurfaceKind } from '@/core/record/paintwork';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
-import { roomRecord, type CandidateRow } from '@/core/record/room-record';
-import { LIGHT_NAMES } from '@/core/room/facing';
-import { alongStrip, knownColour, type DeckColour } from '../entry/deck-data';
-import type { KnownColour } from '../session/take-colour';
+import { sayTowards } from '../judge/say-towards';
+import { directions } from '../colour/directions';
+import { lrvOf } from '../colour/lab';
+import type { Lab } from '../colour/types';
+import { coloursOf, paintedThing, type ColourByArea } from './judged-things';
+import type { JudgedStay } from './judgement-protocol';
+import type { Swatch } from './light-protocol';
+import type { FoundWhite, JudgedWay } from './surface-ways';
+import { candidateSwatch } from './swatches';
+import { sayBeside, type Verdict } from '../judge/reasons';
+import { FINISH_FOR, type Finish } from '../paint/product';
+import { sheenFor, type PaintedSurface, type Sheen } from '../paint/sheen';
+import type { Candidate } from '../record/candidate';
+import type { DecidedRoom } from '../record/decided';
+import type { PaintSurface } from '../record/paint-surfaces';
+import type { SurfaceKind } from '../record/paintwork';
+import type { RoomInLight } from '../record/kinds-of-light';
+import { roomRecord, type CandidateRow } from '../record/room-record';
+import { LIGHT_NAMES } from '../room/facing';
+import { alongStrip, knownColour, type DeckColour, type KnownColour } from '../record/deck-colour';
 
 /** A colour ready to be taken for a surface. */
 export type WayOption = {

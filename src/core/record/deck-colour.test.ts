@@ -1,4 +1,4 @@
-import { findInDeck, knownColour, type DeckColour } from './deck-data';
+import { findInDeck, knownColour, type DeckColour } from './deck-colour';
 
 const colour = (maker: string, code: string, name: string): DeckColour => ({
   id: `${maker}:${code}`,
