@@ -84,8 +84,47 @@ const JUDGED: readonly Maker[] = [
   make('reaction.undo', (d, _, r) => ({ reactionId: d.idOf(r.reactions) })),
 ];
 
-/** Makers that need much to be there are drawn this many times as often. */
-const OFTEN = 3;
+/** What is there to be spoken of. */
+const FOUNDATIONS: readonly Maker[] = [
+  make('stay.save', (d, v, r) => {
+    const all = everyOf(r, 'stays');
+    const known = d.sometimes(0.5) && all.length > 0 ? d.pick(all) : undefined;
+    const other = v.rooms.flatMap((o) => (o === r ? [] : o.stays))[0];
+    return {
+      revision: known ? known.revision + (d.sometimes(0.15) ? 1 : 0) : d.sometimes(0.1) ? 1 : null,
+      stayId: known?.id ?? (other && d.sometimes(0.1) ? other.id : v7()),
+      components: shares(d).map((share) => ({
+        ...drawnPart(d, 'stay.save', 'components'),
+        share,
+        colour: colour(d),
+      })) as never,
+    };
+  }),
+  make('candidate.add', (d, _, r) => ({
+    candidateId: r.candidates.length > 0 && d.sometimes(0.1) ? r.candidates[0]!.id : v7(),
+    deckColourId: d.pick(DECK),
+    strength: d.pick([100, 75, 50, 60]),
+    // the server’s word, not the page’s
+    facts: null,
+  })),
+  make('look.save', (d, _, r) => {
+    const own = everyOf(r, 'looks');
+    const taken = d.sometimes(0.3);
+    const lamps = d.sometimes(0.3);
+    return {
+      lookId: own.length > 0 && d.sometimes(0.5) ? d.idOf(own) : v7(),
+      light: lamps ? 'lamps' : d.pick(['clear', 'overcast', 'both']),
+      fromHour: lamps ? null : d.number(6, 12),
+      toHour: lamps ? null : d.number(12, 20),
+      candidateIds: d.sometimes(0.5) ? [] : [d.idOf(everyOf(r, 'candidates'))],
+      state: taken ? 'taken' : d.pick(['planned', 'dropped']),
+      takenAt: taken ? '2026-09-23T12:05:00.000Z' : null,
+    };
+  }),
+];
+
+/** So many times as often as the rest, what is spoken of and what is said of it. */
+const [MORE_OFTEN, OFTEN] = [8, 3];
 const ALL: readonly Maker[] = [
   make('visit.edit', (d, v) => ({
     visitId: d.sometimes(0.1) ? v7() : v.id,
@@ -146,28 +185,7 @@ const ALL: readonly Maker[] = [
   })),
   make('room.use', () => ({})),
   make('room.paintwork', (d) => ({ paintwork: { ...drawnPart(d, 'room.paintwork', 'paintwork') } })),
-  make('stay.save', (d, v, r) => {
-    const all = everyOf(r, 'stays');
-    const known = d.sometimes(0.5) && all.length > 0 ? d.pick(all) : undefined;
-    const other = v.rooms.flatMap((o) => (o === r ? [] : o.stays))[0];
-    return {
-      revision: known ? known.revision + (d.sometimes(0.15) ? 1 : 0) : d.sometimes(0.1) ? 1 : null,
-      stayId: known?.id ?? (other && d.sometimes(0.1) ? other.id : v7()),
-      components: shares(d).map((share) => ({
-        ...drawnPart(d, 'stay.save', 'components'),
-        share,
-        colour: colour(d),
-      })) as never,
-    };
-  }),
   make('stay.retire', (d, _, r) => ({ stayId: d.idOf(everyOf(r, 'stays')), retired: d.sometimes(0.25) })),
-  make('candidate.add', (d, _, r) => ({
-    candidateId: r.candidates.length > 0 && d.sometimes(0.1) ? r.candidates[0]!.id : v7(),
-    deckColourId: d.pick(DECK),
-    strength: d.pick([100, 75, 50, 60]),
-    // the server’s word, not the page’s
-    facts: null,
-  })),
   make('candidate.retire', (d, _, r) => ({ candidateId: d.idOf(everyOf(r, 'candidates')), retired: d.sometimes(0.25) })),
   make('ruling.set', (d, _, r) => ({ candidateId: d.idOf(r.candidates) })),
   make('note.add', (d, _, r) => ({ candidateId: d.sometimes(0.5) ? null : d.idOf(r.candidates) })),
@@ -186,20 +204,6 @@ const ALL: readonly Maker[] = [
     };
   }),
   make('scheme.retire', (d, _, r) => ({ schemeId: d.idOf(everyOf(r, 'schemes')) })),
-  make('look.save', (d, _, r) => {
-    const own = everyOf(r, 'looks');
-    const taken = d.sometimes(0.3);
-    const lamps = d.sometimes(0.3);
-    return {
-      lookId: own.length > 0 && d.sometimes(0.5) ? d.idOf(own) : v7(),
-      light: lamps ? 'lamps' : d.pick(['clear', 'overcast', 'both']),
-      fromHour: lamps ? null : d.number(6, 12),
-      toHour: lamps ? null : d.number(12, 20),
-      candidateIds: d.sometimes(0.5) ? [] : [d.idOf(everyOf(r, 'candidates'))],
-      state: taken ? 'taken' : d.pick(['planned', 'dropped']),
-      takenAt: taken ? '2026-09-23T12:05:00.000Z' : null,
-    };
-  }),
   make('look.retire', (d, _, r) => ({ lookId: d.idOf(everyOf(r, 'looks')) })),
   make('look.hand', (d, v, r) => ({ visitId: v.id, lookIds: [d.idOf(r.looks)] })),
   make('decision.make', (d, _, r) => ({ ...surfaceOf(d, r), surfaces: d.pick([['ceiling'], ['wall-0', 'wall-1'], ['trim']]) })),
@@ -227,7 +231,11 @@ const ALL: readonly Maker[] = [
 ];
 
 /** Writes of every kind, right and wrong, for a visit and one of its rooms. */
-export const MAKERS: readonly Maker[] = [...ALL, ...Array.from({ length: OFTEN }, () => JUDGED).flat()];
+export const MAKERS: readonly Maker[] = [
+  ...ALL,
+  ...Array.from({ length: OFTEN }, () => JUDGED).flat(),
+  ...Array.from({ length: MORE_OFTEN }, () => FOUNDATIONS).flat(),
+];
 
 /** Draws a maker until what it draws can be written: schemas say more than what a field may hold. */
 const MOST_DRAWS = 200;
