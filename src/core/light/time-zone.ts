@@ -1,3 +1,6 @@
+import { addDays } from 'date-fns/addDays';
+import { formatISO } from 'date-fns/formatISO';
+import { parseISO } from 'date-fns/parseISO';
 import { leastRecentlyUsed } from '../base/least-recently-used';
 
 /** True when `zone` is a time zone this runtime knows (IANA name). */
@@ -50,6 +53,10 @@ export function wallClock(at: number, zone: string): { readonly date: string; re
     hours: shown.getUTCHours() + shown.getUTCMinutes() / 60 + (shown.getUTCSeconds() + shown.getUTCMilliseconds() / 1000) / 3600,
   };
 }
+
+/** The calendar date (YYYY-MM-DD) after the one an instant has in a zone: tomorrow there, whatever its clocks do tonight. */
+export const dayAfter = (at: number, zone: string): string =>
+  formatISO(addDays(parseISO(wallClock(at, zone).date), 1), { representation: 'date' });
 
 /** "15:20" of hours since midnight. */
 export function clockText(hours: number): string {

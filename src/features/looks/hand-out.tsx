@@ -5,7 +5,7 @@ import { CalendarDays, FileText, Smartphone } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
-import { wallClock } from '@/core/light/time-zone';
+import { dayAfter, wallClock } from '@/core/light/time-zone';
 import type { LookHand } from '@/core/record/look-hand';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -25,9 +25,6 @@ function makeKey(): string {
     .replaceAll('/', '_')
     .replace(/=+$/, '');
 }
-
-const DAY_MS = 86_400_000;
-const dayAfter = (at: number, zone: string) => wallClock(at + DAY_MS, zone).date;
 
 /** What a hand-out can be taken away as. */
 function Papers({ hand }: { readonly hand: LookHand }) {

@@ -4,7 +4,7 @@ import { tzlib_get_ical_block } from 'timezones-ical-library';
 import type { LookCard } from '@/core/formats/look-cards';
 import { darkHours } from '@/core/light/dark-hours';
 import { instantOf } from '@/core/light/day-moments';
-import { wallClock } from '@/core/light/time-zone';
+import { dayAfter } from '@/core/light/time-zone';
 import type { LookHand } from '@/core/record/look-hand';
 import { sayAs, speechOf } from '@/core/record/visit-speech';
 import type { Visit } from '@/core/record/visit';
@@ -13,7 +13,6 @@ const MINUTE_MS = 60_000;
 /** How long a look takes, and how long before it one is reminded, minutes. Own choice. */
 const LOOK_MINUTES = 30;
 const REMINDED_MINUTES = 30;
-const DAY_MS = 86_400_000;
 
 /** The instant a look is put in the calendar at: the middle of its hours, or an hour after dark, on its day. */
 export function instantOfLook({ date, fromHour, toHour }: LookCard, day: string, { place }: Pick<Visit, 'place'>): number {
@@ -25,12 +24,6 @@ export function instantOfLook({ date, fromHour, toHour }: LookCard, day: string,
   }
   const [dark, last] = darkHours({ date: on, zone, place });
   return Math.min(dark + 30 * MINUTE_MS, last - LOOK_MINUTES * MINUTE_MS);
-}
-
-/** The day after an instant, as the home's calendar has it: Auckland may be a day ahead of Greenwich, Los Angeles a day behind. */
-export function dayAfter(at: string, zone: string): string {
-  const { date } = wallClock(Date.parse(at), zone);
-  return new Date(Date.parse(`${date}T12:00:00Z`) + DAY_MS).toISOString().slice(0, 10);
 }
 
 /** Text of a property that the library writes as it stands (RFC 5545, 3.3.11). */
@@ -52,7 +45,7 @@ export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly Look
   });
   const taken = new Set<number>();
   for (const card of cards) {
-    let start = instantOfLook(card, dayAfter(hand.at, zone), visit);
+    let start = instantOfLook(card, dayAfter(Date.parse(hand.at), zone), visit);
     // nobody is in two rooms at a time
     while (taken.has(start)) start += LOOK_MINUTES * MINUTE_MS;
     taken.add(start);

@@ -5,7 +5,8 @@ import { look } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, visit } from '../../../tests/made-up-room';
 import { cardsOf } from '@/core/formats/look-cards';
 import type { VisitInLight } from '@/core/record/kinds-of-light';
-import { dayAfter, looksCalendar } from './calendar';
+import { dayAfter } from '@/core/light/time-zone';
+import { looksCalendar } from './calendar';
 import { clientPage } from './client-page';
 
 const before = look({ number: 1, date: '2026-10-24' });
@@ -75,9 +76,12 @@ describe('the calendar of the looks, read back by another library (ical.js)', ()
   });
 
   test('the day after is the home’s: eleven at night in Los Angeles, seven in the morning in Auckland', () => {
-    expect(dayAfter('2026-10-24T06:00:00.000Z', 'America/Los_Angeles')).toBe('2026-10-24');
-    expect(dayAfter('2026-10-23T18:00:00.000Z', 'Pacific/Auckland')).toBe('2026-10-25');
-    expect(dayAfter('2026-10-23T18:00:00.000Z', 'Europe/London')).toBe('2026-10-24');
+    expect(dayAfter(Date.parse('2026-10-24T06:00:00.000Z'), 'America/Los_Angeles')).toBe('2026-10-24');
+    expect(dayAfter(Date.parse('2026-10-23T18:00:00.000Z'), 'Pacific/Auckland')).toBe('2026-10-25');
+    expect(dayAfter(Date.parse('2026-10-23T18:00:00.000Z'), 'Europe/London')).toBe('2026-10-24');
+    // half past midnight of a day of 25 hours: 24 hours on it is still the same day
+    expect(dayAfter(Date.parse('2026-10-24T23:30:00.000Z'), 'Europe/London')).toBe('2026-10-26');
+    expect(dayAfter(Date.parse('2026-12-31T12:00:00.000Z'), 'Europe/London')).toBe('2027-01-01');
   });
 
   test('two looks never begin at the same minute', () => {
