@@ -2,9 +2,10 @@ import { availableParallelism } from 'node:os';
 import { defineConfig, devices } from '@playwright/test';
 import { CHROMIUM } from './tests/e2e/chromium';
 
-/** Each spec starts its own server on its own folder (tests/e2e/server.ts): restarts and kills are part of what is tested. */
+/** Each spec file starts its own server on its own folder (tests/e2e/server.ts): restarts and kills are part of what is tested. */
 export default defineConfig({
   testDir: './tests/e2e',
+  globalSetup: './tests/e2e/global-setup.ts',
   // a spec's own server, browser and waiting leave half a core free: two at a time where there are two
   workers: Math.min(2, availableParallelism()),
   timeout: 300_000,

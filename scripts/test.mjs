@@ -1,4 +1,5 @@
-// bin/test: installs what is missing, then everything that must hold, one stage after the other. Ends with "N passed, N failed".
+// bin/test: installs what is missing, then everything that must hold. Ends with "N passed, N failed".
+// bin/test --quick: the same without the slow ones, the build and the browser, for every day.
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
@@ -45,12 +46,23 @@ rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
 // the unit tests take every core; what is checked without running, and the build, go on beside them
+const quick = process.argv.includes('--quick');
+/** Tests that take more than some seconds each: campaigns, whole rooms and days, whole databases. */
+const SLOW = [
+  'tests/db/',
+  'src/cli/',
+  'src/core/engine/',
+  'colour/metamers',
+  'light/(path-tracer|window|daylight-factor|trade-facts)',
+  'judge/(relation|next-sample|room-advice)',
+];
 const jestStarted = Date.now();
 const jestRun = spawn(
   process.execPath,
   [
     'node_modules/jest/bin/jest.js',
-    ...process.argv.slice(2),
+    ...process.argv.slice(2).filter((arg) => arg !== '--quick'),
+    ...(quick ? ['--testPathIgnorePatterns', ...SLOW] : []),
     `--maxWorkers=${availableParallelism()}`,
     '--json',
     `--outputFile=${path.join(out, 'jest.json')}`,
@@ -73,8 +85,10 @@ count(node('dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo'));
 count(node('next/dist/bin/next', 'typegen') && node('typescript/bin/tsc', '--noEmit'));
 count(node('typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.core.json'));
 
-await build({ force: true });
-count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
+if (!quick) {
+  await build({ force: true });
+  count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
+}
 
 const jestOk = await jestEnded;
 process.stdout.write(`  unit tests: ${((Date.now() - jestStarted) / 1000).toFixed(0)} s\n`);
@@ -83,15 +97,17 @@ passed += jest?.numPassedTests ?? 0;
 failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
 if (jest && !jestOk && jest.numFailedTests + jest.numRuntimeErrorTestSuites === 0) failed += 1;
 
-const played = run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
-  CHROMIUM: chromium(),
-  PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(out, 'playwright.json'),
-  TMPDIR: tmpdir(),
-});
-const stats = report('playwright.json')?.stats;
-passed += stats?.expected ?? 0;
-failed += stats ? stats.unexpected + stats.flaky + stats.skipped : 1;
-if (stats && !played && stats.unexpected === 0) failed += 1;
+if (!quick) {
+  const played = run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
+    CHROMIUM: chromium(),
+    PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(out, 'playwright.json'),
+    TMPDIR: tmpdir(),
+  });
+  const stats = report('playwright.json')?.stats;
+  passed += stats?.expected ?? 0;
+  failed += stats ? stats.unexpected + stats.flaky + stats.skipped : 1;
+  if (stats && !played && stats.unexpected === 0) failed += 1;
+}
 
 process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
 process.exit(failed === 0 ? 0 : 1);

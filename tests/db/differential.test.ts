@@ -4,6 +4,7 @@ import { OPERATIONS, type Write, type WriteName } from '@/core/operations/operat
 import type { Database } from '@/data/sql';
 import { storePicture } from '@/server/pictures/store-picture';
 import { loadVisit } from '@/server/visits/load-visit';
+import { sampled } from '../campaign';
 import { pathsOf, saidIn, shapeOf } from '../drawn';
 import { PICTURE } from '../random-writes';
 import { freshDatabase } from './made-up';
@@ -52,11 +53,14 @@ async function compared(seed: number): Promise<{ done: number; refused: number }
   return told;
 }
 
-test.each([11, 12, 13])('random operations make the same visit of it in memory and in the database (seed %d)', async (seed) => {
-  const { done, refused } = await compared(seed);
-  expect(done).toBeGreaterThan(STEPS / 3);
-  expect(refused).toBeGreaterThan(STEPS / 20);
-});
+test.each(sampled([11, 12, 13], 3))(
+  'random operations make the same visit of it in memory and in the database (seed %d)',
+  async (seed) => {
+    const { done, refused } = await compared(seed);
+    expect(done).toBeGreaterThan(STEPS / 3);
+    expect(refused).toBeGreaterThan(STEPS / 20);
+  },
+);
 
 /** Never drawn here, and why. */
 const NOT_DRAWN: readonly (readonly [RegExp, string])[] = [

@@ -4,6 +4,7 @@ import { seededRandom, type Random } from '@/core/base/random';
 import { filesOf } from '@/data/folder/seal';
 import { openFolder } from '@/server/folder/open-folder';
 import { storePicture } from '@/server/pictures/store-picture';
+import { fewer } from '../campaign';
 import { quickFolder } from '../quick-folder';
 import { PICTURE } from '../random-writes';
 import { TEMPLATE } from './made-up';
@@ -16,8 +17,8 @@ import { tablesOf } from './tables';
  * Nothing that was shown as saved may be lost, and the folder must open.
  */
 
-/** Each of the three files that call this takes as many moments: 60 in all, side by side where there are cores. */
-const MOMENTS = 20;
+/** Of each seed: 60 in all in a whole campaign. */
+const MOMENTS = fewer(20, 2);
 const PAGE = 4096;
 
 const open = (folder: string) => openFolder(folder, { template: TEMPLATE });

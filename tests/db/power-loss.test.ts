@@ -1,3 +1,4 @@
+import { sampled } from '../campaign';
 import { powerCuts } from './power-cut';
 
-powerCuts(20261126);
+describe.each(sampled([20261126, 20261127, 20261128], 3))('seed %d', (seed) => powerCuts(seed));

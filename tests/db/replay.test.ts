@@ -10,11 +10,14 @@ import { loadDemo } from '@/server/demo/load';
 import { openFolder } from '@/server/folder/open-folder';
 import { replay } from '@/server/folder/replay';
 import { storePicture } from '@/server/pictures/store-picture';
+import { fewer, sampled } from '../campaign';
 import { quickFolder } from '../quick-folder';
 import { PICTURE } from '../random-writes';
 import { TEMPLATE } from './made-up';
 import { randomVisit } from './random-visit';
 import { tablesOf } from './tables';
+
+const STEPS = fewer(200, 2);
 
 /** A database in memory whose journal can be read, and one that is made of that journal. */
 async function journalled() {
@@ -33,27 +36,30 @@ async function replayed(journal: ReturnType<typeof journalInMemory>): Promise<Da
   return db;
 }
 
-test.each([21, 22, 23])('a database made of the journal is the same, after any operations (seed %d)', async (seed) => {
-  const { db, journal } = await journalled();
-  await storePicture(db, PICTURE.hash, PICTURE);
-  const random = seededRandom(seed);
-  for (let n = 0; n < 2; n++) {
-    const visit = await randomVisit(db, random);
-    let refused = 0;
-    for (let step = 0; step < 200; step++) {
-      const before = journal.lines.length;
-      const { applied } = await visit.step();
-      // a line for what was done, none for what was refused
-      expect(journal.lines.length - before).toBe(applied.ok ? 1 : 0);
-      refused += applied.ok ? 0 : 1;
+test.each(sampled([21, 22, 23], 3))(
+  'a database made of the journal is the same, after any operations (seed %d)',
+  async (seed) => {
+    const { db, journal } = await journalled();
+    await storePicture(db, PICTURE.hash, PICTURE);
+    const random = seededRandom(seed);
+    for (let n = 0; n < 2; n++) {
+      const visit = await randomVisit(db, random);
+      let refused = 0;
+      for (let step = 0; step < STEPS; step++) {
+        const before = journal.lines.length;
+        const { applied } = await visit.step();
+        // a line for what was done, none for what was refused
+        expect(journal.lines.length - before).toBe(applied.ok ? 1 : 0);
+        refused += applied.ok ? 0 : 1;
+      }
+      expect(refused).toBeGreaterThan(5);
     }
-    expect(refused).toBeGreaterThan(5);
-  }
-  const again = await replayed(journal);
-  expect(await tablesOf(again)).toEqual(await tablesOf(db));
-  await again.close();
-  await db.close();
-});
+    const again = await replayed(journal);
+    expect(await tablesOf(again)).toEqual(await tablesOf(db));
+    await again.close();
+    await db.close();
+  },
+);
 
 test('the made-up visit too, with its pictures, looks, decisions and samples', async () => {
   const { db, journal } = await journalled();

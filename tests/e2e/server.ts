@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -78,8 +78,11 @@ export async function startServer({ folder, demo = false, port, host = '127.0.0.
   };
 }
 
-/** One server, started anew for each spec file: what one file's tests change never meets another's. */
-function serverPerFile(options: Omit<Options, 'folder'>) {
+/** Folders that were filled once, for every spec file to begin with a copy of: see `global-setup`. */
+export const FILLED = { demo: path.resolve('var/test/filled/demo'), own: path.resolve('var/test/filled/own') } as const;
+
+/** One server, started anew for each spec file on a folder of its own: what one file's tests change never meets another's. */
+function serverPerFile(kind: keyof typeof FILLED) {
   let running: { readonly file: string; readonly server: Server } | undefined;
   const end = async () => {
     if (!running) return;
@@ -90,7 +93,9 @@ function serverPerFile(options: Omit<Options, 'folder'>) {
   const of = async (file: string) => {
     if (running?.file !== file) {
       await end();
-      running = { file, server: await startServer({ ...options, folder: newFolder() }) };
+      const folder = newFolder();
+      cpSync(FILLED[kind], folder, { recursive: true });
+      running = { file, server: await startServer({ demo: kind === 'demo', folder }) };
     }
     return running.server;
   };
@@ -121,7 +126,7 @@ export async function contextAt(browser: Browser, at: Date = NOON, options: Brow
 export const test = base.extend<{ demo: Server; own: Server }, { demoServers: PerFile; ownServers: PerFile }>({
   demoServers: [
     async ({}, use) => {
-      const servers = serverPerFile({ demo: true });
+      const servers = serverPerFile('demo');
       await use(servers);
       await servers.end();
     },
@@ -129,7 +134,7 @@ export const test = base.extend<{ demo: Server; own: Server }, { demoServers: Pe
   ],
   ownServers: [
     async ({}, use) => {
-      const servers = serverPerFile({});
+      const servers = serverPerFile('own');
       await use(servers);
       await servers.end();
     },

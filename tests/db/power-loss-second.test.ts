@@ -1,3 +1,0 @@
-import { powerCuts } from './power-cut';
-
-powerCuts(20261127);
