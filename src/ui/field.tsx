@@ -52,17 +52,25 @@ export function TextField({ label, error, hint, unit, className, ...rest }: Prop
   );
 }
 
-type ChoiceProps = Shell & ComponentProps<'select'>;
+type ChoiceProps<T extends string> = Shell &
+  Omit<ComponentProps<'select'>, 'value' | 'onChange'> & { readonly value: T; readonly onChange: (chosen: T) => void };
 
 /** A labelled native choice: the fastest one to use by touch. */
-export function ChoiceField({ label, error, hint, className, children, ...rest }: ChoiceProps) {
+export function ChoiceField<T extends string>({ label, error, hint, className, onChange, children, ...rest }: ChoiceProps<T>) {
   const id = useId();
   return (
     <div className={className}>
       <label htmlFor={id} className="mb-1 block text-sm text-soft">
         {label}
       </label>
-      <select id={id} aria-invalid={error ? true : undefined} className={classNames(BOX, 'cursor-pointer')} {...rest}>
+      <select
+        id={id}
+        aria-invalid={error ? true : undefined}
+        className={classNames(BOX, 'cursor-pointer')}
+        // its options are those of its type
+        onChange={(e) => onChange(e.target.value as T)}
+        {...rest}
+      >
         {children}
       </select>
       {hint && <p className="mt-1 text-sm text-soft">{hint}</p>}

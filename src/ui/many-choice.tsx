@@ -15,7 +15,8 @@ type Props<T extends string> = {
 
 /** Any number out of a list; none chosen is every one. */
 export function ManyChoice<T extends string>({ label, every, value, options, onChange, className }: Props<T>) {
-  const says = value.length === 0 ? every : value.length === 1 ? value[0] : `${value.length} chosen`;
+  const some = value.length === 1 ? value[0] : `${value.length} chosen`;
+  const says = value.length === 0 ? every : some;
   return (
     <div className={className}>
       <p aria-hidden className="mb-1 text-sm text-soft">

@@ -72,8 +72,10 @@ export function turnIn(deck: Lab, usual: Lab, look: Appearance, white?: Appearan
   if (flags.includes('turned-blue') && deck.l <= TURNS.navyTo) return 'navy';
   const [da, db] = [look.lab.a - usual.a, look.lab.b - usual.b];
   if (Math.max(Math.abs(da), Math.abs(db)) < TURNS.shift) return undefined;
-  if (Math.abs(da) > Math.abs(db)) return !leaves(look.lab.a, usual.a, deck.a) ? undefined : da > 0 ? 'pinker' : 'greener';
-  return !leaves(look.lab.b, usual.b, deck.b) ? undefined : db > 0 ? 'yellower' : 'bluer';
+  const mostly = Math.abs(da) > Math.abs(db) ? 'a' : 'b';
+  if (!leaves(look.lab[mostly], usual[mostly], deck[mostly])) return undefined;
+  if (mostly === 'a') return da > 0 ? 'pinker' : 'greener';
+  return db > 0 ? 'yellower' : 'bluer';
 }
 
 /** The turns of a colour through a day, in order of time. Moments without light are no turn. @param whites a white at the same moments */

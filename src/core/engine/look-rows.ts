@@ -136,6 +136,13 @@ export function isOn(
 
 const SKY_WORDS = { clear: 'clear', broken: 'broken', overcast: 'overcast' } as const;
 
+/** Skies of daylight that a look may be taken under, as far as they are told apart. */
+const ANY_SKY = 3;
+function saySkies(light: LookRow['light'], daylight: readonly (keyof typeof SKY_WORDS)[]): string {
+  if (light === 'both') return 'overcast, lamps on';
+  return daylight.length === ANY_SKY ? 'any sky' : daylight.map((l) => SKY_WORDS[l]).join(' or ');
+}
+
 /** "09:00–12:00, any sky", "16:00–17:00, clear or broken", "after dark, lamps on". */
 export function sayLookWhen({
   light,
@@ -144,10 +151,7 @@ export function sayLookWhen({
   toHour,
 }: Pick<LookRow, 'light' | 'lights' | 'fromHour' | 'toHour'>): string {
   if (light === 'lamps') return LOOK_LIGHT_WORDS.lamps;
-  const daylight = lights.filter(byDaylight);
-  const skies = daylight.map((l) => SKY_WORDS[l]).join(' or ');
-  const sky = light === 'both' ? 'overcast, lamps on' : daylight.length === 3 ? 'any sky' : skies;
-  return `${clockText(fromHour ?? 0)}–${clockText(toHour ?? 24)}, ${sky}`;
+  return `${clockText(fromHour ?? 0)}–${clockText(toHour ?? 24)}, ${saySkies(light, lights.filter(byDaylight))}`;
 }
 
 /** What is written to keep a row, as it is or changed. */

@@ -49,8 +49,10 @@ const PAINTED: Readonly<Record<SurfaceKind, PaintedSurface>> = {
   'built-in': 'cabinet',
   ceiling: 'ceiling',
 };
-const finishOf = (kind: SurfaceKind): Finish =>
-  kind === 'cabinets' ? 'cabinet' : kind === 'built-in' || kind === 'outside' ? FINISH_FOR[kind] : FINISH_FOR[PAINTED[kind]];
+function finishOf(kind: SurfaceKind): Finish {
+  if (kind === 'cabinets') return 'cabinet';
+  return FINISH_FOR[kind === 'built-in' || kind === 'outside' ? kind : PAINTED[kind]];
+}
 
 /** Whether a window in an adjoining wall lights a wall along itself: what is not smooth shows then. */
 export const isRaked = ({ windows }: Pick<RoomInLight, 'windows'>, wall: number | null): boolean =>
@@ -223,8 +225,10 @@ export function waysFor(asked: Asked): readonly WayOption[] {
 }
 
 /** What a white is called that works, or that only comes nearest. */
-const whiteTitle = (verdict: Verdict, beside: boolean) =>
-  verdict !== 'works' ? 'The white that comes nearest' : beside ? 'A clean white the wall can bear' : 'A clean white';
+function whiteTitle(verdict: Verdict, beside: boolean): string {
+  if (verdict !== 'works') return 'The white that comes nearest';
+  return beside ? 'A clean white the wall can bear' : 'A clean white';
+}
 
 /** The white that was found, as a way. */
 export function whiteWay(asked: Asked, white: FoundWhite | null): WayOption | undefined {

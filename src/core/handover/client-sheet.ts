@@ -54,8 +54,8 @@ function seenIn({ coverage: { seenIn, notSeenIn } }: CandidateRow): string {
   return `Looked at in ${inLights(seenIn)}${left}`;
 }
 
-const sayWorks = (stays: number) =>
-  `It works beside ${stays === 1 ? 'what stays' : stays === 2 ? 'both things that stay' : `all ${stays} things that stay`}`;
+const FEW_THINGS: Readonly<Record<number, string>> = { 1: 'what stays', 2: 'both things that stay' };
+const sayWorks = (stays: number) => `It works beside ${FEW_THINGS[stays] ?? `all ${stays} things that stay`}`;
 
 /** What its place in the room rests on. */
 function restsOn(

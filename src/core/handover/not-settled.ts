@@ -44,6 +44,7 @@ export const sayObjections = (room: RoomInLight): string[] =>
   });
 
 type NameOf = (candidateId: string) => string;
+const PRIMED = { none: '', full: ', primed', spots: ', bare spots primed' } as const;
 
 /** "Ferrowmere FR 3112 at 75 %, eggshell, 2 coats". */
 function sayChoice(of: SignedSurface | undefined, nameOf: NameOf): string {
@@ -51,8 +52,7 @@ function sayChoice(of: SignedSurface | undefined, nameOf: NameOf): string {
   if (of.what !== 'paint' || !of.candidateId) return 'stays as it is';
   const coats = of.coats === 1 ? '1 coat' : `${of.coats} coats`;
   const under = of.undercoat === 'none' ? '' : `, undercoat ${of.undercoat === 'grey' ? 'mid-grey' : of.undercoat}`;
-  const primer = of.primer === 'none' ? '' : of.primer === 'full' ? ', primed' : ', bare spots primed';
-  return `${nameOf(of.candidateId)}, ${PRODUCT_NAMES[of.finish]}, ${of.sheen}, ${coats}${under}${primer}`;
+  return `${nameOf(of.candidateId)}, ${PRODUCT_NAMES[of.finish]}, ${of.sheen}, ${coats}${under}${PRIMED[of.primer]}`;
 }
 const sayChange = ({ surface, before, after }: Change, nameOf: NameOf) =>
   `${surface}: ${sayChoice(after, nameOf)} (before: ${sayChoice(before, nameOf)})`;

@@ -69,6 +69,12 @@ function saidBeside({ verdicts }: CandidateRow, stay: { id: string; name: string
   return `${stay.name}: ${[...lights].map(([words, at]) => `${words} (${listed(at)})`).join('; ')}`;
 }
 
+/** Why a colour is ruled as it is; "" where it was not tried. */
+function whyRuled({ ruling, byHand, derived }: CandidateRow, room: RoomInLight): string {
+  if (ruling === 'untried') return '';
+  return byHand ? byHand.note || 'ruled by hand' : sayWhy(derived, room.stays);
+}
+
 /** The record of a room as a paper: what was asked, what stays and what it is made of, every colour with all that was said of it. */
 export function recordPaper(visit: VisitInLight, room: RoomInLight): RecordPaper {
   const { rows } = roomRecord(room);
@@ -108,13 +114,7 @@ export function recordPaper(visit: VisitInLight, room: RoomInLight): RecordPaper
       name: `${row.candidate.maker} ${row.candidate.code}, ${row.candidate.name}, ${sayStrength(row.candidate.strength)}`,
       says: `${describeColour(row.candidate.lab)}, LRV ${Math.round(lrvOf(row.candidate.lab))}`,
       ruling: sayRuling(row),
-      why: [
-        row.ruling === 'untried' ? '' : row.byHand ? row.byHand.note || 'ruled by hand' : sayWhy(row.derived, room.stays),
-        sayLooked(row.coverage),
-      ]
-        .filter(Boolean)
-        .map(upperFirst)
-        .join('. '),
+      why: [whyRuled(row, room), sayLooked(row.coverage)].filter(Boolean).map(upperFirst).join('. '),
       said: room.stays.flatMap((stay) => saidBeside(row, stay) ?? []),
       notes: notesOf(row.candidate.id),
     })),

@@ -6,6 +6,7 @@ import { wallName, WALLS } from '../room/facing';
 import { sayLength, type Units } from '../units/length';
 import { upperFirst } from '../base/words';
 import { listed } from '../base/words';
+import { doorName } from '../record/paint-surfaces';
 
 const ANY = 'not measured: taken as usual';
 
@@ -21,8 +22,7 @@ export function saySizes(room: Room, units: Units): string[] {
       .filter((o) => o.wall === wall)
       .map(({ kind, id, rect }) => {
         const door = room.paintwork.doors.find((d) => d.id === id);
-        const called =
-          kind === 'window' ? 'window' : door?.leadsTo ? `door to ${door.leadsTo}` : door?.outside ? 'front door' : 'door';
+        const called = kind === 'window' ? 'window' : doorName(door ?? { leadsTo: '', outside: false });
         return `${called} ${by(rect.s1 - rect.s0, rect.z1 - rect.z0)}`;
       });
     const name = upperFirst(wallName(room.bearingDeg, wall, room.windows));

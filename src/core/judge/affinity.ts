@@ -144,7 +144,8 @@ export function prepareAffinity(stays: readonly (Stay & { readonly school: Schoo
 /** What two of one hue have in common: an undertone where both only lean, a hue where both are colours. */
 function tieOf(colour: number, part: number): Tie['how'] | undefined {
   const [is, isPart] = [colour >= AFFINITY.belongs, part >= AFFINITY.belongs];
-  return is === isPart ? (is ? 'hue' : 'undertone') : isPart ? 'undertone' : undefined;
+  if (is) return isPart ? 'hue' : undefined;
+  return 'undertone';
 }
 
 /** Strength of a colour in steps of Munsell chroma. */

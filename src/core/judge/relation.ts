@@ -82,8 +82,10 @@ const widest = (labs: readonly Lab[]): number =>
   labs.reduce((most, p) => labs.reduce((m, q) => Math.max(m, deltaE00(p, q)), most), 0);
 
 /** How much the conflicts of a thing count, by what it is. */
-const weightOf = (kind: JudgedKind, { furnishing, artwork }: RelationModel): number =>
-  kind === 'furnishing' ? furnishing : kind === 'artwork' ? furnishing * artwork : 1;
+function weightOf(kind: JudgedKind, { furnishing, artwork }: RelationModel): number {
+  if (kind === 'furnishing') return furnishing;
+  return kind === 'artwork' ? furnishing * artwork : 1;
+}
 
 /** A thing that stays, ready for many candidates. Shares count by their part of the sum. */
 export function prepareThing(stay: Stay, school: School = 'share', model: RelationModel = RELATION): PreparedThing {
@@ -155,8 +157,10 @@ export function conflictsWith(thing: PreparedThing, part: number, candidate: Pre
 }
 
 /** The verdict of a cost. */
-export const verdictOf = (cost: number, model: RelationModel = RELATION): Verdict =>
-  cost >= model.noFrom ? 'no' : cost >= model.nearlyFrom ? 'nearly' : 'works';
+export function verdictOf(cost: number, model: RelationModel = RELATION): Verdict {
+  if (cost >= model.noFrom) return 'no';
+  return cost >= model.nearlyFrom ? 'nearly' : 'works';
+}
 
 /**
  * How a candidate stands beside something that stays: the weakest link over its components, small ones less but able to veto.

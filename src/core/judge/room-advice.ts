@@ -46,6 +46,9 @@ export type WeakestLink<Kind extends string = string> = {
   readonly flag: Flag | null;
 };
 
+/** What holds a colour back by its verdict. */
+const HELD: Readonly<Record<Verdict, number>> = { works: 0, nearly: ADVICE.nearly, no: ADVICE.no };
+
 export type Advice<Kind extends string = string> = {
   readonly verdict: Verdict;
   /** Of the weakest link that is felt often enough. */
@@ -156,7 +159,7 @@ export function prepareAdvice<Kind extends string>(room: AdviceRoom<Kind>): (can
     const room = againstWalls(candidate.lab, walls);
     const cost = Math.max(room.cost, worst?.cost ?? 0);
     const verdict = verdictOf(cost);
-    const held = verdict === 'no' ? ADVICE.no : verdict === 'nearly' ? ADVICE.nearly : 0;
+    const held = HELD[verdict];
     const turned = embraced ? 0 : turnedBy(cells, candidate.lab, seen) / ADVICE.turnedStep;
     const asWalls = walls.prior + walls.wish + walls.undertone + walls.light + walls.refused;
     const behind = ADVICE.conflicts * soft + asWalls + turned + held;

@@ -11,7 +11,10 @@ const ORDER: readonly Direction[] = ['lightDark', 'pinkGreen', 'yellowBlue', 'st
 
 /** Just-noticeable steps under which a difference is "a little", and from which it is "much". */
 const SIZES = { little: 2.5, much: 7 } as const;
-const sized = (steps: number) => (steps < SIZES.little ? 'a little ' : steps >= SIZES.much ? 'much ' : '');
+function sized(steps: number): string {
+  if (steps < SIZES.little) return 'a little ';
+  return steps >= SIZES.much ? 'much ' : '';
+}
 
 /** The two largest visible differences in words: "a little greyer and lighter"; "about the same" when nobody would see one. */
 export function sayTowards(from: Directions): string {

@@ -165,7 +165,8 @@ function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number)
     return outside(lrv, k.lrv, k.darkStep, k.lightStep) + outside(stepsOf(lab), k.steps, k.weakStep, k.loudStep) + violet;
   }
   const lighter = wish === 'lighter';
-  const usual = lighter ? m.darkUnderIfLighter : kind === 'hall' ? m.darkUnderInHall : m.darkUnder;
+  const inKind = kind === 'hall' ? m.darkUnderInHall : m.darkUnder;
+  const usual = lighter ? m.darkUnderIfLighter : inKind;
   const less = lighter ? 0 : windDown * m.darkLessToWindDown;
   const dark = over(usual - less, lrv, m.darkStep);
   const darkish = over(m.darkishUnder - less, lrv, m.darkishStep);

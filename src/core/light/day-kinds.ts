@@ -22,7 +22,9 @@ export function kindAt(room: SunRoom, place: Place, { at, sky, lampsOn }: Moment
   const sun = sunPosition(at, place);
   if (lampsOn && (room.windows.length === 0 || sun.altitudeDeg <= DAY_ALTITUDE_DEG)) return 'lamps';
   const comesIn = sky === 'overcast' ? undefined : sunIn(room, sun);
-  return comesIn ?? (lampsOn ? 'lamps-by-day' : sky === 'overcast' ? 'overcast' : 'no-sun');
+  if (comesIn) return comesIn;
+  if (lampsOn) return 'lamps-by-day';
+  return sky === 'overcast' ? 'overcast' : 'no-sun';
 }
 
 /** A kind of light is one of the room from so many quarters of an hour on. Own choice: half an hour is long enough to mind, and to look. */

@@ -18,7 +18,7 @@ export type SunToday = {
 export function sunToday(at: number, place: Place): SunToday {
   const day = solarDay(at, place);
   const { azimuthDeg, altitudeDeg } = sunPosition(day.noon, place);
-  const north = azimuthDeg < 90 || azimuthDeg > 270;
-  const noon = altitudeDeg > 90 - OVERHEAD_DEG ? 'overhead' : north ? 'north' : 'south';
+  const side = azimuthDeg < 90 || azimuthDeg > 270 ? 'north' : 'south';
+  const noon = altitudeDeg > 90 - OVERHEAD_DEG ? 'overhead' : side;
   return { day, noon, always: Math.abs(place.latitude) > TROPIC_DEG };
 }

@@ -52,7 +52,8 @@ export function sightsThrough(
   return (from, through) => {
     const direction = subtract(through, from);
     const { altitudeDeg, azimuthDeg } = directionOf(direction, room.bearingDeg);
-    const beyond = altitudeDeg <= 0 ? 'ground' : altitudeDeg < obstructionDeg ? 'obstruction' : 'sky';
+    const above = altitudeDeg < obstructionDeg ? 'obstruction' : 'sky';
+    const beyond = altitudeDeg <= 0 ? 'ground' : above;
     return { seen: blocked(direction, through) ?? beyond, altitudeDeg, azimuthDeg };
   };
 }

@@ -115,11 +115,16 @@ export const STATE_WORDS: Readonly<Record<RoomState, string>> = {
 export const HOME_ORDERS = ['newest', 'next', 'name', 'client'] as const;
 export type HomeOrder = (typeof HOME_ORDERS)[number];
 
+const KEYS: Readonly<Record<Exclude<HomeOrder, 'newest'>, (home: Home) => string>> = {
+  next: (home) => home.nextLook ?? '',
+  name: (home) => home.label,
+  client: (home) => home.clientName,
+};
+
 /** Visits in an order: the newest first, by the day something is to be done next, by name, by client; those without it last. */
 export function inOrder(homes: readonly Home[], order: HomeOrder): readonly Home[] {
-  const key = (home: Home): string =>
-    order === 'next' ? (home.nextLook ?? '') : order === 'name' ? home.label : home.clientName;
-  if (order === 'newest') return [...homes].sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0));
+  if (order === 'newest') return [...homes].sort((p, q) => q.day.localeCompare(p.day));
+  const key = KEYS[order];
   return [...homes].sort((p, q) => {
     const [a, b] = [key(p), key(q)];
     return a === '' || b === '' ? Number(a === '') - Number(b === '') : a.localeCompare(b, 'en', { numeric: true });
@@ -131,7 +136,7 @@ export const HOME_KINDS = ['all', 'open', 'looks', 'signed'] as const;
 export type HomeKind = (typeof HOME_KINDS)[number];
 export const isOfKind = ({ rooms, looksToGo }: Home, kind: HomeKind): boolean => {
   const signed = rooms.every((r) => r.state === 'signed');
-  return kind === 'all' || (kind === 'looks' ? looksToGo > 0 : kind === 'signed' ? signed : !signed);
+  return { all: true, looks: looksToGo > 0, signed, open: !signed }[kind];
 };
 
 /** "4 rooms: 1 signed, 2 being tried". */

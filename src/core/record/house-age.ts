@@ -11,5 +11,6 @@ export function leadRisk(builtYear: number | null, timeZone: string): LeadRisk {
   if (builtYear === null) return 'possible';
   const banned = leadYearOf(timeZone);
   if (banned !== null) return builtYear < banned ? 'likely' : 'none';
-  return builtYear < ELSEWHERE.from ? 'likely' : builtYear < ELSEWHERE.to ? 'possible' : 'none';
+  if (builtYear < ELSEWHERE.from) return 'likely';
+  return builtYear < ELSEWHERE.to ? 'possible' : 'none';
 }

@@ -86,7 +86,11 @@ function trimOf({ room, size, openings }: Walls): PaintSurface {
   };
 }
 
-const doorName = ({ leadsTo, outside }: RoomDoor) => (leadsTo ? `door to ${leadsTo}` : outside ? 'front door' : 'door');
+/** "door to the hall", "front door", "door". */
+export function doorName({ leadsTo, outside }: Pick<RoomDoor, 'leadsTo' | 'outside'>): string {
+  if (leadsTo) return `door to ${leadsTo}`;
+  return outside ? 'front door' : 'door';
+}
 
 function doorParts(room: Measured): PaintSurface[] {
   const { doors } = room.paintwork;
@@ -97,7 +101,8 @@ function doorParts(room: Measured): PaintSurface[] {
     const side = door.widthM * door.heightM;
     const both = door.sides === 'both' && !door.outside;
     const common = { wall: door.wall, runM: null, assumed: false };
-    const inside = door.outside ? `${name}, inside` : both ? `${name}, both sides` : name;
+    const sides = both ? `${name}, both sides` : name;
+    const inside = door.outside ? `${name}, inside` : sides;
     const within: PaintSurface = { id: `door:${door.id}`, kind: 'door', name: inside, areaM2: both ? 2 * side : side, ...common };
     return door.outside
       ? [within, { id: `outside:${door.id}`, kind: 'outside', name: `${name}, outside`, areaM2: side, ...common }]

@@ -39,4 +39,4 @@ export function keptSize(width: number, height: number): { readonly width: numbe
 }
 
 /** Oldest first. */
-export const byTime = (p: Photo, q: Photo): number => (p.at === q.at ? (p.id < q.id ? -1 : 1) : p.at < q.at ? -1 : 1);
+export const byTime = (p: Photo, q: Photo): number => p.at.localeCompare(q.at) || p.id.localeCompare(q.id);

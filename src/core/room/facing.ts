@@ -34,10 +34,10 @@ export function wallName(firstBearingDeg: number | null, wall: Wall, windows: re
 }
 
 type Quarter = 'pole' | 'equator' | 'east' | 'west';
+const MIRRORED: Readonly<Record<Quarter, Quarter>> = { pole: 'equator', equator: 'pole', east: 'east', west: 'west' };
 const quarterOf = (bearingDeg: number, latitude: number): Quarter => {
   const quarter = (['pole', 'east', 'equator', 'west'] as const)[Math.round((((bearingDeg % 360) + 360) % 360) / 90) % 4]!;
-  if (latitude >= 0) return quarter;
-  return quarter === 'pole' ? 'equator' : quarter === 'equator' ? 'pole' : quarter;
+  return latitude >= 0 ? quarter : MIRRORED[quarter];
 };
 
 const LIGHT_WORDS: Record<Quarter, string> = {

@@ -60,6 +60,6 @@ const isSplit = (first: string, second: string): boolean =>
 
 /** "41.29° S" of a latitude, "174.78° E" of a longitude. */
 export function angleText(degrees: number, axis: Axis): string {
-  const side = axis === 'latitude' ? (degrees < 0 ? 'S' : 'N') : degrees < 0 ? 'W' : 'E';
-  return `${Math.abs(degrees).toFixed(2)}° ${side}`;
+  const [under, over] = axis === 'latitude' ? ['S', 'N'] : ['W', 'E'];
+  return `${Math.abs(degrees).toFixed(2)}° ${degrees < 0 ? under : over}`;
 }

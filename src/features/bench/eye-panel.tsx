@@ -2,7 +2,7 @@
 
 import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
-import { INTENSITIES, INTENSITY_WORDS, intensityIn } from '@/core/record/intensity';
+import { INTENSITIES, INTENSITY_WORDS, intensityIn, type Intensity } from '@/core/record/intensity';
 import { howSeen, isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
 import { verdictIn } from '@/core/record/standing';
 import { reasonsOf } from '@/core/record/verdict';
@@ -62,7 +62,7 @@ function Next({ bench }: { readonly bench: Bench }) {
   return (
     <p className="flex min-w-0 items-center gap-2" data-going={going.waitsForReason ? 'reason' : 'on'}>
       <span className="min-w-0 break-words">
-        {going.waitsForReason ? `Why? Else on: ${says}` : current.reason ? `Anything else? Else on: ${says}` : `On: ${says}`}
+        {sayGoing(going.waitsForReason, current.reason !== null)}: {says}
       </span>
       <button type="button" onClick={stop} className="-my-3 min-h-11 shrink-0 cursor-pointer px-1 underline underline-offset-4">
         stay here
@@ -71,9 +71,18 @@ function Next({ bench }: { readonly bench: Bench }) {
   );
 }
 
+/** What is asked before it goes on. */
+function sayGoing(waitsForReason: boolean, hasReason: boolean): string {
+  if (waitsForReason) return 'Why? Else on';
+  return hasReason ? 'Anything else? Else on' : 'On';
+}
+
+const AT_REST = (intensity: Intensity) => (intensity === 'right' ? 'strong' : 'plain');
+
 /** A colour alone: its intensity. */
 function AloneButtons({ bench }: { readonly bench: Bench }) {
   const { alone, giveAlone, light } = bench;
+  const isSaid = (intensity: Intensity) => alone.current?.intensity === intensity;
   return (
     <div role="group" aria-label="The colour alone" className="grid grid-cols-[1.4fr_1fr_1fr] gap-1.5">
       {INTENSITIES.map((intensity) => {
@@ -81,8 +90,8 @@ function AloneButtons({ bench }: { readonly bench: Bench }) {
         return (
           <Button
             key={intensity}
-            look={alone.current?.intensity === intensity ? 'main' : intensity === 'right' ? 'strong' : 'plain'}
-            aria-pressed={alone.current?.intensity === intensity}
+            look={isSaid(intensity) ? 'main' : AT_REST(intensity)}
+            aria-pressed={isSaid(intensity)}
             disabled={!light}
             className={intensity === 'right' ? 'row-span-2 min-h-14 justify-between text-lg' : 'justify-between px-2.5'}
             onClick={() => giveAlone(intensity)}

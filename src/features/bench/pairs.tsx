@@ -15,6 +15,7 @@ import { sayColour } from '../words/say-colour';
 import { InLight, usePaint } from '../light-client/in-light';
 import { SeveralColours } from '../drawings/several-colours';
 import { useRoom, useVisit } from '../session/visit-context';
+import { counted } from '@/core/base/words';
 
 /** Two that differ by less are not told apart at a glance, ΔE00. Own choice: a few just-noticeable steps. */
 const TOLD_APART = 3;
@@ -149,7 +150,7 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
                 label="Ranking"
                 why="Each tap is one comparison; scores by the Bradley–Terry model with a normal prior. How sure is how likely it is liked more than the next; it is settled when that is 90 % or more for the first."
               >
-                {picks === 0 ? 'no choice yet' : picks === 1 ? '1 choice' : `${picks} choices`}
+                {picks === 0 ? 'no choice yet' : counted(picks, 'choice')}
               </Explain>
             </p>
           </div>

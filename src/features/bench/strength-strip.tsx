@@ -26,7 +26,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
   const steps = useMemo(() => {
     const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
     const more = candidate.offered
-      .filter((o) => bench.offered.includes(o.strength as never))
+      .filter((o) => bench.offered.some((strength) => strength === o.strength))
       .map((o) => ({ ...o, id: undefined }));
     return [...here, ...more].sort((p, q) => q.strength - p.strength);
   }, [bench.strengths, bench.offered, candidate.offered]);

@@ -35,8 +35,7 @@ export function HabitFields({ onUnits }: { readonly onUnits: (units: Units) => v
         key={key}
         label={label}
         value={now[key] as string}
-        onChange={(e) => {
-          const chosen = e.target.value as NonNullable<ChosenHabits[K]>;
+        onChange={(chosen) => {
           // what is usual there is no choice: it follows the place when that is put right
           write(say({ [key]: chosen === (usual[key] as string) ? null : chosen }));
         }}
@@ -53,7 +52,7 @@ export function HabitFields({ onUnits }: { readonly onUnits: (units: Units) => v
     <div role="group" aria-label="How it speaks">
       <p className="mb-1 text-sm text-soft">How it speaks: as is usual in {place.name}, until you say otherwise</p>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <ChoiceField label="Lengths and paint in" value={visit.units} onChange={(e) => onUnits(e.target.value as Units)}>
+        <ChoiceField label="Lengths and paint in" value={visit.units} onChange={(chosen) => onUnits(chosen)}>
           {UNITS.map((units) => (
             <option key={units} value={units} translate="no">
               {UNIT_WORDS[units]}

@@ -43,7 +43,7 @@ export function HomeSection() {
       </h2>
       <PlaceEntry
         place={visit.place}
-        onChange={(place, country) => void write(edit({ place, ...(country === 'US' ? { units: 'imperial' } : {}) }) as never)}
+        onChange={(place, country) => void write(edit({ place, ...(country === 'US' ? { units: 'imperial' } : {}) }))}
       />
       <div className="grid gap-4 sm:grid-cols-2">
         <SelfField
@@ -100,7 +100,7 @@ export function HomeSection() {
           {caution}
         </p>
       )}
-      <HabitFields onUnits={(units) => void write(edit({ units }) as never)} />
+      <HabitFields onUnits={(units) => void write(edit({ units }))} />
     </section>
   );
 }

@@ -59,6 +59,8 @@ const sayRoom = (room: Room): string =>
     .filter(Boolean)
     .join(' · ');
 
+const BY_KEY: Readonly<Record<string, number>> = { ArrowUp: -1, ArrowDown: 1 };
+
 /** What the client wants of a room and says of it. */
 function RoomBrief({ room }: { readonly room: Room }) {
   const { visit, write } = useVisit();
@@ -150,7 +152,7 @@ function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
           {...attributes}
           {...listeners}
           onKeyDown={(e) => {
-            const to = at + (e.key === 'ArrowUp' ? -1 : e.key === 'ArrowDown' ? 1 : 0);
+            const to = at + (BY_KEY[e.key] ?? 0);
             if (to === at || to < 0 || to >= count) return;
             e.preventDefault();
             e.stopPropagation();

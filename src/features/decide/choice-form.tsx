@@ -24,7 +24,7 @@ function SheenField({ choice, advised, onChange }: SheenProps) {
       label="Sheen"
       value={choice.sheen}
       hint={choice.sheen === advised.sheen ? `${advised.sheen}: ${advised.why}` : `Advised: ${advised.sheen}, ${advised.why}`}
-      onChange={(e) => onChange(e.target.value as Choice['sheen'])}
+      onChange={(chosen) => onChange(chosen)}
     >
       {SHEEN_GRADES.map((grade) => (
         <option key={grade}>{grade}</option>
@@ -81,7 +81,7 @@ export function ChoiceForm({ choice, advised, advice, failed, preparation, onCha
     <div className="grid gap-3">
       <div className="grid grid-cols-2 gap-3">
         <SheenField choice={choice} advised={advised} onChange={(sheen) => set({ sheen })} />
-        <ChoiceField label="Product" value={choice.finish} onChange={(e) => set({ finish: e.target.value as Choice['finish'] })}>
+        <ChoiceField label="Product" value={choice.finish} onChange={(chosen) => set({ finish: chosen })}>
           {FINISHES.map((finish) => (
             <option key={finish} value={finish}>
               {PRODUCT_NAMES[finish]}
@@ -90,25 +90,21 @@ export function ChoiceForm({ choice, advised, advice, failed, preparation, onCha
         </ChoiceField>
       </div>
       <div className="grid grid-cols-3 gap-3">
-        <ChoiceField label="Coats" value={choice.coats} onChange={(e) => set({ coats: Number(e.target.value) })}>
+        <ChoiceField label="Coats" value={String(choice.coats)} onChange={(chosen) => set({ coats: Number(chosen) })}>
           {Array.from({ length: MOST_COATS }, (_, n) => (
             <option key={n} value={n + 1}>
               {n + 1}
             </option>
           ))}
         </ChoiceField>
-        <ChoiceField
-          label="Undercoat"
-          value={choice.undercoat}
-          onChange={(e) => set({ undercoat: e.target.value as Choice['undercoat'] })}
-        >
+        <ChoiceField label="Undercoat" value={choice.undercoat} onChange={(chosen) => set({ undercoat: chosen })}>
           {UNDERCOAT_CHOICES.map((u) => (
             <option key={u} value={u}>
               {UNDERCOAT_WORDS[u]}
             </option>
           ))}
         </ChoiceField>
-        <ChoiceField label="Primer" value={choice.primer} onChange={(e) => set({ primer: e.target.value as Choice['primer'] })}>
+        <ChoiceField label="Primer" value={choice.primer} onChange={(chosen) => set({ primer: chosen })}>
           {(['none', 'spots', 'full'] as const).map((p) => (
             <option key={p} value={p}>
               {PRIMER_WORDS[p]}

@@ -7,7 +7,7 @@ import { paintList } from '@/core/handover/paint-list';
 import { sayNames, surfaceRows, type SurfaceRow } from '@/core/handover/rows';
 import { candidateSwatch } from '@/core/engine/swatches';
 import { PRODUCT_NAMES } from '@/core/paint/product';
-import { decidedRoom, focalWall, type DecidedRoom } from '@/core/record/decided';
+import { decidedRoom, focalWall, type DecidedRoom, type DecidedSurface } from '@/core/record/decided';
 import type { PaintSurface } from '@/core/record/paint-surfaces';
 import type { RoomInLight } from '@/core/record/kinds-of-light';
 import type { Room } from '@/core/record/room';
@@ -37,6 +37,12 @@ const PHONE = '(max-width: 47.99em)';
 /** A surface that stays as it is, whose colour nobody recorded. */
 const UNKNOWN_HEX = '#d6d6d6';
 
+function sayState(choice: DecidedSurface['choice'], isFocal: boolean): string {
+  if (!choice) return ' · open';
+  if (choice.what === 'leave') return ' stays';
+  return isFocal ? ', focal' : '';
+}
+
 /** How every surface looks at the cursor, and what is said of it on the drawing. */
 function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight): Map<string, ShownSurface> {
   const focal = focalWall(decided);
@@ -44,12 +50,13 @@ function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight
     decided.surfaces.map(({ surface, choice, candidate }): [string, ShownSurface] => {
       const now = nowOn(room, surface);
       const stays = now ? paint(now, surface.wall) : UNKNOWN_HEX;
-      const hex = candidate ? paint(candidateSwatch(candidate), surface.wall) : choice ? stays : null;
+      const left = choice ? { hex: stays, says: 'stays as it is' } : { hex: null, says: 'not decided' };
+      const is = candidate
+        ? { hex: paint(candidateSwatch(candidate), surface.wall), says: `${candidate.name} ${candidate.strength} %` }
+        : left;
       const name = upperFirst(surface.name);
-      const state = !choice ? ' · open' : choice.what === 'leave' ? ' stays' : surface.id === focal ? ', focal' : '';
-      const tag = surface.kind === 'door' || surface.kind === 'trim' ? null : `${name}${state}`;
-      const says = candidate ? `${candidate.name} ${candidate.strength} %` : choice ? 'stays as it is' : 'not decided';
-      return [surface.id, { hex, tag, label: `${name}: ${says}` }];
+      const tag = surface.kind === 'door' || surface.kind === 'trim' ? null : `${name}${sayState(choice, surface.id === focal)}`;
+      return [surface.id, { hex: is.hex, tag, label: `${name}: ${is.says}` }];
     }),
   );
 }

@@ -42,12 +42,7 @@ export function GroundsNow({ room, set }: { readonly room: Room; readonly set: (
             <ChoiceField
               label={`${KINDS[kind]}: now`}
               value={of?.is ?? ''}
-              onChange={(e) =>
-                say(
-                  kind,
-                  e.target.value === '' ? undefined : { is: e.target.value as GroundNow['is'], state: of?.state ?? 'sound' },
-                )
-              }
+              onChange={(chosen) => say(kind, chosen === '' ? undefined : { is: chosen, state: of?.state ?? 'sound' })}
             >
               <option value="">not said</option>
               {GROUNDS_NOW.map((is) => (
@@ -60,7 +55,7 @@ export function GroundsNow({ room, set }: { readonly room: Room; readonly set: (
               label={`${KINDS[kind]}: state`}
               value={of?.state ?? 'sound'}
               disabled={!of}
-              onChange={(e) => of && say(kind, { ...of, state: e.target.value as GroundNow['state'] })}
+              onChange={(chosen) => of && say(kind, { ...of, state: chosen })}
             >
               {GROUND_STATES.map((state) => (
                 <option key={state}>{state}</option>

@@ -55,8 +55,8 @@ function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: D
         <ChoiceField
           label="In the"
           className="w-40"
-          value={door.wall}
-          onChange={(e) => set(others({ wall: Number(e.target.value) as Wall }))}
+          value={String(door.wall)}
+          onChange={(chosen) => set(others({ wall: Number(chosen) as Wall }))}
         >
           {WALLS.map((wall) => (
             <option key={wall} value={wall}>
@@ -149,7 +149,7 @@ function Extras({ parts: { paintwork, units, say, set, field } }: { readonly par
                 toWrite={(name) => say(others({ name }))}
               />
             </div>
-            <ChoiceField label="Kind" className="w-36" value={extra.kind} onChange={(e) => set(others({ kind: e.target.value }))}>
+            <ChoiceField label="Kind" className="w-36" value={extra.kind} onChange={(chosen) => set(others({ kind: chosen }))}>
               {EXTRA_KINDS.map((kind) => (
                 <option key={kind}>{kind}</option>
               ))}

@@ -162,6 +162,11 @@ export function Sign({ room }: { readonly room: RoomInLight }) {
   const nothing = open.length === surfaces.length;
   const refused = objections(room).length > 0;
   const toDo = !nothing && (changed || refused || !signature);
+  const sayButton = () => {
+    if (!signature) return 'Sign';
+    if (changed) return 'Sign the revision';
+    return refused ? 'Sign again' : 'Signed';
+  };
   return (
     <Dialog
       title={revision === 0 ? `Sign what is decided: ${room.name}` : `Revision ${revision + 1}: ${room.name}`}
@@ -170,7 +175,7 @@ export function Sign({ room }: { readonly room: RoomInLight }) {
       onOpenChange={setShown}
       trigger={
         <Button look={toDo ? 'strong' : 'plain'} disabled={nothing && !signature}>
-          {!signature ? 'Sign' : changed ? 'Sign the revision' : refused ? 'Sign again' : 'Signed'}
+          {sayButton()}
         </Button>
       }
     >

@@ -11,7 +11,7 @@ import { sayLength, type Units } from '@/core/units/length';
 import { classNames } from '@/ui/class-names';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
-import { upperFirst } from '@/core/base/words';
+import { upperFirst, counted } from '@/core/base/words';
 
 /** On a phone what stands behind the name lies under it. */
 const CELL = 'py-2 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-3';
@@ -19,12 +19,12 @@ const CELL = 'py-2 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-3';
 /** "colourant cut by a quarter", from both ways of saying a strength. */
 const otherWay = (strength: number) => /\((.*)\)$/.exec(sayStrength(strength))?.[1] ?? '';
 
+const PRIMED = { none: '', full: ', primed first', spots: ', bare spots primed' } as const;
 /** "2 coats", "2 coats on a grey undercoat, primed first". */
 export function sayCoats({ coats, undercoat, primer }: Choice): string {
   const under =
     undercoat === 'none' ? '' : ` on ${undercoat === 'tinted' ? 'an undercoat tinted toward it' : `a ${undercoat} undercoat`}`;
-  const primed = primer === 'none' ? '' : primer === 'full' ? ', primed first' : ', bare spots primed';
-  return `${coats} ${coats === 1 ? 'coat' : 'coats'}${under}${primed}`;
+  return `${counted(coats, 'coat')}${under}${PRIMED[primer]}`;
 }
 
 function Painted({ choice, candidate }: { readonly choice: Choice; readonly candidate: Candidate }) {

@@ -102,7 +102,8 @@ export function DeckCard({ maker }: { readonly maker: MakerSummary }) {
           <b className="block text-lg break-words">{maker.name}</b>
           <span className="text-sm text-soft">
             {counted(maker.colours, 'colour')}
-            {maker.retired ? ', put away' : maker.tried > 0 ? `, ${maker.tried} tried` : ''}
+            {maker.retired && ', put away'}
+            {!maker.retired && maker.tried > 0 && `, ${maker.tried} tried`}
           </span>
         </p>
         {(['csv', 'cgats', 'json'] as const).map((kind) => (

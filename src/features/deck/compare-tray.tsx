@@ -50,7 +50,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
           className="w-64"
           label="Undertone read against"
           value={paper ? chosen : own.id}
-          onChange={(e) => setChosen(e.target.value)}
+          onChange={(chosen) => setChosen(chosen)}
         >
           {colours.map((c) => (
             <option key={c.id} value={c.id}>
@@ -100,7 +100,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
                 <b>{c.code}</b> LRV {Math.round(c.lrv)}
                 {c.sharedName && <span className="block">≠ another maker uses its name</span>}
                 <span className="block">
-                  {!paper && c.id === own.id ? 'told against' : said.length > 0 ? said.join(', ') : 'no visible difference'}
+                  {!paper && c.id === own.id ? 'told against' : said.join(', ') || 'no visible difference'}
                 </span>
               </p>
             </li>

@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { FAMILIES, type Family } from '@/core/colour/family';
-import type { GreenGreySchool, Lean } from '@/core/colour/lean';
+import { FAMILIES } from '@/core/colour/family';
+import type { Lean } from '@/core/colour/lean';
 import { typedNumber } from '@/core/units/length';
-import { BASE_KINDS, type BaseKind } from '@/core/paint/tint-system';
+import { BASE_KINDS } from '@/core/paint/tint-system';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import type { DeckColour } from '@/core/record/deck-colour';
@@ -60,23 +60,13 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
         </Button>
       </div>
       <div className="contents fold:group-data-[open=false]:hidden">
-        <ChoiceField
-          className="w-32"
-          label="Family"
-          value={filter.family}
-          onChange={(e) => set({ family: e.target.value as Family | '' })}
-        >
+        <ChoiceField className="w-32" label="Family" value={filter.family} onChange={(chosen) => set({ family: chosen })}>
           <option value="">every family</option>
           {families.map((f) => (
             <option key={f}>{f}</option>
           ))}
         </ChoiceField>
-        <ChoiceField
-          className="w-32"
-          label="Lean"
-          value={filter.lean}
-          onChange={(e) => set({ lean: e.target.value as DeckFilter['lean'] })}
-        >
+        <ChoiceField className="w-32" label="Lean" value={filter.lean} onChange={(chosen) => set({ lean: chosen })}>
           <option value="">every lean</option>
           <option>warm</option>
           <option>cool</option>
@@ -104,18 +94,13 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
           onChange={(e) => set({ to: lrvOf(e.target.value, 100) })}
           key={`to ${filter === NO_FILTER}`}
         />
-        <ChoiceField className="w-34" label="Maker" value={filter.maker} onChange={(e) => set({ maker: e.target.value })}>
+        <ChoiceField className="w-34" label="Maker" value={filter.maker} onChange={(chosen) => set({ maker: chosen })}>
           <option value="">every maker</option>
           {makers.map((m) => (
             <option key={m}>{m}</option>
           ))}
         </ChoiceField>
-        <ChoiceField
-          className="w-28"
-          label="Base"
-          value={filter.base}
-          onChange={(e) => set({ base: e.target.value as BaseKind | '' })}
-        >
+        <ChoiceField className="w-28" label="Base" value={filter.base} onChange={(chosen) => set({ base: chosen })}>
           <option value="">any base</option>
           {bases.map((kind) => (
             <option key={kind}>{kind}</option>
@@ -135,7 +120,7 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
             className="w-40"
             label="Green-leaning greys are"
             value={filter.school}
-            onChange={(e) => set({ school: e.target.value as GreenGreySchool })}
+            onChange={(chosen) => set({ school: chosen })}
           >
             <option value="cool">counted cool</option>
             <option value="warm">counted warm</option>

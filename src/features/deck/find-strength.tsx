@@ -77,7 +77,7 @@ function LightFields({
 }) {
   return (
     <div className="flex items-end gap-2">
-      <ChoiceField className="w-60" label={label} value={light} onChange={(e) => onLight(e.target.value as LightId)}>
+      <ChoiceField className="w-60" label={label} value={light} onChange={(chosen) => onLight(chosen)}>
         {LIGHTS.map((l) => (
           <option key={l.id} value={l.id}>
             {l.name}
@@ -134,7 +134,7 @@ function AimFields({
         className="w-60"
         label="From"
         value={String(draft.finish)}
-        onChange={(e) => set({ finish: Number(e.target.value) })}
+        onChange={(chosen) => set({ finish: Number(chosen) })}
       >
         {finishes.map((f, i) => (
           <option key={i} value={i}>
@@ -168,7 +168,8 @@ export function FindStrength({ colourId, stays }: Props) {
     queryFn: ({ signal }) => askJson<SolveAnswer>(`/api/deck/${encodeURIComponent(colourId)}/solve`, asPost(aim, signal)),
     enabled: aim !== undefined,
   });
-  const error = asked === 'nothing' ? FILL_IN : isError ? 'It could not be worked out.' : undefined;
+  const failed = isError ? 'It could not be worked out.' : undefined;
+  const error = asked === 'nothing' ? FILL_IN : failed;
   const finishes = finishesOf(stays);
   const set = (change: Partial<Draft>) => {
     setDraft({ ...draft, ...change });

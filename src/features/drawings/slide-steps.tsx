@@ -29,6 +29,10 @@ export function SlideSteps({ room, candidate }: { readonly room: Room; readonly 
   if (!answer) return <p className="py-10 text-soft">computing…</p>;
   const spots = answer.spots;
   const columns = { gridTemplateColumns: `repeat(${spots.length}, minmax(0, 1fr))` };
+  const ends = new Map([
+    [spots.length - 1, room.lamps.length > 0 ? 'lamp' : 'far side'],
+    [0, 'window'],
+  ]);
   return (
     <div aria-busy={asked.state === 'computing'}>
       <p className="mb-3 text-soft">
@@ -38,9 +42,7 @@ export function SlideSteps({ room, candidate }: { readonly room: Room; readonly 
       <div className="grid text-sm text-soft" style={columns}>
         {spots.map(({ position, light }, i) => (
           <p key={position}>
-            <b className="block text-[0.9375rem] text-ink">
-              {i === 0 ? 'window' : i === spots.length - 1 ? (room.lamps.length > 0 ? 'lamp' : 'far side') : ' '}
-            </b>
+            <b className="block text-[0.9375rem] text-ink">{ends.get(i) ?? ' '}</b>
             {sayLux(light.lux)}
             <br />
             {sayKelvin(light.cctK)}

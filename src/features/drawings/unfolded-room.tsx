@@ -123,7 +123,8 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
     >
       {shape.parts.map((part, k) => {
         const of = part.surface === null ? undefined : shown.get(part.surface);
-        const hex = part.what === 'glass' ? glass : part.what === 'floor' ? floor.hex : (of?.hex ?? '#ffffff');
+        const ownHex: Readonly<Record<string, string>> = { glass, floor: floor.hex };
+        const hex = ownHex[part.what] ?? of?.hex ?? '#ffffff';
         const isChosen = part.surface !== null && chosen.has(part.surface);
         return <Part key={k} {...{ part, of, hex, onTap, scale }} chosen={isChosen} />;
       })}

@@ -6,11 +6,14 @@ import { MOST_NUDGES, NO_NUDGES, nudged, type Nudges } from '@/core/colour/nudge
 import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
 import { Button } from '@/ui/button';
 import { saySource } from '../words/say-colour';
+import { NAME_LENGTH } from '@/core/base/fields';
 
 const ORDER: readonly Direction[] = ['lightDark', 'strongWeak', 'pinkGreen', 'yellowBlue'];
 /** Where it began, in words that are kept. */
-const originOf = ({ source }: RecordedColour): string =>
-  (source.kind === 'eye' ? source.from : source.kind === 'typical' ? source.material : saySource(source)).slice(0, 200);
+function originOf({ source }: RecordedColour): string {
+  if (source.kind === 'eye') return source.from;
+  return (source.kind === 'typical' ? source.material : saySource(source)).slice(0, NAME_LENGTH);
+}
 
 type Props = { readonly value: RecordedColour; readonly onColour: (colour: RecordedColour) => void };
 

@@ -22,7 +22,7 @@ export function SchoolFields() {
         className="w-46"
         label="Whites in a dim room"
         value={schools.dimWhite}
-        onChange={(e) => set({ dimWhite: e.target.value as LightSchools['dimWhite'] })}
+        onChange={(chosen) => set({ dimWhite: chosen })}
       >
         {DIM_WHITE_SCHOOLS.map((s) => (
           <option key={s} value={s}>
@@ -34,7 +34,7 @@ export function SchoolFields() {
         className="w-40"
         label="A light that turns it"
         value={schools.fightingLight}
-        onChange={(e) => set({ fightingLight: e.target.value as LightSchools['fightingLight'] })}
+        onChange={(chosen) => set({ fightingLight: chosen })}
       >
         {FIGHTING_LIGHT_SCHOOLS.map((s) => (
           <option key={s} value={s}>

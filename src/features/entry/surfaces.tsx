@@ -28,7 +28,7 @@ type Props = { readonly surfaces: readonly SurfaceChoice[]; readonly value: stri
 
 export function SurfaceField({ surfaces, value, onChange }: Props) {
   return (
-    <ChoiceField className="min-w-64 flex-1" label="Put it on" value={value} onChange={(e) => onChange(e.target.value)}>
+    <ChoiceField className="min-w-64 flex-1" label="Put it on" value={value} onChange={(chosen) => onChange(chosen)}>
       <option value="">Choose a surface…</option>
       {surfaces.map((s) => (
         <option key={s.id} value={s.id}>

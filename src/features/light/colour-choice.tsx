@@ -9,7 +9,7 @@ type Props = { readonly room: Room; readonly value: string; readonly onChange: (
 
 function ColourChoice({ room, value, onChange }: Props) {
   return (
-    <ChoiceField className="w-80" label="Colour" value={value} onChange={(e) => onChange(e.target.value)}>
+    <ChoiceField className="w-80" label="Colour" value={value} onChange={(chosen) => onChange(chosen)}>
       {room.candidates.map((c) => (
         <option key={c.id} value={c.id}>
           {c.name} {c.strength} %, {c.code}

@@ -2,15 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import { v7 } from 'uuid';
-import {
-  LAMP_KIND_NAMES,
-  LAMP_KINDS,
-  LAMP_THROW_NAMES,
-  LAMP_THROWS,
-  type LampKind,
-  type LampThrow,
-  USUAL_RA,
-} from '@/core/light/lamp';
+import { LAMP_KIND_NAMES, LAMP_KINDS, LAMP_THROW_NAMES, LAMP_THROWS, USUAL_RA } from '@/core/light/lamp';
 import { ASSUMED } from '@/core/light/assumptions';
 import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
@@ -48,12 +40,7 @@ function LampDetails({ draft, errors, index, set }: RowProps) {
   );
   return (
     <More title="where it stands, how it shines" wrong={DETAIL_FIELDS.some((f) => error(f))}>
-      <ChoiceField
-        className="w-34"
-        label="Shines"
-        value={l.throws}
-        onChange={(e) => set({ throws: e.target.value as LampThrow })}
-      >
+      <ChoiceField className="w-34" label="Shines" value={l.throws} onChange={(chosen) => set({ throws: chosen })}>
         {LAMP_THROWS.map((kind) => (
           <option key={kind} value={kind}>
             {LAMP_THROW_NAMES[kind]}
@@ -118,7 +105,7 @@ function LampRow(props: RowProps) {
         error={errors[`lamps.${index}.lumens`]}
         onChange={(e) => set({ lumens: e.target.value })}
       />
-      <ChoiceField className="w-42" label="Kind" value={l.kind} onChange={(e) => set({ kind: e.target.value as LampKind })}>
+      <ChoiceField className="w-42" label="Kind" value={l.kind} onChange={(chosen) => set({ kind: chosen })}>
         {LAMP_KINDS.map((kind) => (
           <option key={kind} value={kind}>
             {LAMP_KIND_NAMES[kind]}

@@ -29,7 +29,7 @@ export function NoWindow({ draft, onChange, roomName }: SectionProps & { readonl
           <ChoiceField
             label="Daylight comes in by the door from"
             value={lightFrom}
-            onChange={(e) => onChange({ ...draft, lightFrom: e.target.value })}
+            onChange={(chosen) => onChange({ ...draft, lightFrom: chosen })}
           >
             <option value="">nowhere</option>
             {others.map((name) => (

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { GROUND_KINDS, GROUNDS, OBSTRUCTION_KINDS, OBSTRUCTIONS, type Ground, type Obstruction } from '@/core/light/assumptions';
+import { GROUND_KINDS, GROUNDS, OBSTRUCTION_KINDS, OBSTRUCTIONS } from '@/core/light/assumptions';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import { WALLS } from '@/core/room/facing';
 import { lengthUnit } from '@/core/units/length';
@@ -67,7 +67,7 @@ export function OutsideSection({ draft, onChange }: SectionProps) {
           className="w-48"
           label="On the ground"
           value={draft.ground}
-          onChange={(e) => onChange({ ...draft, ground: e.target.value as Ground })}
+          onChange={(chosen) => onChange({ ...draft, ground: chosen })}
         >
           {GROUND_KINDS.map((kind) => (
             <option key={kind} value={kind}>
@@ -79,7 +79,7 @@ export function OutsideSection({ draft, onChange }: SectionProps) {
           className="w-48"
           label="Opposite"
           value={draft.obstruction}
-          onChange={(e) => onChange({ ...draft, obstruction: e.target.value as Obstruction })}
+          onChange={(chosen) => onChange({ ...draft, obstruction: chosen })}
         >
           {OBSTRUCTION_KINDS.map((kind) => (
             <option key={kind} value={kind}>

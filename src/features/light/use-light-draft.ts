@@ -137,6 +137,7 @@ export function useLightDraft(roomId: string) {
     setConflict(false);
     void settle(draft);
   };
-  const saving: LightSaving = paused || sending > 0 ? 'saving' : Object.keys(errors).length > 0 ? 'not-saved' : 'saved';
+  const settled: LightSaving = Object.keys(errors).length > 0 ? 'not-saved' : 'saved';
+  const saving: LightSaving = paused || sending > 0 ? 'saving' : settled;
   return { room, draft, change, errors, saving, conflict, takeNewer, keepMine };
 }

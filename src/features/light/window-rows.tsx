@@ -1,7 +1,7 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { ASSUMED, CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS, type Curtain, type Glazing } from '@/core/light/assumptions';
+import { ASSUMED, CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS } from '@/core/light/assumptions';
 import { WALLS, type Wall } from '@/core/room/facing';
 import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
@@ -22,12 +22,13 @@ function WindowDetails({ draft, errors, index, set }: RowProps) {
   const unit = lengthUnit(visit.units);
   const w = draft.windows[index]!;
   const error = (field: string) => errors[`windows.${index}.${field}`];
+  const usual = { left: 'evenly', sill: sayLength(ASSUMED.sillM.value, visit.units, 'window'), reveal: '0', overhang: '0' };
   const length = (label: string, key: 'left' | 'sill' | 'reveal' | 'overhang', field: string) => (
     <TextField
       className="w-34"
       label={label}
       unit={unit}
-      placeholder={key === 'left' ? 'evenly' : key === 'sill' ? sayLength(ASSUMED.sillM.value, visit.units, 'window') : '0'}
+      placeholder={usual[key]}
       value={w[key]}
       error={error(field)}
       onChange={(e) => set({ [key]: e.target.value })}
@@ -37,7 +38,7 @@ function WindowDetails({ draft, errors, index, set }: RowProps) {
     <More title="place, glass and what is outside" wrong={DETAIL_FIELDS.some((f) => error(f))}>
       {length('From the left, inside', 'left', 'leftM')}
       {length('Sill', 'sill', 'sillM')}
-      <ChoiceField className="w-48" label="Glass" value={w.glazing} onChange={(e) => set({ glazing: e.target.value as Glazing })}>
+      <ChoiceField className="w-48" label="Glass" value={w.glazing} onChange={(chosen) => set({ glazing: chosen })}>
         {GLAZING_KINDS.map((kind) => (
           <option key={kind} value={kind}>
             {GLAZINGS[kind].name}, {Math.round(100 * GLAZINGS[kind].transmittance)} %
@@ -71,7 +72,7 @@ function WindowRow(props: RowProps) {
         className="w-40"
         label={`Window ${index + 1} in the`}
         value={String(w.wall)}
-        onChange={(e) => set({ wall: Number(e.target.value) as Wall })}
+        onChange={(chosen) => set({ wall: Number(chosen) as Wall })}
       >
         {WALLS.map((wall) => (
           <option key={wall} value={wall}>
@@ -95,12 +96,7 @@ function WindowRow(props: RowProps) {
         error={errors[`windows.${index}.heightM`]}
         onChange={(e) => set({ height: e.target.value })}
       />
-      <ChoiceField
-        className="w-40"
-        label="Curtain"
-        value={w.curtain}
-        onChange={(e) => set({ curtain: e.target.value as Curtain })}
-      >
+      <ChoiceField className="w-40" label="Curtain" value={w.curtain} onChange={(chosen) => set({ curtain: chosen })}>
         {CURTAIN_KINDS.map((kind) => (
           <option key={kind} value={kind}>
             {CURTAINS[kind].name}

@@ -130,7 +130,7 @@ export function LookEditor({ row, onKeep, onDone }: Props) {
   };
   return (
     <div className="grid gap-4">
-      <ChoiceField label="Light" value={draft.light} onChange={(e) => draft.setLight(e.target.value as LookLight)}>
+      <ChoiceField label="Light" value={draft.light} onChange={(chosen) => draft.setLight(chosen)}>
         {LOOK_LIGHTS.map((l) => (
           <option key={l} value={l}>
             {LIGHT_CHOICES[l]}

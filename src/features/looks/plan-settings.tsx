@@ -52,8 +52,8 @@ export function PlanSettingsDialog() {
       <div className="grid gap-4">
         <ChoiceField
           label="A change counts from"
-          value={plan.toleranceE}
-          onChange={(e) => set({ toleranceE: Number(e.target.value) })}
+          value={String(plan.toleranceE)}
+          onChange={(chosen) => set({ toleranceE: Number(chosen) })}
           hint="ΔE (CIEDE2000): 1 is just seen side by side, 3 is seen from one hour to another. Smaller means more looks."
         >
           {TOLERANCES.map((t) => (

@@ -67,6 +67,8 @@ type PreviewProps = {
   readonly onKeep: () => void;
 };
 
+const KEEP: Readonly<Record<number, string>> = { 0: 'Nothing new', 1: 'Keep this answer' };
+
 /** What is in a file, and whether to keep it. */
 function Preview({ found: { rows, skipped }, zone, onNothing, onKeep }: PreviewProps) {
   const fresh = rows.filter((r) => !r.known).length;
@@ -83,7 +85,7 @@ function Preview({ found: { rows, skipped }, zone, onNothing, onKeep }: PreviewP
       <div className="flex justify-end gap-2">
         <Button onClick={onNothing}>Keep nothing</Button>
         <Button look="main" disabled={fresh === 0} onClick={onKeep}>
-          {fresh === 0 ? 'Nothing new' : fresh === 1 ? 'Keep this answer' : `Keep these ${fresh} answers`}
+          {KEEP[fresh] ?? `Keep these ${fresh} answers`}
         </Button>
       </div>
     </div>

@@ -22,7 +22,7 @@ export function RoomNotes({ room }: { readonly room: Room }) {
         Notes
       </h2>
       <div className="mb-5 grid gap-3 print:hidden">
-        <ChoiceField label="About" value={about} onChange={(e) => setAbout(e.target.value)}>
+        <ChoiceField label="About" value={about} onChange={(chosen) => setAbout(chosen)}>
           <option value="">the room</option>
           {room.candidates.map((c) => (
             <option key={c.id} value={c.id}>

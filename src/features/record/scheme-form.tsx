@@ -29,7 +29,7 @@ function ColourChoice({ label, none, value, candidates, onChange }: ChoiceProps)
   const chosen = candidates.find((c) => c.id === value);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_6rem] items-end">
-      <ChoiceField label={label} value={value ?? ''} onChange={(e) => onChange(e.target.value || null)}>
+      <ChoiceField label={label} value={value ?? ''} onChange={(chosen) => onChange(chosen || null)}>
         <option value="">{none}</option>
         {candidates.map((c) => (
           <option key={c.id} value={c.id}>

@@ -63,8 +63,8 @@ function Measures({ room, sample }: { readonly room: Room; readonly sample: Samp
       <ChoiceField
         className="w-20"
         label="Coats"
-        value={sample.coats}
-        onChange={(e) => save({ ...sample, coats: Number(e.target.value) })}
+        value={String(sample.coats)}
+        onChange={(chosen) => save({ ...sample, coats: Number(chosen) })}
       >
         {[1, 2, 3, 4].map((n) => (
           <option key={n}>{n}</option>

@@ -154,8 +154,10 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, 
     PageUp: 4,
   };
   const onKey = (event: KeyboardEvent) => {
-    const to = event.key === 'Home' ? first : event.key === 'End' ? last : steps[event.key] && index + steps[event.key]!;
-    if (to === undefined || to === 0) return;
+    const ends: Readonly<Record<string, number>> = { Home: first, End: last };
+    const by = steps[event.key];
+    const to = by === undefined ? ends[event.key] : index + by;
+    if (to === undefined) return;
     event.preventDefault();
     event.stopPropagation();
     go(to);

@@ -35,7 +35,8 @@ export function laidOut(
     const free = (span: Span) => span[0] >= 0 && span[1] <= width && [...words, ...bars].every((taken) => apart(taken, span));
     const right: Span = [bar[1], bar[1] + long];
     const left: Span = [bar[0] - long, bar[0]];
-    const side = free(right) ? 'right' : free(left) ? 'left' : 'none';
+    const onLeft = free(left) ? 'left' : 'none';
+    const side = free(right) ? 'right' : onLeft;
     if (side !== 'none') words.push(side === 'right' ? right : left);
     return { ...stretch, row, side };
   });

@@ -20,7 +20,7 @@ import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 import { useStayDraft, writeOfStay } from './use-save-stay';
-import { thingOf, THING_NAMES, THINGS, type Thing } from '@/core/record/thing';
+import { thingOf, THING_NAMES, THINGS } from '@/core/record/thing';
 
 /** How a further colour may lie in it, by the word that says so. */
 const LIES_AS = ['vein', 'fleck', 'grain', 'grout', 'band', 'pattern', 'border', 'stripe', 'second colour'] as const;
@@ -167,7 +167,7 @@ function Nature({ stay, room, change }: { readonly stay: RecordedStay; readonly 
       <ChoiceField
         label="What it is"
         value={thingOf(stay)}
-        onChange={(e) => change({ thing: e.target.value as Thing })}
+        onChange={(chosen) => change({ thing: chosen })}
         hint={stay.thing === null ? 'By its name, until you say' : undefined}
       >
         {THINGS.map((thing) => (

@@ -126,14 +126,14 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
               value={text}
               onChange={(e) => setText(e.target.value)}
             />
-            <ChoiceField label="Show" value={kind} onChange={(e) => setKind(e.target.value as HomeKind)}>
+            <ChoiceField label="Show" value={kind} onChange={(chosen) => setKind(chosen)}>
               {HOME_KINDS.map((one) => (
                 <option key={one} value={one}>
                   {KIND_WORDS[one]}
                 </option>
               ))}
             </ChoiceField>
-            <ChoiceField label="Order" value={order} onChange={(e) => setOrder(e.target.value as HomeOrder)}>
+            <ChoiceField label="Order" value={order} onChange={(chosen) => setOrder(chosen)}>
               {HOME_ORDERS.map((one) => (
                 <option key={one} value={one}>
                   {ORDER_WORDS[one]}

@@ -18,7 +18,8 @@ export const sayWindow = (room: Pick<Room, 'bearingDeg'>, window: Pick<RoomWindo
 
 /** Lux with sensible digits: "0 lx", "34 lx", "940 lx", "12,400 lx". */
 export function sayLux(lux: number): string {
-  const digits = lux < 10 ? 1 : lux < 1000 ? 10 : 100;
+  const ofMany = lux < 1000 ? 10 : 100;
+  const digits = lux < 10 ? 1 : ofMany;
   const rounded = lux < 1 ? Math.round(lux * 10) / 10 : Math.round(lux / digits) * digits;
   return `${rounded.toLocaleString('en-GB')} lx`;
 }

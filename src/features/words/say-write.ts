@@ -36,6 +36,11 @@ const sayStated = (said: object, words: Readonly<Record<string, string>>) =>
 
 type Say<N extends WriteName> = (write: WriteOf<N>, room: Room | undefined) => string;
 
+function saySample({ read, paintedAt }: Pick<WriteOf<'sample.save'>, 'read' | 'paintedAt'>): string {
+  if (read) return ', read';
+  return paintedAt ? ', painted' : '';
+}
+
 const SAY: { readonly [N in WriteName]: Say<N> } = {
   'visit.create': (w) => `The new visit ${quotedShort(w.label)}`,
   'visit.edit': (w) => `The visit as ${quotedShort(w.label)}, ${w.place.name}`,
@@ -81,7 +86,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'photo.retire': (w) => `A photograph ${w.retired ? 'taken away' : 'put back'}`,
   'scheme.save': (w) => `The scheme ${quotedShort(w.scheme)}`,
   'scheme.retire': (w) => `A scheme ${w.retired ? 'taken away' : 'put back'}`,
-  'look.save': (w) => `Look ${w.number}${w.state === 'taken' ? ' taken' : w.state === 'dropped' ? ' dropped' : ' planned'}`,
+  'look.save': (w) => `Look ${w.number} ${w.state}`,
   'look.retire': (w, room) =>
     `Look ${[...(room?.looks ?? []), ...(room?.retired.looks ?? [])].find((l) => l.id === w.lookId)?.number ?? ''} ${w.retired ? 'taken off' : 'put back on'} the plan`,
   'look.answer': (w, room) =>
@@ -95,8 +100,7 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   },
   'decision.undo': (w) => `A decision ${backOrAgain(w.undone)}`,
   'decision.sign': (w) => `What is decided, signed by ${quotedShort(w.signedBy)}`,
-  'sample.save': (w, room) =>
-    `The sample of ${sayCandidate(room, w.candidateId)}${w.read ? ', read' : w.paintedAt ? ', painted' : ''}`,
+  'sample.save': (w, room) => `The sample of ${sayCandidate(room, w.candidateId)}${saySample(w)}`,
   'sample.retire': (w) => `A sample ${outOrBack(w.retired)}`,
   'light.read': (w) => `A light meter’s reading of ${Math.round(w.lux)} lx`,
   'light.unread': (w) => `A reading ${backOrAgain(w.undone)}`,

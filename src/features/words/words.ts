@@ -21,4 +21,5 @@ export const sayRefusal = (refusal: Refusal): string => REFUSED[refusal.reason](
 
 /** "+18 points", with a real minus sign. */
 export const signed = (value: number, digits = 0): string =>
-  `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value).toFixed(digits)}`;
+  `${SIGNS[Math.sign(value)] ?? '±'}${Math.abs(value).toFixed(digits)}`;
+const SIGNS: Readonly<Record<number, string>> = { 1: '+', [-1]: '−' };

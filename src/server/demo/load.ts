@@ -127,7 +127,8 @@ async function loadDecisions(
   const WALLS = ['wall-0', 'wall-1', 'wall-2', 'wall-3'];
   const surfaceOf = (said: string): string[] => {
     const [what, n] = said.split(' ');
-    return what === 'walls' ? WALLS : n === undefined ? [said] : [`${what}:${doors[Number(n)]!.id}`];
+    if (what === 'walls') return WALLS;
+    return [n === undefined ? said : `${what}:${doors[Number(n)]!.id}`];
   };
   for (const { surfaces, colour, sheen, finish, undercoat = 'none', why = '' } of room.decided ?? []) {
     const what = colour ? ('paint' as const) : ('leave' as const);

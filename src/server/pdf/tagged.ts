@@ -26,7 +26,10 @@ function taggingOf(doc: PDFDocument): Tagging {
   return made;
 }
 
-const roleOf = ({ _fontSize: size }: PDFDocument): string => (size >= TITLE_PT ? 'H1' : size >= HEADING_PT ? 'H2' : 'P');
+function roleOf({ _fontSize: size }: PDFDocument): string {
+  if (size >= TITLE_PT) return 'H1';
+  return size >= HEADING_PT ? 'H2' : 'P';
+}
 
 /** Begins a run of letters: as part of the text it stands in, or as no content at the foot of a sheet. */
 function begin(doc: PDFDocument): void {
