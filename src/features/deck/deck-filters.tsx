@@ -37,6 +37,49 @@ type Props = {
 /** What narrows the deck beside the name that is typed. */
 const NARROWING = ['family', 'lean', 'from', 'to', 'maker', 'base', 'withFormula'] as const;
 
+type FilterProps = { readonly filter: DeckFilter; readonly set: (change: Partial<DeckFilter>) => void };
+
+function LrvRange({ filter, set }: FilterProps) {
+  return (
+    <>
+      <TextField
+        className="w-18"
+        label="LRV from"
+        inputMode="numeric"
+        placeholder="0"
+        defaultValue={filter.from || ''}
+        onChange={(e) => set({ from: lrvOf(e.target.value, 0) })}
+        key={`from ${filter === NO_FILTER}`}
+      />
+      <TextField
+        className="w-18"
+        label="to"
+        inputMode="numeric"
+        placeholder="100"
+        defaultValue={filter.to < 100 ? filter.to : ''}
+        onChange={(e) => set({ to: lrvOf(e.target.value, 100) })}
+        key={`to ${filter === NO_FILTER}`}
+      />
+    </>
+  );
+}
+
+/** Which school counts greys that lean green; asked where warm and cool are told apart. */
+function GreenGreys({ filter, set }: FilterProps) {
+  if (filter.lean !== 'warm' && filter.lean !== 'cool') return null;
+  return (
+    <ChoiceField
+      className="w-40"
+      label="Green-leaning greys are"
+      value={filter.school}
+      onChange={(chosen) => set({ school: chosen })}
+    >
+      <option value="cool">counted cool</option>
+      <option value="warm">counted warm</option>
+    </ChoiceField>
+  );
+}
+
 /** Narrows the deck by name or code, family, lean, LRV, maker, base and whether a formula is known. */
 export function DeckFilters({ colours, filter, onChange }: Props) {
   const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
@@ -76,24 +119,7 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
             </option>
           ))}
         </ChoiceField>
-        <TextField
-          className="w-18"
-          label="LRV from"
-          inputMode="numeric"
-          placeholder="0"
-          defaultValue={filter.from || ''}
-          onChange={(e) => set({ from: lrvOf(e.target.value, 0) })}
-          key={`from ${filter === NO_FILTER}`}
-        />
-        <TextField
-          className="w-18"
-          label="to"
-          inputMode="numeric"
-          placeholder="100"
-          defaultValue={filter.to < 100 ? filter.to : ''}
-          onChange={(e) => set({ to: lrvOf(e.target.value, 100) })}
-          key={`to ${filter === NO_FILTER}`}
-        />
+        <LrvRange {...{ filter, set }} />
         <ChoiceField className="w-34" label="Maker" value={filter.maker} onChange={(chosen) => set({ maker: chosen })}>
           <option value="">every maker</option>
           {makers.map((m) => (
@@ -115,17 +141,7 @@ export function DeckFilters({ colours, filter, onChange }: Props) {
           />
           has a formula
         </label>
-        {(filter.lean === 'warm' || filter.lean === 'cool') && (
-          <ChoiceField
-            className="w-40"
-            label="Green-leaning greys are"
-            value={filter.school}
-            onChange={(chosen) => set({ school: chosen })}
-          >
-            <option value="cool">counted cool</option>
-            <option value="warm">counted warm</option>
-          </ChoiceField>
-        )}
+        <GreenGreys {...{ filter, set }} />
       </div>
       {filter !== NO_FILTER && <Button onClick={() => onChange(NO_FILTER)}>Show all</Button>}
     </div>

@@ -11,6 +11,7 @@ import { spanOf } from '../cursor/day-span';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
+import type { RoomInLight } from '@/core/record/kinds-of-light';
 
 type Row = { readonly id: string; readonly name: string; readonly note: string };
 
@@ -148,39 +149,15 @@ function StripCursor({ day, span: [first, last] }: Pick<BandProps, 'day' | 'span
   );
 }
 
-type StripProps = { readonly roomId: string };
+type BandsOfDay = { readonly room: RoomInLight; readonly day: DayAnswer; readonly answer: BandsAnswer; readonly old: boolean };
 
-/** Every colour of the room through the day, under cloud and by the lamps; where one turns, the turn is named and can be tapped. */
-export function LightStrip({ roomId }: StripProps) {
-  const room = useRoom(roomId);
+/** Every colour of the room as a band of the day; one cursor over all. */
+function Strip({ room, day, answer, old }: BandsOfDay) {
   const { visit } = useVisit();
   const zone = visit.place.timeZone;
-  const dayAsked = useRoomDay(roomId);
-  const bandsAsked = useRoomBands(roomId);
   const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => rowsOf(room), [room]);
-  const day = latest(dayAsked);
-  const old = dayAsked.state === 'computing' || bandsAsked.state === 'computing';
-  const answer = latest(bandsAsked);
-  if (rows.length === 0)
-    return (
-      <EmptyState title="Nothing to follow yet">
-        <p>Record what stays and take colours from the deck: each becomes a band through the day.</p>
-      </EmptyState>
-    );
-  if (dayAsked.state === 'failed') return <p role="alert">{dayAsked.says}</p>;
-  if (!day || !answer) {
-    const share = bandsAsked.state === 'computing' ? bandsAsked.share : 0;
-    return (
-      <div role="status">
-        <div className="h-2 bg-line">
-          <div className="h-2 bg-ink" style={{ width: `${100 * share}%` }} />
-        </div>
-        <p className="mt-2 text-soft">computing how every colour looks through the day…</p>
-      </div>
-    );
-  }
   // the ribbon's own stretch of the day: one cursor crosses both
   const { first, last } = spanOf(day);
   const span = [first, last] as const;
@@ -270,4 +247,34 @@ export function LightStrip({ roomId }: StripProps) {
       </div>
     </>
   );
+}
+
+function Computing({ share }: { readonly share: number }) {
+  return (
+    <div role="status">
+      <div className="h-2 bg-line">
+        <div className="h-2 bg-ink" style={{ width: `${100 * share}%` }} />
+      </div>
+      <p className="mt-2 text-soft">computing how every colour looks through the day…</p>
+    </div>
+  );
+}
+
+/** Every colour of the room through the day, under cloud and by the lamps; where one turns, the turn is named and can be tapped. */
+export function LightStrip({ roomId }: { readonly roomId: string }) {
+  const room = useRoom(roomId);
+  const dayAsked = useRoomDay(roomId);
+  const bandsAsked = useRoomBands(roomId);
+  const day = latest(dayAsked);
+  const answer = latest(bandsAsked);
+  if (rowsOf(room).length === 0)
+    return (
+      <EmptyState title="Nothing to follow yet">
+        <p>Record what stays and take colours from the deck: each becomes a band through the day.</p>
+      </EmptyState>
+    );
+  if (dayAsked.state === 'failed') return <p role="alert">{dayAsked.says}</p>;
+  if (!day || !answer) return <Computing share={bandsAsked.state === 'computing' ? bandsAsked.share : 0} />;
+  const old = dayAsked.state === 'computing' || bandsAsked.state === 'computing';
+  return <Strip {...{ room, day, answer, old }} />;
 }

@@ -58,12 +58,45 @@ function useAnswered(): (hand: LookHand) => number {
 const hasBoard = ({ room, candidateIds }: LookRow): boolean =>
   room.samples.some((s) => s.paintedAt !== null && (candidateIds.length === 0 || candidateIds.includes(s.candidateId)));
 
+function HandedOver({ hand }: { readonly hand: LookHand }) {
+  return (
+    <div role="status" className="grid gap-2">
+      <p className="font-semibold">
+        {hand.lookIds.length === 1 ? 'One look is' : `${hand.lookIds.length} looks are`} handed over. Give them what suits:
+      </p>
+      <Papers hand={hand} />
+      <p className="text-sm text-soft">
+        Their answers come back as a file; read it in here. Only this hand-out’s own file is taken.
+      </p>
+    </div>
+  );
+}
+
+function HandedBefore({ hands }: { readonly hands: readonly LookHand[] }) {
+  const { visit } = useVisit();
+  const answered = useAnswered();
+  const zone = visit.place.timeZone;
+  if (hands.length === 0) return null;
+  return (
+    <section aria-label="Handed over before" className="grid gap-2 border-t border-line pt-3">
+      {hands.map((h) => (
+        <div key={h.id} className="grid gap-1">
+          <p className="text-[0.9375rem]">
+            {sayDate(wallClock(Date.parse(h.at), zone).date)}: {h.lookIds.length === 1 ? '1 look' : `${h.lookIds.length} looks`},{' '}
+            {answered(h)} answered
+          </p>
+          <Papers hand={h} />
+        </div>
+      ))}
+    </section>
+  );
+}
+
 type Props = { readonly rows: readonly LookRow[] };
 
 /** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
 export function HandOut({ rows }: Props) {
   const { visit, write } = useVisit();
-  const answered = useAnswered();
   const zone = visit.place.timeZone;
   const [open, setOpen] = useState(false);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
@@ -108,15 +141,7 @@ export function HandOut({ rows }: Props) {
     >
       <div className="grid gap-4">
         {hand ? (
-          <div role="status" className="grid gap-2">
-            <p className="font-semibold">
-              {hand.lookIds.length === 1 ? 'One look is' : `${hand.lookIds.length} looks are`} handed over. Give them what suits:
-            </p>
-            <Papers hand={hand} />
-            <p className="text-sm text-soft">
-              Their answers come back as a file; read it in here. Only this hand-out’s own file is taken.
-            </p>
-          </div>
+          <HandedOver hand={hand} />
         ) : (
           <>
             {rows.length === 0 ? (
@@ -149,19 +174,7 @@ export function HandOut({ rows }: Props) {
             </div>
           </>
         )}
-        {before.length > 0 && (
-          <section aria-label="Handed over before" className="grid gap-2 border-t border-line pt-3">
-            {before.map((h) => (
-              <div key={h.id} className="grid gap-1">
-                <p className="text-[0.9375rem]">
-                  {sayDate(wallClock(Date.parse(h.at), zone).date)}:{' '}
-                  {h.lookIds.length === 1 ? '1 look' : `${h.lookIds.length} looks`}, {answered(h)} answered
-                </p>
-                <Papers hand={h} />
-              </div>
-            ))}
-          </section>
-        )}
+        <HandedBefore hands={before} />
       </div>
     </Dialog>
   );

@@ -37,8 +37,8 @@ function inWords(room: RoomDraft, american: boolean): RoomDraft {
 /** The server is away; the visit waits in the browser. */
 const KEPT = 'Elm Swatch does not answer just now. The visit is kept in this browser and saved when it is back.';
 
-/** A new visit: where the home is, and which rooms; everything else is asked on the brief, and nothing of it has to be said. */
-export function NewVisitForm() {
+/** What the form says, and the writing of it. */
+function useNewVisit() {
   const router = useRouter();
   const write = useWrite();
   // one visit of this form, however often it is sent
@@ -59,10 +59,12 @@ export function NewVisitForm() {
     const writes = before ? editsOf(before, next) : [next];
     const stamp = { id: visitId, at: new Date().toISOString() };
     written.current = before ? afterEdits(before, writes) : newVisit(next, stamp);
-    const told = await Promise.all(writes.map((one) => write(one, { answers: true }).result));
-    const refused = told.find((r) => !r.ok);
-    if (refused && !before) written.current = undefined;
-    return refused ?? { ok: true, id: visitId, saved: browserSession().session.state().unsaved.size === 0 };
+    const told = writes.length === 0 ? undefined : await write(writes, { answers: true }).result;
+    if (told?.ok === false) {
+      if (!before) written.current = undefined;
+      return told;
+    }
+    return { ok: true, id: visitId, saved: browserSession().session.state().unsaved.size === 0 };
   }
 
   async function submit() {
@@ -79,6 +81,26 @@ export function NewVisitForm() {
     setErrors({ form: result.ok ? KEPT : sayRefusal(result) });
   }
 
+  const choosePlace = (next: VisitPlace | undefined, country?: string) => {
+    setPlace(next);
+    setErrors({});
+    if (!next) return;
+    if (country) setUnits(IN_FEET.has(country) ? 'imperial' : 'metric');
+    const american = usualHabits(next.timeZone).words === 'american';
+    setRooms(rooms.map((room) => inWords(room, american)));
+  };
+  return { label, setLabel, place, choosePlace, units, setUnits, rooms, setRooms, called, errors, busy, submit };
+}
+
+const LENGTHS = [
+  { value: 'metric', label: 'metres' },
+  { value: 'imperial', label: 'feet and inches' },
+] as const;
+
+/** A new visit: where the home is, and which rooms; everything else is asked on the brief, and nothing of it has to be said. */
+export function NewVisitForm() {
+  const form = useNewVisit();
+  const { place, rooms, errors, busy } = form;
   return (
     <main className="mx-auto max-w-3xl px-5 py-8">
       <p className="text-soft">
@@ -92,23 +114,12 @@ export function NewVisitForm() {
         className="grid gap-7"
         onSubmit={(e) => {
           e.preventDefault();
-          void submit();
+          void form.submit();
         }}
       >
         <section>
           <h2 className="mb-2 text-lg font-semibold">Where is the home?</h2>
-          <PlaceEntry
-            autoFocus
-            place={place}
-            error={errors['place']}
-            onChange={(next, country) => {
-              setPlace(next);
-              if (country) setUnits(IN_FEET.has(country) ? 'imperial' : 'metric');
-              const american = usualHabits(next.timeZone).words === 'american';
-              setRooms(rooms.map((room) => inWords(room, american)));
-              setErrors({});
-            }}
-          />
+          <PlaceEntry autoFocus place={place} error={errors['place']} onChange={form.choosePlace} />
         </section>
         <section>
           <h2 className="mb-2 text-lg font-semibold">Which rooms?</h2>
@@ -116,29 +127,21 @@ export function NewVisitForm() {
             rooms={rooms}
             errors={errors}
             american={place !== undefined && usualHabits(place.timeZone).words === 'american'}
-            onChange={setRooms}
+            onChange={form.setRooms}
           />
         </section>
         <section className="flex flex-wrap items-start gap-5">
           <TextField
             className="min-w-60 flex-1"
             label="What you call it"
-            placeholder={called || 'A street, a surname, a nickname'}
-            value={label}
+            placeholder={form.called || 'A street, a surname, a nickname'}
+            value={form.label}
             error={errors['label']}
-            onChange={(e) => setLabel(e.target.value)}
+            onChange={(e) => form.setLabel(e.target.value)}
           />
           <div>
             <p className="mb-1 text-sm text-soft">Lengths in</p>
-            <ChoiceRow
-              label="Lengths in"
-              value={units}
-              onChange={setUnits}
-              options={[
-                { value: 'metric', label: 'metres' },
-                { value: 'imperial', label: 'feet and inches' },
-              ]}
-            />
+            <ChoiceRow<Units> label="Lengths in" value={form.units} onChange={form.setUnits} options={LENGTHS} />
           </div>
         </section>
         {errors['form'] && <FieldError>{errors['form']}</FieldError>}
