@@ -45,7 +45,8 @@ function now(): Now {
 
 function element<K extends keyof HTMLElementTagNameMap>(tag: K, text = '', className = ''): HTMLElementTagNameMap[K] {
   const made = document.createElement(tag);
-  if (text !== '') made.textContent = text;
+  // a number and its sign stay on one line
+  if (text !== '') made.textContent = text.replaceAll(' %', '\u00a0%');
   if (className !== '') made.className = className;
   return made;
 }
