@@ -1,7 +1,7 @@
 // bin/test: installs what is missing, then everything that must hold. Ends with "N passed, N failed".
 // bin/test --quick: the same without the slow ones, the build and the browser, for every day.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { build, install, ROOT } from './prepare.mjs';
@@ -86,8 +86,12 @@ count(node('next/dist/bin/next', 'typegen') && node('typescript/bin/tsc', '--noE
 count(node('typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.core.json'));
 
 if (!quick) {
+  const data = path.join(ROOT, 'var', 'data');
+  const before = existsSync(data) ? readdirSync(data).join() : undefined;
   await build({ force: true });
-  count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')));
+  // it is there, and has opened no data folder
+  const after = existsSync(data) ? readdirSync(data).join() : undefined;
+  count(existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && after === before);
 }
 
 const jestOk = await jestEnded;
