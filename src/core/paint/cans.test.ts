@@ -68,6 +68,13 @@ describe.each(['metric', 'imperial'] as const)('fewest tins, %s', (units) => {
   });
 });
 
+test('of as few tins, those that leave least: 11 litres are a ten and a one, not a ten and a two and a half', () => {
+  expect(sayCans(fewestTins(11, SOLD_IN.metric))).toBe('10 l + 1 l');
+  // a quarter over is still allowed, more is not
+  expect(sayCans(fewestTins(8, SOLD_IN.metric))).toBe('10 l');
+  expect(sayCans(fewestTins(7.9, SOLD_IN.metric))).toBe('5 l + 2.5 l + 0.5 l');
+});
+
 test('4.1 litres are one tin of five; 6.7 a five and a two and a half; 0.3 a half', () => {
   expect(sayCans(fewestTins(4.1, SOLD_IN.metric))).toBe('5 l');
   expect(sayCans(fewestTins(6.7, SOLD_IN.metric))).toBe('5 l + 2.5 l');

@@ -58,6 +58,25 @@ describe('the order of rooms through a visit', () => {
     ]);
   });
 
+  test.each([3, 10])('of equal ways the walking order, and the first moment, %d rooms', (count) => {
+    const any = new Set(Array.from({ length: 24 }, (_, slot) => slot));
+    const rooms = Array.from({ length: count }, (_, n) => ({ id: `r${n}`, stay: 1, looks: [{ worth: 2, slots: any }] }));
+    const at = (given: readonly RouteRoom[]) => bestRoute(given, 24).stops.map((s) => [s.id, s.from]);
+    expect(at(rooms)).toEqual(rooms.map((room, slot) => [room.id, slot]));
+    expect(at([...rooms].reverse())).toEqual([...rooms].reverse().map((room, slot) => [room.id, slot]));
+  });
+
+  test('a light that is there for hours is gone to when it begins, and a room is waited for no longer than it must', () => {
+    const rooms = [
+      { id: 'hall', stay: 1, looks: [{ worth: 5, slots: new Set([3, 4, 5]) }] },
+      { id: 'study', stay: 2, looks: [] },
+    ];
+    expect(bestRoute(rooms, 12).stops.map((s) => [s.id, s.from])).toEqual([
+      ['study', 0],
+      ['hall', 3],
+    ]);
+  });
+
   test('many rooms: moved one by one, never less than walking order, close to the best', () => {
     const rooms = Array.from({ length: 12 }, (_, k) => drawnRoom(k, 24));
     const route = bestRoute(rooms, 24);

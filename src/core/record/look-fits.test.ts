@@ -14,6 +14,9 @@ describe('whether something was said at a look', () => {
   test.each([
     ['within its hours and under its sky', at('09:00'), true],
     ['half an hour after them', at('10:30'), true],
+    ['a minute more after them', at('10:31'), false],
+    ['half an hour before them', at('07:30'), true],
+    ['a minute more before them', at('07:29'), false],
     ['long after them', at('14:00'), false],
     ['under another sky', at('09:00', { sky: 'overcast' }), false],
     ['with the lamps on', at('09:00', { lampsOn: true }), false],
