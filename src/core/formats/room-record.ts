@@ -49,7 +49,7 @@ const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 /** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at, and the client's reactions. */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(10),
+  version: z.literal(11),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -157,7 +157,7 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 10,
+    version: 11,
     visit: {
       id: visit.id,
       label: visit.label,
