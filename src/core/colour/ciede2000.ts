@@ -67,8 +67,7 @@ export function ciede2000Terms(reference: Lab, sample: Lab): Ciede2000Terms {
 /**
  * CIEDE2000 colour difference with kL = kC = kH = 1; symmetric; 0 for equal colours.
  *
- * @example
- * deltaE00({ l: 50, a: 2.6772, b: -79.7751 }, { l: 50, a: 0, b: -82.7485 }) // 2.0425
+ * @example deltaE00({ l: 50, a: 2.6772, b: -79.7751 }, { l: 50, a: 0, b: -82.7485 }) // → 2.0425
  */
 export function deltaE00(reference: Lab, sample: Lab): number {
   const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(reference, sample);

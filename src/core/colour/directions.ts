@@ -19,8 +19,7 @@ export type Directions = {
  * The four directions from `reference` to `sample`. a* and b* differences are weighted by the CIEDE2000 tolerances of chroma and hue, split by the
  * mean hue direction, so that a step is as visible along either. Weights: Sharma, Wu & Dalal 2005; the split is the product's own.
  *
- * @example
- * directions({ l: 78, a: 3.6, b: 13 }, { l: 78, a: -0.6, b: 13.5 }).pinkGreen // about −4: greener
+ * @example directions({ l: 78, a: 3.6, b: 13 }, { l: 78, a: -0.6, b: 13.5 }).pinkGreen // → -5.4
  */
 export function directions(reference: Lab, sample: Lab): Directions {
   const { deltaL, deltaC, deltaH, sL, sC, sH, rT } = ciede2000Terms(reference, sample);

@@ -25,16 +25,28 @@ export function xyzFromLab(lab: Lab, white: XYZ = WHITE_D65_10): XYZ {
   };
 }
 
-/** LRV (0–100) of a Lab colour: its Y under D65 with the 10° observer. BS 8493. */
+/**
+ * LRV (0–100) of a Lab colour: its Y under D65 with the 10° observer. BS 8493.
+ *
+ * @example lrvOf({ l: 50, a: 0, b: 0 }) // → 18.4187
+ */
 export const lrvOf = (lab: Lab): number => xyzFromLab(lab).y;
 
-/** L* of an LRV (0–100). */
+/**
+ * L* of an LRV (0–100).
+ *
+ * @example lightnessOfLrv(18.4187) // → 50
+ */
 export const lightnessOfLrv = (lrv: number): number => 116 * forward(lrv / 100) - 16;
 
 /** CIELAB chroma C*ab. */
 export const chroma = (lab: Lab): number => Math.hypot(lab.a, lab.b);
 
-/** CIELAB hue angle in degrees, 0–360 from +a*; 0 for an exact neutral. */
+/**
+ * CIELAB hue angle in degrees, 0–360 from +a*; 0 for an exact neutral.
+ *
+ * @example hueDeg({ l: 60, a: 0, b: -10 }) // → 270
+ */
 export function hueDeg(lab: Lab): number {
   const degrees = (Math.atan2(lab.b, lab.a) * 180) / Math.PI;
   return degrees < 0 ? degrees + 360 : degrees;

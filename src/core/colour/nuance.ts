@@ -53,8 +53,7 @@ const darkeningByHue: Float64Array = (() => {
  * strongest that sRGB has (IEC 61966-2-1), and all three adding in L*. A pastel or a neon holds little, what is greyed, earthy or deep a
  * lot. May leave 0–1 slightly where a colour is stronger than sRGB.
  *
- * @example
- * blackness({ l: 85, a: -16, b: 6 }) // mint: about 0.12
+ * @example blackness({ l: 85, a: -16, b: 6 }) // → 0.12
  */
 export function blackness(lab: Lab, chroma = chromaOf(lab), hueDeg = hueOf(lab)): number {
   const at = hueDeg / EVERY_DEG;

@@ -19,6 +19,8 @@ const STEPS = 8;
  * 0.02° of an astronomical almanac from 1950 to 2050.
  *
  * @throws RangeError for a latitude beyond ±90° or an instant that is no number
+ *
+ * @example sunPosition(Date.parse('2026-06-21T12:00:00Z'), { latitude: 51.48, longitude: 0 }).altitudeDeg // → 61.96
  */
 export function sunPosition(at: number, { latitude, longitude }: Place): SunPosition {
   if (!(Math.abs(latitude) <= 90)) throw new RangeError(`latitude ${latitude}°: must lie between −90 and 90`);
@@ -29,7 +31,11 @@ export function sunPosition(at: number, { latitude, longitude }: Place): SunPosi
   return { azimuthDeg: ((azimuth % 360) + 360) % 360, altitudeDeg: truth };
 }
 
-/** Cosine of the angle between the sun and the outward normal of a vertical surface; negative when the sun is behind it. */
+/**
+ * Cosine of the angle between the sun and the outward normal of a vertical surface; negative when the sun is behind it.
+ *
+ * @example incidenceCosine({ azimuthDeg: 180, altitudeDeg: 60 }, 180) // → 0.5
+ */
 export function incidenceCosine({ azimuthDeg, altitudeDeg }: SunPosition, bearingDeg: number): number {
   return Math.cos(altitudeDeg * RAD) * Math.cos((azimuthDeg - bearingDeg) * RAD);
 }

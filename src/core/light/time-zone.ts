@@ -43,7 +43,11 @@ function offsetAt(at: number, zone: string): number {
   return Date.UTC(part('year'), part('month') - 1, part('day'), part('hour'), part('minute'), part('second')) - at;
 }
 
-/** Calendar date (YYYY-MM-DD) and hours since local midnight (0–24) of an instant, as a wall clock in `zone` shows them. */
+/**
+ * Calendar date (YYYY-MM-DD) and hours since local midnight (0–24) of an instant, as a wall clock in `zone` shows them.
+ *
+ * @example wallClock(Date.parse('2026-07-01T12:30:00Z'), 'Europe/London').hours // → 13.5
+ */
 export function wallClock(at: number, zone: string): { readonly date: string; readonly hours: number } {
   const quarter = Math.floor(at / QUARTER_MS);
   const offset = offsetOf(`${zone} ${quarter}`, () => offsetAt(quarter * QUARTER_MS, zone));
@@ -54,11 +58,19 @@ export function wallClock(at: number, zone: string): { readonly date: string; re
   };
 }
 
-/** The calendar date (YYYY-MM-DD) after the one an instant has in a zone: tomorrow there, whatever its clocks do tonight. */
+/**
+ * The calendar date (YYYY-MM-DD) after the one an instant has in a zone: tomorrow there, whatever its clocks do tonight.
+ *
+ * @example dayAfter(Date.parse('2026-12-31T23:30:00Z'), 'Europe/Berlin') // → '2027-01-02'
+ */
 export const dayAfter = (at: number, zone: string): string =>
   formatISO(addDays(parseISO(wallClock(at, zone).date), 1), { representation: 'date' });
 
-/** "15:20" of hours since midnight. */
+/**
+ * "15:20" of hours since midnight.
+ *
+ * @example clockText(15.34) // → '15:20'
+ */
 export function clockText(hours: number): string {
   const minutes = Math.round(hours * 60);
   return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;

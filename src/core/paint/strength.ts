@@ -61,7 +61,11 @@ export function atStrength(
 
 const FRACTIONS: Readonly<Record<number, string>> = { 25: 'three quarters', 50: 'half', 75: 'a quarter' };
 
-/** The wording for the counter, both ways of saying it together: "75 % strength (colourant cut by a quarter)". */
+/**
+ * The wording for the counter, both ways of saying it together: "75 % strength (colourant cut by a quarter)".
+ *
+ * @example sayStrength(75) // → '75 % strength (colourant cut by a quarter)'
+ */
 export function sayStrength(percent: number): string {
   if (percent === 100) return '100 % strength (the full formula)';
   if (percent > 100) return `${percent} % strength (${percent - 100} % more colourant than the formula)`;

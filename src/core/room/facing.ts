@@ -5,14 +5,22 @@ export type Wall = (typeof WALLS)[number];
 /** The wall one faces with one's back to a wall. */
 export const oppositeWall = (wall: Wall): Wall => WALLS[(wall + 2) % 4]!;
 
-/** Bearing (degrees clockwise from true north, 0–360) that wall `wall` faces outward, when the first faces `firstBearingDeg`. */
+/**
+ * Bearing (degrees clockwise from true north, 0–360) that wall `wall` faces outward, when the first faces `firstBearingDeg`.
+ *
+ * @example wallBearingDeg(350, 1) // → 80
+ */
 export const wallBearingDeg = (firstBearingDeg: number, wall: Wall): number =>
   (((firstBearingDeg + 90 * wall) % 360) + 360) % 360;
 
 const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 export type CompassPoint = (typeof POINTS)[number];
 
-/** Compass word of a bearing in degrees. */
+/**
+ * Compass word of a bearing in degrees.
+ *
+ * @example compassPoint(200) // → 'south'
+ */
 export const compassPoint = (bearingDeg: number): CompassPoint =>
   POINTS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!;
 

@@ -33,6 +33,8 @@ function degreesOf(parts: readonly (string | undefined)[]): number {
 /**
  * Degrees, north and east positive, of a latitude or longitude as people type it: `41°17′ S`, `41,29 S`, `-41.29`, `S 41 17 20`.
  * NaN for anything else, out of range included.
+ *
+ * @example typedAngle('41°17′ S', 'latitude') // → -41.2833
  */
 export function typedAngle(text: string, axis: Axis): number {
   const { side, bare } = sideOf(plainMarks(text), axis);
@@ -58,7 +60,11 @@ const isSplit = (first: string, second: string): boolean =>
     ? /[NS]/i.test(first) && /[EW]/i.test(second)
     : /^\s*[-+−]?\d+\.\d+\s*$/.test(first) && /[.]\d/.test(second);
 
-/** "41.29° S" of a latitude, "174.78° E" of a longitude. */
+/**
+ * "41.29° S" of a latitude, "174.78° E" of a longitude.
+ *
+ * @example angleText(-41.29, 'latitude') // → '41.29° S'
+ */
 export function angleText(degrees: number, axis: Axis): string {
   const [under, over] = axis === 'latitude' ? ['S', 'N'] : ['W', 'E'];
   return `${Math.abs(degrees).toFixed(2)}° ${degrees < 0 ? under : over}`;

@@ -10,7 +10,11 @@ const rounded = (value: number): string => (value >= 9.95 ? String(Math.round(va
 export const sayArea = (m2: number, units: Units): string =>
   units === 'metric' ? `${rounded(m2)} m²` : `${rounded(m2 / M2_PER_SQ_FT)} sq ft`;
 
-/** Square metres of an area as it is typed in the visit's units; NaN for none. */
+/**
+ * Square metres of an area as it is typed in the visit's units; NaN for none.
+ *
+ * @example areaOf(100, 'imperial') // → 9.2903
+ */
 export const areaOf = (typed: number, units: Units): number => (units === 'metric' ? typed : typed * M2_PER_SQ_FT);
 /** An area as it is typed: "3.4". */
 export const areaText = (m2: number, units: Units): string =>

@@ -8,7 +8,11 @@ export type LengthKind = 'room' | 'window';
 const METRES_PER_FOOT = 0.3048;
 const METRES_PER_INCH = 0.0254;
 
-/** A number as people type it, with a point or a comma; NaN when it is none. */
+/**
+ * A number as people type it, with a point or a comma; NaN when it is none.
+ *
+ * @example typedNumber('2,55') // → 2.55
+ */
 export const typedNumber = (text: string): number =>
   /^\s*[-+−]?\d+([.,]\d+)?\s*$/.test(text) ? Number(text.replace('−', '-').replace(',', '.')) : NaN;
 
@@ -68,6 +72,8 @@ const jotted = (text: string, units: Units): string =>
 /**
  * Metres of a length as people type it, whatever the visit's units: `5.03`, `5,03 m`, `520 cm`, `16'6"`, `16-6` in a visit in feet, `16 ft 6 in`, `16½`, `6 1/2 in`. A
  * number without a unit is in that of the visit and the kind. NaN for anything else.
+ *
+ * @example typedLength('16-6', 'imperial') // → 5.0292
  */
 export function typedLength(text: string, units: Units, kind: LengthKind = 'room'): number {
   let rest = plainMarks(jotted(text, units));
@@ -94,7 +100,11 @@ const halves = (value: number): string => {
   return doubled % 2 === 0 ? String(whole) : `${whole === 0 ? '' : whole}½`;
 };
 
-/** A length as it is shown and typed: metres to the centimetre; feet and inches to the half inch, of windows inches: `16' 6½"`, `47½"`. */
+/**
+ * A length as it is shown and typed: metres to the centimetre; feet and inches to the half inch, of windows inches: `16' 6½"`, `47½"`.
+ *
+ * @example lengthText(5.0292, 'imperial') // → '16\' 6"'
+ */
 export function lengthText(metres: number, units: Units, kind: LengthKind = 'room'): string {
   if (units === 'metric') return String(Math.round(metres * 100) / 100);
   const halfInches = Math.round((metres / METRES_PER_INCH) * 2);

@@ -6,7 +6,11 @@ export const LITRES_PER_GALLON = 3.785411784;
 
 const tenths = (value: number) => (Math.ceil(value * 10 - 1e-9) / 10).toFixed(1);
 
-/** What is needed, rounded up, so that it is never too little: "5.2 l", "1.4 gal". */
+/**
+ * What is needed, rounded up, so that it is never too little: "5.2 l", "1.4 gal".
+ *
+ * @example sayNeed(5.2, 'imperial') // → '1.4 gal'
+ */
 export const sayNeed = (litres: number, units: Units): string =>
   units === 'metric' ? `${tenths(litres)} l` : `${tenths(litres / LITRES_PER_GALLON)} gal`;
 
@@ -31,6 +35,7 @@ export const sayTenths = (n: number, units: Units): string => `${(n / 10).toFixe
 /** How far a litre goes, as it is typed: m² a litre, or square feet a gallon. */
 export const spreadingText = (m2PerL: number, units: Units): string =>
   units === 'metric' ? String(Math.round(m2PerL * 10) / 10) : String(Math.round((m2PerL * LITRES_PER_GALLON) / M2_PER_SQ_FT));
+/** @example spreadingOf(400, 'imperial') // → 9.817 */
 export const spreadingOf = (typed: number, units: Units): number =>
   units === 'metric' ? typed : (typed * M2_PER_SQ_FT) / LITRES_PER_GALLON;
 export const spreadingUnit = (units: Units): string => (units === 'metric' ? 'm² a litre' : 'sq ft a gallon');
