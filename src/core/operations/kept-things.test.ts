@@ -76,11 +76,34 @@ const refusal = (from: Visit, write: WriteInput) => {
   return isRefusal(outcome) ? outcome : 'done';
 };
 
-describe.each([
-  ['look', 'looks', look, { candidateIds: [COLOUR, ELSEWHERE] }, { decides: 'between two' }, 'decides'],
-  ['sample', 'samples', sample, { candidateId: ELSEWHERE }, { coats: 3 }, 'coats'],
-  ['scheme', 'schemes', scheme, { trimId: ELSEWHERE }, { scheme: 'Light' }, 'name'],
-] as const)('a %s', (what, kind, save, ofElsewhere, change, field) => {
+const KINDS = [
+  {
+    what: 'look',
+    kind: 'looks',
+    save: look,
+    ofElsewhere: { candidateIds: [COLOUR, ELSEWHERE] },
+    change: { decides: 'between two' },
+    field: 'decides',
+  },
+  {
+    what: 'sample',
+    kind: 'samples',
+    save: sample,
+    ofElsewhere: { candidateId: ELSEWHERE },
+    change: { coats: 3 },
+    field: 'coats',
+  },
+  {
+    what: 'scheme',
+    kind: 'schemes',
+    save: scheme,
+    ofElsewhere: { trimId: ELSEWHERE },
+    change: { scheme: 'Light' },
+    field: 'name',
+  },
+] as const;
+
+describe.each(KINDS)('a $what', ({ what, kind, save, ofElsewhere, change, field }) => {
   const list = (from: Visit, n: number): readonly object[] =>
     from.rooms[n]![kind as keyof Room & ('looks' | 'samples' | 'schemes')];
   const kept = done(home(), save(HALL));
