@@ -44,9 +44,6 @@ export const insertPictureRow = (sql: Sql, p: PictureRow) =>
 export const findPictureRow = async (sql: Sql, hash: string): Promise<PictureRow | undefined> =>
   (await sql.query<PictureRow>(`select hash, sha256, width, height, kept_at from picture where hash = $1`, [hash]))[0];
 
-export const listPictureRows = (sql: Sql): Promise<PictureRow[]> =>
-  sql.query(`select hash, sha256, width, height, kept_at from picture order by kept_at, hash`);
-
 /** No photograph names it, and it is no logo. */
 const UNUSED = `not exists (select 1 from photo where picture = p.hash)
   and not exists (select 1 from consultant_card where card->>'logo' = p.hash)`;

@@ -7,7 +7,6 @@ import { stepsOf } from './affinity';
 import type { Advice } from './room-advice';
 import type { RoomLight } from './walls';
 import { grants, WISH_WORDS, type Wish } from './wish';
-import { listed } from '../base/words';
 
 /** What a room's things are called. */
 export type ThingNames = readonly { readonly name: string; readonly components: readonly { readonly name: string }[] }[];
@@ -52,9 +51,6 @@ const PLAINLY = {
 const SLIGHT = 0.3;
 /** Strength (steps of Munsell chroma) from which a colour on four walls is a matter of dose. Common practice, no source; the figure is own choice. */
 const STRONG_DOSE = 5.5;
-
-/** Lights that a room is judged in, in words. */
-export const sayLights = (lights: readonly JudgingLight[]): string => listed(lights.map((l) => LIGHT_NAMES[l]));
 
 /** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same; undefined where it is slight. */
 export function sayHowWeak(

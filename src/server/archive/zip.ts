@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { writeDurablyBy } from '@/data/folder/durable';
 
@@ -80,10 +79,3 @@ export function unzip(bytes: Uint8Array, { allows, mostFiles, mostBytes }: ZipLi
     throw new ArchiveRefused('It is no zip file, or it is damaged.');
   }
 }
-
-/** An entry whose bytes are a file's. */
-export const fileEntry = (name: string, file: string, stored = false): ZipEntry => ({
-  name,
-  bytes: () => new Uint8Array(readFileSync(file)),
-  stored,
-});
