@@ -6,7 +6,7 @@ import { bands } from '@/core/engine/bands';
 import { day } from '@/core/engine/day';
 import { housePlan } from '@/core/engine/house-plan';
 import { fights } from '@/core/engine/fights';
-import { hexes } from '@/core/engine/hexes';
+import { hexes } from '@/core/engine/deck-on-screen';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
 import { lampAdvice } from '@/core/engine/lamp-advice';
@@ -15,9 +15,9 @@ import { pair } from '@/core/engine/pair';
 import { cells } from '@/core/engine/record-cells';
 import { shortlist } from '@/core/engine/shortlist';
 import { season } from '@/core/engine/season';
-import { others } from '@/core/engine/others';
+import { servingColours } from '@/core/engine/serving-colours';
 import { surfaceWays } from '@/core/engine/surface-ways';
-import { spots } from '@/core/engine/spots';
+import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
 
@@ -52,7 +52,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
   pair: (id, request) => run(id, pair(request)),
   lamps: (id, request) => run(id, lampAdvice(request)),
   season: (id, request, progress) => run(id, season(request), progress),
-  others: (id, request) => run(id, others(request)),
+  others: (id, request) => run(id, servingColours(request)),
   plan: (id, request, progress) => run(id, housePlan(request), progress),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),

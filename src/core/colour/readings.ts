@@ -3,7 +3,7 @@ import { deltaE00 } from './ciede2000';
 import type { Lab } from './types';
 
 /** Readings of one surface that make one colour, and how far one may lie from the others. Common practice, no source. */
-export const READINGS = { needed: 3, farthest: 1.5 } as const;
+export const INSTRUMENT_READINGS = { needed: 3, farthest: 1.5 } as const;
 
 export type Averaged = { readonly lab: Lab; readonly spread: number; readonly readings: readonly Lab[] };
 
@@ -22,11 +22,11 @@ export function averageReadings(
   | Ok<Averaged>
   | Refused<'too-few-readings', { needed: number; got: number }>
   | Refused<'reading-off', { index: number; deltaE00: number }> {
-  if (readings.length < READINGS.needed)
-    return { ok: false, reason: 'too-few-readings', needed: READINGS.needed, got: readings.length };
+  if (readings.length < INSTRUMENT_READINGS.needed)
+    return { ok: false, reason: 'too-few-readings', needed: INSTRUMENT_READINGS.needed, got: readings.length };
   const fromOthers = readings.map((reading, i) => deltaE00(mean(readings.filter((_, j) => j !== i)), reading));
   const farthest = Math.max(...fromOthers);
-  if (farthest > READINGS.farthest)
+  if (farthest > INSTRUMENT_READINGS.farthest)
     return { ok: false, reason: 'reading-off', index: fromOthers.indexOf(farthest), deltaE00: farthest };
   const lab = mean(readings);
   return ok({ lab, readings, spread: Math.max(...readings.map((reading) => deltaE00(lab, reading))) });

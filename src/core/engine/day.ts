@@ -4,7 +4,7 @@ import { averageDaylightFactor, computedDaylightFactor } from '../light/daylight
 import { cannotBe, dayOf, POSITIONS, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { DayAnswer, DayRequest, NoAnswer, TintedLight } from './light-protocol';
-import { tinted } from './tinted';
+import { tinted } from './light-tint';
 
 /** Daylight factors depend on the room alone, not on the day. */
 const factors = leastRecentlyUsed<DayAnswer['daylightFactor']>(40);

@@ -12,10 +12,10 @@ import { outdoorsAt } from '../light/outdoors';
 import { roomSchema, type RoomDescription, type RoomInput } from '../light/room-description';
 import { sunPosition } from '../light/sun';
 import { bands } from './bands';
-import { hexes } from './hexes';
+import { hexes } from './deck-on-screen';
 import { lampsOf, prepare, sceneAt } from './known-days';
 import type { Steps } from './steps';
-import { spots } from './spots';
+import { spots } from './moment-at-positions';
 
 const PLACE = { latitude: 51.45, longitude: -2.59 };
 const ZONE = 'Europe/London';

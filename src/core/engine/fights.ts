@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/types';
 import { conflictsWith, verdictOf } from '../judge/relation';
-import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
+import { roomCell, prepareCells, seenInScenes } from '../judge/room-cells';
 import { fightsWish, type Judged } from '../judge/wish';
 import { lightsOrDeck, weighed } from './advised-room';
 import type { FightsAnswer, FightsRequest } from './judgement-protocol';
@@ -17,7 +17,7 @@ export function* fights({ stays, wishes, ...rest }: FightsRequest): Steps<Fights
   const judge = (stay: number, lab: Lab): Judged => {
     const seen = seenInScenes(cells, surfacesOf({ id: '', lab, population: 'paint' })[0]!);
     const { cost, scene, component } = cells.kinds
-      .map((kind) => cellOf(cells, kind, stay, seen))
+      .map((kind) => roomCell(cells, kind, stay, seen))
       .reduce((p, q) => (q.cost > p.cost ? q : p));
     const reason = conflictsWith(cells.scenes[scene]!.things[stay]!, component, seen[scene]!)[0]?.reason;
     return { verdict: verdictOf(cost), cost, reason, component: stays[stay]!.components[component]!.name };

@@ -8,7 +8,7 @@ import type { Room } from '../record/room';
 import { housePlan } from './house-plan';
 import { lampAdvice, lampOptions } from './lamp-advice';
 import type { LitRoom } from './lit-room';
-import { others } from './others';
+import { servingColours } from './serving-colours';
 import type { DecidedLook, HousePlan, NamedSwatch, PlanRequest, RoomToPlan } from './plan-protocol';
 import { season } from './season';
 import { toTheEnd } from './steps';
@@ -255,7 +255,7 @@ describe('the year of a room', () => {
 });
 
 test('other colours are judged in every light the room is used in', () => {
-  const found = toTheEnd(others({ lit: lit(facing(0)), stays: [TRAVERTINE], swatches: COLOURS }));
+  const found = toTheEnd(servingColours({ lit: lit(facing(0)), stays: [TRAVERTINE], swatches: COLOURS }));
   expect(found).toMatchObject({ ok: true });
   if (!found.ok) return;
   const worst = (id: string) => found.others.find((o) => o.id === id)!.lights.map((w) => w.verdict);

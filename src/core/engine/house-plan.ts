@@ -26,7 +26,7 @@ import {
 } from './plan-protocol';
 import { inPart, type Steps } from './steps';
 import { routeOf, withinVisit, type When } from './plan-route';
-import { tinted } from './tinted';
+import { tinted } from './light-tint';
 import { judgedDaylight } from './used-lights';
 
 const MINUTE_MS = 60_000;

@@ -7,7 +7,7 @@ import type { LampAdvice, LampAdviceRequest, LampOption, LampRow } from './plan-
 import type { NoAnswer } from './light-protocol';
 import { surfacesOf } from './looks';
 import type { Steps } from './steps';
-import { tinted } from './tinted';
+import { tinted } from './light-tint';
 import { worstBeside } from './worst-beside';
 
 type RoomLampDescription = RoomDescription['lamps'][number];

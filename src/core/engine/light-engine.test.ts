@@ -5,8 +5,8 @@ import type { DayRequest, MomentRequest, Swatch } from './light-protocol';
 import type { Steps } from './steps';
 import { bands } from './bands';
 import { day } from './day';
-import { hexes } from './hexes';
-import { spots } from './spots';
+import { hexes } from './deck-on-screen';
+import { spots } from './moment-at-positions';
 
 function run<T>(steps: Steps<T>): T {
   for (;;) {

@@ -4,7 +4,7 @@ import type { Reflectance } from '../colour/grid';
 import type { Lab } from '../colour/types';
 import { conflictsWith, verdictOf } from '../judge/relation';
 import { REASON_WORDS, type Reason, type Verdict } from '../judge/reasons';
-import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
+import { roomCell, prepareCells, seenInScenes } from '../judge/room-cells';
 import { clockText, wallClock } from '../light/time-zone';
 import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light';
 import type { LookMoment, RoomLook } from '../plan/room-looks';
@@ -55,7 +55,7 @@ function cellsOf({ looks, stays, candidates }: Room, surfaces: readonly Reflecta
     if (!kind) return null;
     return candidates.map((_c, c) =>
       stays.map((_s, s): CellSeen => {
-        const { cost, scene, component } = cellOf(prepared, kind, s, seen[c]!);
+        const { cost, scene, component } = roomCell(prepared, kind, s, seen[c]!);
         const verdict = verdictOf(cost);
         const [conflict] = conflictsWith(prepared.scenes[scene]!.things[s]!, component, seen[c]![scene]!);
         return { verdict, cost, reason: verdict === 'works' || !conflict ? null : conflict.reason };

@@ -1,6 +1,6 @@
 import { conflictsWith, verdictOf } from '../judge/relation';
 import { againstWalls } from '../judge/room-advice';
-import { cellOf, prepareCells, seenInScenes } from '../judge/room-cells';
+import { roomCell, prepareCells, seenInScenes } from '../judge/room-cells';
 import { sayWeakest } from '../judge/say-advice';
 import { prepareWalls } from '../judge/walls';
 import { lightsOfUse, wallsOf } from './advised-room';
@@ -31,7 +31,7 @@ export function* cells({ stays: things, candidates, ...room }: CellsRequest): St
     const seen = seenInScenes(prepared, surfacesOf(candidate)[0]!);
     for (const kind of prepared.kinds) {
       things.forEach((stay, s) => {
-        const { cost, scene, component } = cellOf(prepared, kind, s, seen);
+        const { cost, scene, component } = roomCell(prepared, kind, s, seen);
         const verdict = verdictOf(cost);
         const conflicts = conflictsWith(prepared.scenes[scene]!.things[s]!, component, seen[scene]!);
         const reason = verdict === 'works' ? null : (conflicts[0]?.reason ?? null);

@@ -6,7 +6,7 @@ import type { NoAnswer } from './light-protocol';
 import { surfacesOf } from './looks';
 import type { SeasonAnswer, SeasonMonth, SeasonRequest, SeasonRuling } from './plan-protocol';
 import type { Steps } from './steps';
-import { tinted } from './tinted';
+import { tinted } from './light-tint';
 import { worstBeside } from './worst-beside';
 
 /** Hours of the clock that a month's column shows. */

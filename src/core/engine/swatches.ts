@@ -1,4 +1,4 @@
-import { PAPERS } from '../colour/paper';
+import { WHITE_PAPERS } from '../colour/paper';
 import type { Lab } from '../colour/types';
 import type { Candidate } from '../record/candidate';
 import type { RecordedColour } from '../record/recorded-colour';
@@ -44,7 +44,10 @@ export function swatchesOf(room: Pick<Room, 'stays' | 'candidates' | 'oldWall'>)
   const components = room.stays.flatMap((s) => s.components.map((c) => colourSwatch(c.id, c.colour)));
   const candidates = room.candidates.map(candidateSwatch);
   const offered = room.candidates.flatMap((c) => c.offered.map((o) => offeredSwatch(c, o.strength, o.lab)));
-  const grounds = [{ id: PAPER_ID, lab: PAPERS.plain.lab }, ...(room.oldWall ? [colourSwatch(OLD_WALL_ID, room.oldWall)] : [])];
+  const grounds = [
+    { id: PAPER_ID, lab: WHITE_PAPERS.plain.lab },
+    ...(room.oldWall ? [colourSwatch(OLD_WALL_ID, room.oldWall)] : []),
+  ];
   const seen = new Set<string>();
   return [...components, ...candidates, ...offered, ...grounds].filter((s) => !seen.has(s.id) && seen.add(s.id));
 }

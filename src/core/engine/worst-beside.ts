@@ -1,7 +1,7 @@
 import type { Reflectance } from '../colour/grid';
 import { conflictsWith, verdictOf } from '../judge/relation';
 import type { Reason, Verdict } from '../judge/reasons';
-import { cellOf, prepareCells, seenInScenes, type WeighedLight } from '../judge/room-cells';
+import { roomCell, prepareCells, seenInScenes, type WeighedLight } from '../judge/room-cells';
 import type { JudgedStay } from './judgement-protocol';
 import { surfaceStay } from './surface-stay';
 
@@ -34,7 +34,7 @@ export function worstBeside(
     const seen = seenInScenes(prepared, surface);
     return prepared.kinds.map((kind): Worst => {
       const cells = stays.map((_, stay) => {
-        const cell = cellOf(prepared, kind, stay, seen);
+        const cell = roomCell(prepared, kind, stay, seen);
         const found = conflictsWith(prepared.scenes[cell.scene]!.things[stay]!, cell.component, seen[cell.scene]!);
         const felt = found.filter((c) => !ignores(c.reason, stay));
         // nothing ignored: as it was; otherwise what is left counts

@@ -18,8 +18,8 @@ import { roomPaper, type RoomPaper } from './schedule';
 import { sayDay } from './words';
 
 /** The three papers of a visit, as data; renderers come after. */
-export const PAPERS = ['client', 'schedule', 'order'] as const;
-export type PaperName = (typeof PAPERS)[number];
+export const HANDED_PAPERS = ['client', 'schedule', 'order'] as const;
+export type PaperName = (typeof HANDED_PAPERS)[number];
 export const PAPER_TITLES: Readonly<Record<PaperName, string>> = {
   client: 'Your colours',
   schedule: 'Painter’s schedule',

@@ -2,7 +2,7 @@ import { ramp } from '../base/ramp';
 import { ciede2000Terms, deltaE00 } from '../colour/ciede2000';
 import { hueDeg } from '../colour/lab';
 import type { Lab } from '../colour/types';
-import { answering } from './answers';
+import { answering } from './answering';
 import { greener, hueReason } from './hue-reason';
 import { hueTouch, mostHue } from './hue-touch';
 import { prepareCandidate } from './prepare-candidate';

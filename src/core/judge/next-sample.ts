@@ -1,7 +1,7 @@
 import { deltaE00 } from '../colour/ciede2000';
 import type { Lab } from '../colour/types';
 import { logLikelihood, type Observation } from './verdict-likelihood';
-import { bitsOf, worth } from './worth';
+import { bitsOf, worth } from './information-gain';
 
 const { exp, log: ln, max } = Math;
 

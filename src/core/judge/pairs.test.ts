@@ -1,7 +1,7 @@
 import { all } from '../../../tests/all';
 import fc from 'fast-check';
 import { seededRandom } from '../base/random';
-import { inOrder, isSettled, nextPair, rankByPairs, surerThan } from './pairs';
+import { inOrder, isSettled, nextComparison, rankByPairs, surerThan } from './pairs';
 
 /**
  * The worked example of Agresti (Categorical Data Analysis §11.6): American League baseball 1987, wins of the row over the column with home
@@ -56,7 +56,7 @@ describe('ranking by pairs (Bradley & Terry 1952)', () => {
     const none = rankByPairs([0, 1, 2].map(() => [0, 0, 0]));
     expect(all(none.scores, (s) => Math.abs(s) < 1e-12)).toBe(true);
     expect(isSettled(none)).toBe(false);
-    expect(nextPair(none)).toHaveLength(2);
+    expect(nextComparison(none)).toHaveLength(2);
     expect(surerThan(none, 0, 1)).toBeCloseTo(0.5, 9);
   });
 
@@ -74,7 +74,7 @@ describe('ranking by pairs (Bradley & Terry 1952)', () => {
   test('one option alone is settled and has no pair', () => {
     const alone = rankByPairs([[0]]);
     expect(isSettled(alone)).toBe(true);
-    expect(nextPair(alone)).toBeUndefined();
+    expect(nextComparison(alone)).toBeUndefined();
   });
 
   test('the order of the options does not matter', () => {
@@ -97,7 +97,7 @@ describe('ranking by pairs (Bradley & Terry 1952)', () => {
     for (; taps < 60; taps++) {
       const ranking = rankByPairs(wins);
       if (taps >= 5 && isSettled(ranking)) break;
-      const [i, j] = nextPair(ranking)!;
+      const [i, j] = nextComparison(ranking)!;
       const first = random() < 1 / (1 + Math.exp(liking[j]! - liking[i]!));
       if (first) wins[i]![j]!++;
       else wins[j]![i]!++;

@@ -101,7 +101,7 @@ export function isSettled(ranking: Ranking): boolean {
 }
 
 /** The pair whose pick would tell most about who is first: uncertain between them, and near the top. Undefined with fewer than two. */
-export function nextPair(ranking: Ranking): readonly [number, number] | undefined {
+export function nextComparison(ranking: Ranking): readonly [number, number] | undefined {
   const order = inOrder(ranking);
   let best: { readonly pair: readonly [number, number]; readonly gain: number } | undefined;
   order.forEach((i, place) =>

@@ -9,7 +9,7 @@ import { ADVICE, byServing, prepareAdvice, type AdviceRoom } from './room-advice
 import { prepareCells, type WeighedLight } from './room-cells';
 import { relation } from './relation';
 import type { Surface, SurfaceStay } from './surfaces';
-import { toWindDown, WALLS } from './walls';
+import { toWindDown, WALL_COSTS } from './walls';
 
 function surface(lab: Lab): Surface {
   const solved = reflectanceFromLab(lab);
@@ -121,8 +121,8 @@ describe('a colour as the walls of a room', () => {
   test('a very bright room asks weak light colours for more; a clean white beside them helps', () => {
     const costOf = (stays: SurfaceStay[], bright: number) =>
       room({ stays, light: { dim: 0, bright } })(of(88, 0.5, 4)).walls.light;
-    expect(costOf([walnut], 0)).toBe(WALLS.abundance);
-    expect(costOf([walnut], 1)).toBe(WALLS.abundance);
+    expect(costOf([walnut], 0)).toBe(WALL_COSTS.abundance);
+    expect(costOf([walnut], 1)).toBe(WALL_COSTS.abundance);
     expect(costOf([walnut, trim], 1)).toBeLessThan(costOf([walnut], 1));
     expect(room({ light: { dim: 0, bright: 1 } })(of(60, 3, 20)).walls.light).toBe(0);
   });

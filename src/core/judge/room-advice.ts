@@ -6,7 +6,7 @@ import type { PreparedCandidate } from './prepared';
 import { conflictsWith, verdictOf } from './relation';
 import { VERDICTS, type Reason, type Verdict } from './reasons';
 import {
-  cellOf,
+  roomCell,
   prepareCells,
   seenInScene,
   seenInScenes,
@@ -95,7 +95,7 @@ function meet(cells: PreparedCells, says: readonly number[], seen: readonly Prep
   let worst: Met | undefined;
   for (let stay = 0; stay < stays; stay++) {
     for (let kind = 0; kind < cells.kinds.length; kind++) {
-      const { cost: felt, scene, component } = cellOf(cells, cells.kinds[kind]!, stay, seen);
+      const { cost: felt, scene, component } = roomCell(cells, cells.kinds[kind]!, stay, seen);
       const cost = says[kind]! * felt;
       soft += cells.kinds[kind]!.weight * felt * felt;
       if (!worst || cost > worst.cost) worst = { stay, kind, scene, component, cost };

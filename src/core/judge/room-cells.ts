@@ -108,7 +108,7 @@ export function worstInScene(cells: PreparedCells, scene: number, seen: Prepared
 }
 
 /** What a candidate costs beside one thing in one kind of light: what is reached or passed in at least half of it. */
-export function cellOf(
+export function roomCell(
   cells: PreparedCells,
   kind: PreparedKind<string>,
   stay: number,

@@ -16,7 +16,7 @@ const { abs, max, min } = Math;
  * What belongs on four walls, and what a room's light asks of them, in "nearlies". The facts are common practice, no source; the figures are this
  * product's own, set on twelve rooms of the trade and twelve of our own (tests/golden), and tried on twelve more.
  */
-export const WALLS = {
+export const WALL_COSTS = {
   /** LRV under which a wall is a wish rather than a default, in halls and where lighter is wished for, and the points under it that cost one. */
   darkUnder: 50,
   darkUnderInHall: 60,
@@ -153,7 +153,7 @@ const outside = (value: number, [from, to]: readonly [number, number], under: nu
   over(from, value, under) + over(value, to, above);
 
 function priorOf(lab: Lab, { wish, kind, windDown }: WallsOf, groundLrv: number): number {
-  const m = WALLS;
+  const m = WALL_COSTS;
   const [lrv, c] = [lrvOf(lab), chroma(lab)];
   if (wish === 'deeper')
     return outside(lrv, m.deep.lrv, m.deep.underStep, m.deep.overStep) + over(c, m.deep.quietTo, m.deep.loudStep);
@@ -185,28 +185,28 @@ const refusedBy: Readonly<Record<LightSchools['dimWhite'], (lab: Lab) => number>
 
 /** How far a colour has what a dim room asks for, 0–1: warmth, or chroma where the school goes by that. */
 const holdsInDim = (lab: Lab, { dimWhite }: LightSchools): number =>
-  dimWhite === 'more-chroma' ? ramp(chroma(lab), ...WALLS.dimChroma) : ramp(warmthOf(lab), ...WALLS.dimWarmth);
+  dimWhite === 'more-chroma' ? ramp(chroma(lab), ...WALL_COSTS.dimChroma) : ramp(warmthOf(lab), ...WALL_COSTS.dimWarmth);
 
 type Against = Pick<WallCosts, 'tooDark' | 'tooLight' | 'tooStrong' | 'tooWeak' | 'tooCool'>;
 
 /** Too dark, too light or too strong for what is wished or for a dim room: in the same units as a conflict. */
 function againstWish(lab: Lab, lrv: number, { wish, windDown, light: { dim } }: WallsOf): Against {
-  const { tooDark: d, tooLight: l, tooStrongForCalm: s, darkUnwished: u } = WALLS;
+  const { tooDark: d, tooLight: l, tooStrongForCalm: s, darkUnwished: u } = WALL_COSTS;
   const none = { tooDark: 0, tooLight: 0, tooStrong: 0, tooWeak: 0, tooCool: 0 };
   if (wish === 'deeper') return { ...none, tooLight: over(lrv, l.over, l.step) };
   if (wish === 'lighter') return { ...none, tooDark: over(d.underIfLighter, lrv, d.stepIfLighter) };
   const inDim = dim * over(d.underInDim, lrv, d.stepInDim);
-  const unwished = min(u.most, over(u.under - windDown * WALLS.darkLessToWindDown, lrv, u.step));
+  const unwished = min(u.most, over(u.under - windDown * WALL_COSTS.darkLessToWindDown, lrv, u.step));
   const tooDark = max(inDim, unwished);
   if (wish === 'calmer') return { ...none, tooDark, tooStrong: over(stepsOf(lab), s.over, s.step) };
   if (wish === 'more-colour')
-    return { ...none, tooDark: inDim, tooWeak: over(WALLS.tooWeak.under, stepsOf(lab), WALLS.tooWeak.step) };
+    return { ...none, tooDark: inDim, tooWeak: over(WALL_COSTS.tooWeak.under, stepsOf(lab), WALL_COSTS.tooWeak.step) };
   return { ...none, tooDark, tooCool: wish === 'warmer' ? coolness(lab) : 0 };
 }
 
 /** What a green, blue or violet costs where warmth is wished for. */
 function coolness(lab: Lab): number {
-  const { costs, from, full } = WALLS.tooCool;
+  const { costs, from, full } = WALL_COSTS.tooCool;
   const hue = hueDeg(lab);
   const round = hue < 60 ? hue + 360 : hue;
   // a pink without yellow is cool too
@@ -216,13 +216,13 @@ function coolness(lab: Lab): number {
 
 /** How far a colour is a grey without any lean, 0–1; whites are fresh and blacks deep without one. */
 function flatness(lab: Lab, lrv: number): number {
-  const { fades, gone, blackTo, blackNoMore, whiteFrom, whiteFull } = WALLS.flat;
+  const { fades, gone, blackTo, blackNoMore, whiteFrom, whiteFull } = WALL_COSTS.flat;
   return ramp(chroma(lab), fades, gone) * ramp(lrv, blackTo, blackNoMore) * ramp(lrv, whiteFull, whiteFrom);
 }
 
 /** Makes ready what a room asks of its walls. Lab as in the deck (D65, 10°). */
 export function prepareWalls(room: WallsOf): (lab: Lab) => WallCosts {
-  const m = WALLS;
+  const m = WALL_COSTS;
   const { stays, wish, schools, light } = room;
   const ground = groundOf(stays);
   const affinityOf = prepareAffinity(stays);

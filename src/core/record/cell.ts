@@ -43,7 +43,7 @@ export type SeenAndComputed = {
  * What a cell of the record says. Where something was seen, what counts is what had been computed when it was said, in that light; where
  * nothing was, the severest that is computed now.
  */
-export function cellOf(all: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
+export function seenAndComputed(all: readonly VerdictEvent[], computed: readonly ComputedCell[]): SeenAndComputed {
   const verdicts = all.filter(isLookedAt);
   const seen = severest(verdicts);
   if (!seen) return { seen, unlooked: severest(all), computed: severest(computed)?.verdict, differs: false };

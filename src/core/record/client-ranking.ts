@@ -1,4 +1,4 @@
-import { inOrder, isSettled, nextPair, rankByPairs, surerThan } from '../judge/pairs';
+import { inOrder, isSettled, nextComparison, rankByPairs, surerThan } from '../judge/pairs';
 import type { Candidate } from './candidate';
 import type { Room } from './room';
 
@@ -33,7 +33,7 @@ export function clientRanking(room: Room, asked: readonly string[]): ClientRanki
   for (const { chosenId, otherId } of counted) wins[at.get(chosenId)!]![at.get(otherId)!]! += 1;
   const ranking = rankByPairs(wins);
   const order = inOrder(ranking);
-  const pair = nextPair(ranking);
+  const pair = nextComparison(ranking);
   return {
     ranked: order.map((i, place) => {
       const below = order[place + 1];

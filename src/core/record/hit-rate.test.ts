@@ -1,5 +1,5 @@
 import { room, verdict } from '../../../tests/made-up-room';
-import { cellOf } from './cell';
+import { seenAndComputed } from './cell';
 import { hitRate, wilsonInterval } from './hit-rate';
 
 describe('hit rate', () => {
@@ -61,25 +61,25 @@ describe('a cell of the record', () => {
   });
 
   test('not looked at yet, it says the severest that is computed', () => {
-    const found = cellOf([], [cell('window-day', 'works'), cell('overcast', 'nearly')]);
+    const found = seenAndComputed([], [cell('window-day', 'works'), cell('overcast', 'nearly')]);
     expect(found).toEqual({ seen: undefined, computed: 'nearly', differs: false });
-    expect(cellOf([], [])).toEqual({ seen: undefined, computed: undefined, differs: false });
+    expect(seenAndComputed([], [])).toEqual({ seen: undefined, computed: undefined, differs: false });
   });
 
   test('seen, it says what had been computed when it was said; a difference anywhere in it counts', () => {
     const agreed = verdict({ verdict: 'no', predicted: 'no' });
     const missed = verdict({ verdict: 'works', predicted: 'nearly', light: 'overcast' });
-    expect(cellOf([agreed], [cell('window-day', 'works')])).toEqual({ seen: agreed, computed: 'no', differs: false });
-    expect(cellOf([agreed, missed], [])).toEqual({ seen: agreed, computed: 'nearly', differs: true });
+    expect(seenAndComputed([agreed], [cell('window-day', 'works')])).toEqual({ seen: agreed, computed: 'no', differs: false });
+    expect(seenAndComputed([agreed, missed], [])).toEqual({ seen: agreed, computed: 'nearly', differs: true });
   });
 
   test('where nothing had been predicted nothing is computed, and nothing differs', () => {
     const seen = verdict({ verdict: 'no', predicted: null, predictedIn: null });
-    expect(cellOf([seen], [cell('window-day', 'works')])).toEqual({ seen, computed: undefined, differs: false });
+    expect(seenAndComputed([seen], [cell('window-day', 'works')])).toEqual({ seen, computed: undefined, differs: false });
   });
 
   test('what the client says is shown but is no miss of what was computed', () => {
     const client = verdict({ person: 'client', verdict: 'no', predicted: 'works' });
-    expect(cellOf([client], [])).toEqual({ seen: client, computed: 'works', differs: false });
+    expect(seenAndComputed([client], [])).toEqual({ seen: client, computed: 'works', differs: false });
   });
 });

@@ -1,5 +1,5 @@
 import { room, verdict } from '../../../tests/made-up-room';
-import { cellOf } from './cell';
+import { seenAndComputed } from './cell';
 import { hitRate } from './hit-rate';
 import { roomRecord } from './room-record';
 import { sayRuling, sayUnlooked } from './say-ruling';
@@ -54,7 +54,7 @@ describe('what was judged on the screen', () => {
   });
 
   test('shows in a cell where nothing was seen, and not where something was', () => {
-    expect(cellOf([screen], [])).toMatchObject({ seen: undefined, unlooked: screen });
-    expect(cellOf([looked, screen], [])).toMatchObject({ seen: looked, unlooked: undefined });
+    expect(seenAndComputed([screen], [])).toMatchObject({ seen: undefined, unlooked: screen });
+    expect(seenAndComputed([looked, screen], [])).toMatchObject({ seen: looked, unlooked: undefined });
   });
 });

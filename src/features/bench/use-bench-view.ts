@@ -1,6 +1,6 @@
 'use client';
 
-import { PAPERS } from '@/core/colour/paper';
+import { WHITE_PAPERS } from '@/core/colour/paper';
 import type { Lab } from '@/core/colour/types';
 import type { Room } from '@/core/record/room';
 import { useKept } from '@/ui/use-kept';
@@ -37,7 +37,7 @@ export function groundsOf(room: Room): Ground[] {
   });
   return [
     { id: 'neutral', name: 'neutral grey', lab: undefined, willBePainted: false },
-    { id: PAPER_ID, name: 'white paper', lab: PAPERS.plain.lab, willBePainted: false },
+    { id: PAPER_ID, name: 'white paper', lab: WHITE_PAPERS.plain.lab, willBePainted: false },
     ...stays,
     ...(room.oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: room.oldWall.lab, willBePainted: true }] : []),
     { id: 'black', name: 'black', lab: BLACK, willBePainted: false },

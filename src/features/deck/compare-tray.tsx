@@ -3,7 +3,7 @@
 import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { directions, sayDirections } from '@/core/colour/directions';
-import { PAPERS, type Paper } from '@/core/colour/paper';
+import { WHITE_PAPERS, type Paper } from '@/core/colour/paper';
 import { luminanceOfHex } from '@/core/colour/srgb';
 import type { Lab } from '@/core/colour/types';
 import { Button } from '@/ui/button';
@@ -39,7 +39,7 @@ type Props = {
 /** Two to twelve colours touching, each told against a pivot: single chips hide their undertone. */
 export function CompareTray({ colours, onRemove, onClear }: Props) {
   const [chosen, setChosen] = useState('');
-  const paper = PAPERS[chosen as Paper] as (typeof PAPERS)[Paper] | undefined;
+  const paper = WHITE_PAPERS[chosen as Paper] as (typeof WHITE_PAPERS)[Paper] | undefined;
   const own = colours.find((c) => c.id === chosen) ?? colours[0]!;
   const pivot = paper?.lab ?? own.lab;
   const summary = useMemo(() => sayFarthest(colours, pivot), [colours, pivot]);
@@ -58,7 +58,7 @@ export function CompareTray({ colours, onRemove, onClear }: Props) {
               {c.sharedName ? ' (name shared)' : ''}
             </option>
           ))}
-          {Object.entries(PAPERS).map(([key, p]) => (
+          {Object.entries(WHITE_PAPERS).map(([key, p]) => (
             <option key={key} value={key}>
               {p.name}
             </option>

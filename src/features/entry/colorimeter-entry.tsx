@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { averageReadings, READINGS } from '@/core/colour/readings';
+import { averageReadings, INSTRUMENT_READINGS } from '@/core/colour/readings';
 import type { Lab } from '@/core/colour/types';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import { calibrateColorimeter, takeReading } from '@/server/devices/actions';
@@ -62,7 +62,7 @@ export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: Rec
     setMessage(undefined);
   }
 
-  const left = READINGS.needed - readings.length;
+  const left = INSTRUMENT_READINGS.needed - readings.length;
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-end gap-3">
@@ -76,7 +76,7 @@ export function ColorimeterEntry({ onColour }: { readonly onColour: (colour: Rec
       )}
       <div className="flex flex-wrap items-center gap-4">
         <Button disabled={surface === '' || busy} onClick={() => void read()}>
-          {left > 0 ? `Read (${readings.length + 1} of ${READINGS.needed})` : 'Read once more'}
+          {left > 0 ? `Read (${readings.length + 1} of ${INSTRUMENT_READINGS.needed})` : 'Read once more'}
         </Button>
         <ol className="flex flex-wrap gap-4 text-sm" aria-label="Readings">
           {readings.map((r, i) => (

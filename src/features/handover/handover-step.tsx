@@ -1,7 +1,7 @@
 'use client';
 
 import { Printer } from 'lucide-react';
-import { PAPER_TITLES, PAPERS, type HandOver, type PaperName } from '@/core/handover/hand-over';
+import { PAPER_TITLES, HANDED_PAPERS, type HandOver, type PaperName } from '@/core/handover/hand-over';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
@@ -42,7 +42,7 @@ function Standing({ made }: { readonly made: HandOver }) {
 export function HandoverStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
   const { state, made, retry } = useHandOver();
-  const [shown, setShown] = useKept<PaperName>('handover.paper', 'schedule', PAPERS);
+  const [shown, setShown] = useKept<PaperName>('handover.paper', 'schedule', HANDED_PAPERS);
   const Paper = SHOWN[shown];
   const { revision, printed, label, place } = made.visit;
   if (made.rooms.length === 0)
@@ -67,7 +67,7 @@ export function HandoverStep({ roomId }: { readonly roomId: string }) {
             label="Paper"
             value={shown}
             onChange={setShown}
-            options={PAPERS.map((p) => ({ value: p, label: SHORT[p] }))}
+            options={HANDED_PAPERS.map((p) => ({ value: p, label: SHORT[p] }))}
           />
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={18} /> Print

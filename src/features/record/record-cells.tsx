@@ -1,5 +1,5 @@
 import { REASON_WORDS } from '@/core/judge/reasons';
-import { cellOf, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
+import { seenAndComputed, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
 import { howSeen, WAY_SEEN_WORDS } from '@/core/record/seen';
@@ -60,7 +60,7 @@ function Words({ cell }: { readonly cell: SeenAndComputed }) {
 /** Two colours touching, what was said of them and what was computed; a tap goes to the bench with this pair. */
 function Cell({ href, label, verdicts, computed, left, candidate, emptyUntilSeen = false }: Props) {
   const paint = usePaint();
-  const cell = cellOf(verdicts, computed);
+  const cell = seenAndComputed(verdicts, computed);
   const says = `${label}: ${sayCell(cell)}`;
   const mark = cell.seen?.verdict ?? 'none';
   return (

@@ -3,7 +3,7 @@ import { recordPaper } from '@/core/handover/record-paper';
 import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';
 import { pdfOf } from '../pdf/make-pdf';
-import { PAPERS as SIZES } from '../pdf/papers';
+import { SHEETS } from '../pdf/papers';
 import { visitById } from '../visits/queries';
 import { csvFile } from './csv';
 import { fileName, type MadeFile } from './file-name';
@@ -18,7 +18,7 @@ export async function roomRecordFile(visitId: string, roomId: string, file: stri
     const body = csvFile(ROOM_RECORD_COLUMNS, roomRecordCsvRows(visit, room));
     return { body, type: 'text/csv; charset=utf-8', name: `${name} record.csv`, extension: 'csv' };
   }
-  const paper = SIZES.find((p) => file === `record-${p}.pdf`);
+  const paper = SHEETS.find((p) => file === `record-${p}.pdf`);
   if (paper) {
     const body = await pdfOf({ kind: 'record', made: recordPaper(visit, room), paper, speech: speechOf(visit) });
     return { body, type: 'application/pdf', name: `${name} record ${paper}.pdf`, extension: 'pdf' };

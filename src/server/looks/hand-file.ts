@@ -6,7 +6,7 @@ import { fileName, type MadeFile } from '../exports/file-name';
 import { visitById } from '../visits/queries';
 import { looksCalendar } from './calendar';
 import { pdfOf } from '../pdf/make-pdf';
-import { PAPERS } from '../pdf/papers';
+import { SHEETS } from '../pdf/papers';
 import { clientPage } from './client-page';
 
 /** A file of a hand-out: `looks.html`, `looks.ics`, `cards-a4.pdf` or `cards-letter.pdf`; undefined when there is none of that name. */
@@ -30,7 +30,7 @@ export async function handFile(visitId: string, handId: string, file: string): P
       name: `${name}.ics`,
       extension: 'ics',
     };
-  const paper = PAPERS.find((p) => file === `cards-${p}.pdf`);
+  const paper = SHEETS.find((p) => file === `cards-${p}.pdf`);
   if (!paper) return undefined;
   return {
     body: await pdfOf({ kind: 'cards', cards, visit: visit.label, paper, speech: speechOf(visit) }),

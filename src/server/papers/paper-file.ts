@@ -1,5 +1,5 @@
 import { clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
-import { handOver, PAPER_TITLES, PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
+import { handOver, PAPER_TITLES, HANDED_PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
 import { factsAmong } from '@/core/handover/paper-colour';
 import { hasRecord, recordPaper } from '@/core/handover/record-paper';
 import { sampleLabels } from '@/core/handover/sampling';
@@ -12,7 +12,7 @@ import { zipOf } from '../archive/zip';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { factsOf } from '../paint/facts';
 import type { PdfJob } from '../pdf/jobs';
-import { PAPERS as SIZES, type Paper } from '../pdf/papers';
+import { SHEETS, type Paper } from '../pdf/papers';
 import { visitById } from '../visits/queries';
 import { pdfOf } from '../pdf/make-pdf';
 import { pictureOf } from '../pictures/pictures';
@@ -39,7 +39,7 @@ async function paperJob(name: PaperName, made: HandOver, { paper, speech }: { pa
 
 /** Labels for the backs of the samples of a visit. */
 async function labelsFile(visitId: string, file: string): Promise<MadeFile | undefined> {
-  const paper = SIZES.find((p) => file === `labels-${p}.pdf`);
+  const paper = SHEETS.find((p) => file === `labels-${p}.pdf`);
   const visit = paper && (await visitById(visitId));
   if (!paper || !visit) return undefined;
   const body = await pdfOf({ kind: 'labels', labels: sampleLabels(visit), visit: visit.label, paper, speech: speechOf(visit) });
@@ -55,8 +55,8 @@ async function labelsFile(visitId: string, file: string): Promise<MadeFile | und
 async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
   const speech = speechOf(visit);
   const made = await madePapers(visit, Date.now());
-  const titles = PAPERS.map((name) => fileName(PAPER_TITLES[name], name));
-  const pdfs = await Promise.all(PAPERS.map(async (name) => pdfOf(await paperJob(name, made, { paper, speech }))));
+  const titles = HANDED_PAPERS.map((name) => fileName(PAPER_TITLES[name], name));
+  const pdfs = await Promise.all(HANDED_PAPERS.map(async (name) => pdfOf(await paperJob(name, made, { paper, speech }))));
   const rooms = visit.rooms.filter(hasRecord);
   const records = await Promise.all(
     rooms.map((room) => pdfOf({ kind: 'record', made: recordPaper(visit, room), paper, speech })),
@@ -65,8 +65,8 @@ async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
   const labelled = labels.length > 0 ? await pdfOf({ kind: 'labels', labels, visit: visit.label, paper, speech }) : undefined;
   const text = (body: string) => new TextEncoder().encode(body);
   const files: [string, Uint8Array][] = [
-    ...PAPERS.map((_, k): [string, Uint8Array] => [`${titles[k]!}.pdf`, pdfs[k]!]),
-    ...PAPERS.map((name, k): [string, Uint8Array] => {
+    ...HANDED_PAPERS.map((_, k): [string, Uint8Array] => [`${titles[k]!}.pdf`, pdfs[k]!]),
+    ...HANDED_PAPERS.map((name, k): [string, Uint8Array] => {
       const { columns, rows } = TABLES[name](made);
       return [`${titles[k]!}.csv`, text(csvFile(columns, rows))];
     }),
@@ -80,15 +80,15 @@ async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
 /** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf`, `all-a4.zip` …; undefined when there is none of that name. */
 export async function paperFile(visitId: string, file: string): Promise<MadeFile | undefined> {
   if (file.startsWith('labels-')) return labelsFile(visitId, file);
-  const whole = SIZES.find((p) => file === `all-${p}.zip`);
+  const whole = SHEETS.find((p) => file === `all-${p}.zip`);
   if (whole) {
     const all = await visitById(visitId);
     return all && allPapers(all, whole);
   }
-  const name = PAPERS.find((p) => file.startsWith(`${p}-`) || file === `${p}.csv`);
+  const name = HANDED_PAPERS.find((p) => file.startsWith(`${p}-`) || file === `${p}.csv`);
   const visit = name && (await visitById(visitId));
   if (!name || !visit) return undefined;
-  const paper = SIZES.find((p) => file === `${name}-${p}.pdf`);
+  const paper = SHEETS.find((p) => file === `${name}-${p}.pdf`);
   if (!paper && file !== `${name}.csv`) return undefined;
   const made = await madePapers(visit, Date.now());
   const called = fileName(`${visit.label} ${PAPER_TITLES[name]}`, name);

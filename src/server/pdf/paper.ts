@@ -1,9 +1,9 @@
 import path from 'node:path';
 import { Font } from '@react-pdf/renderer';
-import { PAPERS, type Paper } from './papers';
+import { SHEETS, type Paper } from './papers';
 import { folderOf, OWN_FONT, nameOf, partsFor, type Part } from './scripts';
 
-export { OWN_FONT, PAPERS, type Paper };
+export { OWN_FONT, SHEETS, type Paper };
 
 /** Points a millimetre. */
 export const MM = 72 / 25.4;

@@ -1,3 +1,5 @@
+import type { Habits } from '@/core/units/habits';
+
 /** Paper that is printed on. */
-export const PAPERS = ['a4', 'letter'] as const;
-export type Paper = (typeof PAPERS)[number];
+export { SHEETS } from '@/core/units/habits';
+export type Paper = Habits['sheet'];

@@ -5,7 +5,7 @@ import { cannotBe, onWalls, prepare, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { MomentRequest, NoAnswer, SpotsAnswer, Swatch } from './light-protocol';
 import { lookAt, sceneOf } from './looks';
-import { tinted } from './tinted';
+import { tinted } from './light-tint';
 
 /** What falls on positions of a room at one moment, and how swatches look there. */
 export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Steps<SpotsAnswer | NoAnswer> {

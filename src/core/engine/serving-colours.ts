@@ -6,7 +6,7 @@ import type { Steps } from './steps';
 import { worstBeside } from './worst-beside';
 
 /** Which of some colours, strengths of one or others of the room, are predicted to work in every light the room is used in. */
-export function* others({ lit, stays, swatches }: OthersRequest): Steps<OthersAnswer | NoAnswer> {
+export function* servingColours({ lit, stays, swatches }: OthersRequest): Steps<OthersAnswer | NoAnswer> {
   const lights = yield* lightsOfUse(lit);
   if ('ok' in lights) return lights;
   const judge = worstBeside(stays, weighed(lights));
