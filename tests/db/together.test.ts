@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import type { WriteInput } from '@/core/operations/operations';
+import { MOST_IN_BATCH, type WriteInput } from '@/core/operations/operations';
 import { candidateAdd } from '@/core/operations/candidate-add';
 import type { Database, Sql } from '@/data/sql';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
@@ -85,7 +85,13 @@ test('of two visits, of no visit, twice the same id, none at all or too many are
   const before = await lines();
   expect(await applyUnknown(db, { together: [note(one.roomId), note(two.roomId)] })).toMatchObject({ reason: 'not-found' });
   const card = operation({ name: 'consultant.card', business: 'Row' });
-  for (const together of [[note(one.roomId), card], [twice, twice], [], Array.from({ length: 2001 }, () => twice), [twice, 'x']])
+  for (const together of [
+    [note(one.roomId), card],
+    [twice, twice],
+    [],
+    Array.from({ length: MOST_IN_BATCH + 1 }, () => twice),
+    [twice, 'x'],
+  ])
     expect(await applyUnknown(db, { together })).toMatchObject({ ok: false, reason: 'invalid' });
   expect(await lines()).toBe(before);
 });

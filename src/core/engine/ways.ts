@@ -17,7 +17,7 @@ import type { SurfaceKind } from '../record/paintwork';
 import type { RoomInLight } from '../record/kinds-of-light';
 import { roomRecord, type CandidateRow } from '../record/room-record';
 import { LIGHT_NAMES } from '../room/facing';
-import { alongStrip, knownColour, type DeckColour, type KnownColour } from '../record/deck-colour';
+import { alongStrip, knownColour, knownOf, type DeckColour, type KnownColour } from '../record/deck-colour';
 
 /** A colour ready to be taken for a surface. */
 export type WayOption = {
@@ -71,16 +71,6 @@ export function sheenOf(
   return sheenFor(surface, lrvOf(lab), room.kind);
 }
 
-const known = ({ deckColourId, maker, code, name, baseKind, sharedName, lab }: Candidate): KnownColour => ({
-  deckColourId,
-  maker,
-  code,
-  name,
-  baseKind,
-  sharedName,
-  lab,
-});
-
 /** The colours of the walls by the area they have, largest first. */
 export const wallColours = (decided: DecidedRoom): readonly ColourByArea[] => coloursOf(decided, 'wall');
 
@@ -113,7 +103,7 @@ function option(
   const { sheen, why } = sheenOf(kind, at.candidate.lab, { room: at.room, inWallColour: at.own ?? false });
   return {
     says: '',
-    colour: known(at.candidate),
+    colour: knownOf(at.candidate),
     strength: at.candidate.strength,
     swatch: candidateSwatch(at.candidate),
     sheen,

@@ -200,8 +200,8 @@ export type Operation = z.infer<typeof operationSchema>;
 
 /** Operations of one visit that land whole or not at all, in their order; one alone is the usual. Named by its first. */
 export type Batch = readonly Operation[];
-/** More than any step writes: a hand-out of every look of a large house, with an answer to each of its colours. */
-export const MOST_IN_BATCH = 2000;
+/** More than any step writes: the largest file of answers (2,000) read in, with every look it is of. */
+export const MOST_IN_BATCH = 4000;
 export const batchId = (batch: Batch): string => batch[0]!.id;
 
 /** What an operation makes of a visit, or why it is refused. */

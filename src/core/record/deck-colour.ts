@@ -52,9 +52,9 @@ export function findInDeck(colours: readonly DeckColour[], text: string): readon
   });
 }
 
-/** A colour of the deck as it is taken into a room at a strength, whose Lab is given. */
-export const knownColour = ({ id, maker, code, name, baseKind, sharedName }: DeckColour, lab: Lab): KnownColour => ({
-  deckColourId: id,
+/** What of a colour goes with it into a room, whatever more is known of it. */
+export const knownOf = ({ deckColourId, maker, code, name, baseKind, sharedName, lab }: KnownColour): KnownColour => ({
+  deckColourId,
   maker,
   code,
   name,
@@ -62,6 +62,9 @@ export const knownColour = ({ id, maker, code, name, baseKind, sharedName }: Dec
   sharedName,
   lab,
 });
+
+/** A colour of the deck as it is taken into a room at a strength, whose Lab (D65, 10°) is given. */
+export const knownColour = (colour: DeckColour, lab: Lab): KnownColour => knownOf({ ...colour, deckColourId: colour.id, lab });
 
 /** The colour so many steps lighter (less than 0) or deeper: along its own strip, or by colour where its maker names no strip. */
 export function alongStrip(colours: readonly DeckColour[], from: DeckColour, by: -2 | -1 | 1 | 2): DeckColour | undefined {

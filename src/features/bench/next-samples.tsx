@@ -68,8 +68,7 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
   );
   const take = async (proposed: Proposed) => {
     if (proposed.candidate) return bench.setCandidateId(proposed.candidate.id);
-    const { deckColourId, maker, code, name, baseKind, sharedName, lab } = proposed;
-    const { candidateId, result } = takeColour({ deckColourId, maker, code, name, baseKind, sharedName, lab }, proposed.strength);
+    const { candidateId, result } = takeColour(proposed, proposed.strength);
     bench.setCandidateId(candidateId);
     const kept = await result;
     if (!kept.ok) toast.error(sayRefusal(kept));

@@ -31,8 +31,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
     return [...here, ...more].sort((p, q) => q.strength - p.strength);
   }, [bench.strengths, bench.offered, candidate.offered]);
   const add = async (strength: number, lab: Lab) => {
-    const { deckColourId, maker, code, name, baseKind, sharedName } = candidate;
-    const { candidateId, result } = take({ deckColourId, maker, code, name, baseKind, sharedName, lab }, strength);
+    const { candidateId, result } = take({ ...candidate, lab }, strength);
     bench.setCandidateId(candidateId);
     const kept = await result;
     if (!kept.ok) toast.error(sayRefusal(kept));
@@ -42,7 +41,6 @@ export function StrengthStrip({ bench, candidate }: Props) {
       write({ name: 'candidate.retire', roomId: bench.room.id, candidateId: candidate.id, retired }, { answers: true }).result;
     await takeAway(set, `${candidate.name} at ${candidate.strength} % taken out; its verdicts are kept`);
   };
-  const { deckColourId, maker, code, name, baseKind, sharedName } = candidate;
   return (
     <div
       role="group"
@@ -84,12 +82,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
           )}
         </div>
       ))}
-      <AnyStrength
-        room={bench.room}
-        colour={{ deckColourId, maker, code, name, baseKind, sharedName }}
-        from={candidate.strength}
-        onTaken={bench.setCandidateId}
-      >
+      <AnyStrength room={bench.room} colour={candidate} from={candidate.strength} onTaken={bench.setCandidateId}>
         <button
           type="button"
           title="Any strength from 10 to 150 % (M)"

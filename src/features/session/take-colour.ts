@@ -1,7 +1,7 @@
 'use client';
 
 import { v5 } from 'uuid';
-import type { KnownColour } from '@/core/record/deck-colour';
+import { knownOf, type KnownColour } from '@/core/record/deck-colour';
 import type { Room } from '@/core/record/room';
 import type { Written } from './session';
 import { useVisit } from './visit-context';
@@ -20,9 +20,9 @@ export function candidateIdOf(room: Pick<Room, 'id' | 'candidates' | 'retired'>,
 
 /** The write that takes a colour at a strength into a room. What is given may know more of itself than a colour does. */
 export function takenColour(room: Room, colour: KnownColour, strength: number): WriteOf<'candidate.add'> {
-  const { deckColourId, maker, code, name, baseKind, sharedName, lab } = colour;
+  const { deckColourId, lab, ...said } = knownOf(colour);
   const candidateId = candidateIdOf(room, deckColourId, strength);
-  const facts = { maker, code, name, baseKind, sharedName, lab, offered: [{ strength, lab }], spectrum: null };
+  const facts = { ...said, lab, offered: [{ strength, lab }], spectrum: null };
   return { name: 'candidate.add', roomId: room.id, candidateId, deckColourId, strength, facts };
 }
 

@@ -1,8 +1,8 @@
 import { bodyOf } from '@/server/http/body-of';
 import { performOperation } from '@/server/operations/perform';
 
-/** Largest operation taken, bytes: a thing with twelve measured colours is a tenth of it. */
-const MOST_BYTES = 1024 * 1024;
+/** Most taken at once, bytes: the largest file of answers as operations is half of it. */
+const MOST_BYTES = 4 * 1024 * 1024;
 
 /** Does one operation (the body, JSON); answers what became of it. */
 export async function POST(request: Request) {
