@@ -16,6 +16,7 @@ const CORE = [
   'judge',
   'plan',
   'record',
+  'derived',
   'handover',
   'formats',
   'operations',

@@ -1,6 +1,6 @@
 import type { JudgedStay } from '@/core/engine/judgement-protocol';
 import type { DayRequest } from '@/core/engine/light-protocol';
-import { describeRoom } from '@/core/record/describe-room';
+import { describeRoom } from '@/core/derived/describe-room';
 import { room, roomLamp, roomWindow } from './made-up-room';
 
 /** A room that faces south by south-west, on a clear day in September, and a floor in it. */

@@ -1,7 +1,7 @@
 import type { Choice, Decision, Signature } from '@/core/record/decision';
-import { decidedRoom, toSign } from '@/core/record/decided';
+import { decidedRoom, toSign } from '@/core/derived/decided';
 import type { Room } from '@/core/record/room';
-import { saidSoFar } from '@/core/record/signed';
+import { saidSoFar } from '@/core/derived/signed';
 
 let counter = 0;
 /** A made-up choice: the made-up colour at 75 %, two coats of wall paint in eggshell. */

@@ -4,7 +4,7 @@ import type { Candidate } from '@/core/record/candidate';
 import { paintworkSchema } from '@/core/record/paintwork';
 import { peopleSchema } from '@/core/record/people';
 import { planSettingsSchema } from '@/core/record/plan-settings';
-import { roomInLight, type RoomInLight, type VisitInLight } from '@/core/record/kinds-of-light';
+import { roomInLight, type RoomInLight, type VisitInLight } from '@/core/derived/kinds-of-light';
 import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';

@@ -2,7 +2,7 @@ import { choice, decision, WALL_SURFACES } from '../../../tests/made-up-decision
 import { candidate, room } from '../../../tests/made-up-room';
 import { relation } from '../judge/relation';
 import { coloursOf, judgedThings, paintedThing } from './judged-things';
-import { decidedRoom } from '../record/decided';
+import { decidedRoom } from '@/core/derived/decided';
 
 const base = room();
 const trim = base.stays.find((s) => s.id === 'trim')!;

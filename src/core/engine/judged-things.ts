@@ -1,9 +1,9 @@
-import type { Candidate } from '../record/candidate';
-import { decidedRoom, type DecidedRoom } from '../record/decided';
-import type { SurfaceKind } from '../record/paintwork';
-import { nowPaintedAs, paintedKinds } from '../record/painted-over';
-import type { Room } from '../record/room';
-import type { RecordedStay } from '../record/stay';
+import type { Candidate } from '@/core/record/candidate';
+import { decidedRoom, type DecidedRoom } from '@/core/derived/decided';
+import type { SurfaceKind } from '@/core/record/paintwork';
+import { nowPaintedAs, paintedKinds } from '@/core/derived/painted-over';
+import type { Room } from '@/core/record/room';
+import type { RecordedStay } from '@/core/record/stay';
 import type { JudgedStay } from './judgement-protocol';
 import { candidateSwatch, judgedStay } from './swatches';
 

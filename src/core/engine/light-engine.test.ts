@@ -1,5 +1,5 @@
 import { all } from '../../../tests/all';
-import { describeRoom } from '../record/describe-room';
+import { describeRoom } from '@/core/derived/describe-room';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import type { DayRequest, MomentRequest, Swatch } from './light-protocol';
 import type { Steps } from './steps';

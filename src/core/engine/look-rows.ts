@@ -2,9 +2,9 @@ import type { HousePlan, PlannedLook } from './plan-protocol';
 import { clockText, wallClock } from '../light/time-zone';
 import { byDaylight, LOOK_LIGHT_WORDS, type LookLight } from '../plan/look-light';
 import type { Person } from '../judge/ruling';
-import { judgingPosition } from '../record/judging-position';
-import type { Look, LookState } from '../record/look';
-import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
+import { judgingPosition } from '@/core/derived/judging-position';
+import type { Look, LookState } from '@/core/record/look';
+import type { RoomInLight, VisitInLight } from '@/core/derived/kinds-of-light';
 
 /** A look as it stands in the list: kept or only planned. */
 export type LookRow = {

@@ -1,9 +1,9 @@
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
-import { describeRoom } from '../record/describe-room';
-import { roomInLight, sunOf } from '../record/kinds-of-light';
-import type { Room } from '../record/room';
+import { describeRoom } from '@/core/derived/describe-room';
+import { roomInLight, sunOf } from '@/core/derived/kinds-of-light';
+import type { Room } from '@/core/record/room';
 import { visit } from '../../../tests/made-up-room';
-import { kindOfMoment } from '../record/kinds-of-light';
+import { kindOfMoment } from '@/core/derived/kinds-of-light';
 import { middleOfKind, recordLights, type RecordLights } from './record-lights';
 import type { Steps } from './steps';
 

@@ -3,7 +3,7 @@ import type { WeighedLight } from '../judge/room-cells';
 import { darkHours } from '../light/dark-hours';
 import { clearDayKinds } from '../light/day-kinds';
 import { together } from '../light/day-light';
-import type { VerdictMoment } from '../record/verdict';
+import type { VerdictMoment } from '@/core/record/verdict';
 import type { JudgingLight } from '../room/facing';
 import { cannotBe, daylightAt, lampsOf, placeOf, roomOf, sceneAt } from './known-days';
 import type { NoAnswer } from './light-protocol';

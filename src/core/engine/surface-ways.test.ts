@@ -4,7 +4,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { chroma, lrvOf } from '../colour/lab';
 import { GRID } from '../colour/grid';
 import type { Lab } from '../colour/types';
-import { describeRoom } from '../record/describe-room';
+import { describeRoom } from '@/core/derived/describe-room';
 import type { JudgedStay } from './judgement-protocol';
 import { toTheEnd } from './steps';
 import { surfaceWays, type Way, type WaysAnswer } from './surface-ways';

@@ -1,5 +1,5 @@
 import { GRID } from '../colour/grid';
-import type { RecordedColour } from '../record/recorded-colour';
+import type { RecordedColour } from '@/core/record/recorded-colour';
 import { room } from '../../../tests/made-up-room';
 import { surfacesOf } from './looks';
 import { colourSwatch, judgedStay, PAPER_ID, swatchesOf } from './swatches';

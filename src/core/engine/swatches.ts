@@ -1,13 +1,13 @@
 import { WHITE_PAPERS } from '../colour/paper';
 import type { Lab } from '../colour/types';
-import type { Candidate } from '../record/candidate';
-import type { RecordedColour } from '../record/recorded-colour';
-import type { Room } from '../record/room';
-import type { RecordedStay } from '../record/stay';
-import { measuredReflectance } from '../record/surface';
+import type { Candidate } from '@/core/record/candidate';
+import type { RecordedColour } from '@/core/record/recorded-colour';
+import type { Room } from '@/core/record/room';
+import type { RecordedStay } from '@/core/record/stay';
+import { measuredReflectance } from '@/core/derived/surface';
 import type { JudgedStay } from './judgement-protocol';
 import type { Swatch } from './light-protocol';
-import { isOfWood } from '../record/thing';
+import { isOfWood } from '@/core/record/thing';
 
 /** A recorded colour to look at, by what was measured of it. */
 export function colourSwatch(id: string, colour: RecordedColour): Swatch {

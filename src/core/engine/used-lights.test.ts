@@ -1,8 +1,8 @@
 import { all } from '../../../tests/all';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { wallClock } from '../light/time-zone';
-import { describeRoom } from '../record/describe-room';
-import type { Room } from '../record/room';
+import { describeRoom } from '@/core/derived/describe-room';
+import type { Room } from '@/core/record/room';
 import { ROOM_USES, USES, type RoomUse } from '../room/use';
 import { daylightAt, dayOf } from './known-days';
 import { toTheEnd } from './steps';

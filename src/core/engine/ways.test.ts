@@ -1,8 +1,8 @@
 import { decision, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { candidate, room, verdict } from '../../../tests/made-up-room';
-import { decidedRoom } from '../record/decided';
-import type { RoomInLight } from '../record/kinds-of-light';
-import type { DeckColour } from '../record/deck-colour';
+import { decidedRoom } from '@/core/derived/decided';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { isRaked, sayWorst, sheenOf, shownWays, wallAsThing, wallColours, waysFor, whiteWay } from './ways';
 
 const deckColour = (id: string, step: number, l: number): DeckColour =>

@@ -10,14 +10,14 @@ import { candidateSwatch } from './swatches';
 import { sayBeside, type Verdict } from '../judge/reasons';
 import { FINISH_FOR, type Finish } from '../paint/product';
 import { sheenFor, type PaintedSurface, type Sheen } from '../paint/sheen';
-import type { Candidate } from '../record/candidate';
-import type { DecidedRoom } from '../record/decided';
-import type { PaintSurface } from '../record/paint-surfaces';
-import type { SurfaceKind } from '../record/paintwork';
-import type { RoomInLight } from '../record/kinds-of-light';
-import { roomRecord, type CandidateRow } from '../record/room-record';
+import type { Candidate } from '@/core/record/candidate';
+import type { DecidedRoom } from '@/core/derived/decided';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
+import type { SurfaceKind } from '@/core/record/paintwork';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import { roomRecord, type CandidateRow } from '@/core/derived/room-record';
 import { LIGHT_NAMES } from '../room/facing';
-import { alongStrip, knownColour, knownOf, type DeckColour, type KnownColour } from '../record/deck-colour';
+import { alongStrip, knownColour, knownOf, type DeckColour, type KnownColour } from '@/core/derived/deck-colour';
 
 /** A colour ready to be taken for a surface. */
 export type WayOption = {

@@ -1,8 +1,8 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import { componentsSchema } from '../record/stay';
+import { componentsSchema } from '@/core/record/stay';
 import { nameSchema } from '../base/fields';
 import { OPERATION_VERSION, operationSchema } from '../operations/operations';
-import { placeSchema } from '../record/visit';
+import { placeSchema } from '@/core/record/visit';
 import { measure } from '../light/measures';
 import { roomRecordFile, roomRecordSchema } from './room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from './room-record-csv';

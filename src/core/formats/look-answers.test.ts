@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import '../../../tests/seeded';
 import { look, madeUpId } from '../../../tests/made-up-look';
 import { candidate, room, visit } from '../../../tests/made-up-room';
-import type { VisitInLight } from '../record/kinds-of-light';
-import type { Sample } from '../record/sample';
+import type { VisitInLight } from '@/core/derived/kinds-of-light';
+import type { Sample } from '@/core/record/sample';
 import { cardsOf, lookCard } from './look-cards';
 import { MOST_ANSWER_BYTES, noteOf, readAnswers, type LookAnswersFile } from './look-answers';
 

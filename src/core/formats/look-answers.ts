@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { idSchema, instantSchema, wordsSchema } from '../base/fields';
 import { VERDICTS, type Verdict } from '../judge/reasons';
-import { MOST_WORDS } from '../record/look-answer';
-import { handKeySchema, type LookHand } from '../record/look-hand';
-import { sayOutside } from '../record/look-fits';
-import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import { MOST_WORDS } from '@/core/record/look-answer';
+import { handKeySchema, type LookHand } from '@/core/record/look-hand';
+import { sayOutside } from '@/core/derived/look-fits';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
 
 /** Largest file of answers that is read, bytes; and most answers in one. */
 export const MOST_ANSWER_BYTES = 1_000_000;

@@ -1,8 +1,8 @@
 import { screenColour } from '../colour/srgb';
 import { sayCardWhen } from '../plan/say-look';
-import type { Look } from '../record/look';
-import type { RoomInLight, VisitInLight } from '../record/kinds-of-light';
-import { roomRecord } from '../record/room-record';
+import type { Look } from '@/core/record/look';
+import type { RoomInLight, VisitInLight } from '@/core/derived/kinds-of-light';
+import { roomRecord } from '@/core/derived/room-record';
 import { wallName, type Wall } from '../room/facing';
 import { wallOfPosition } from '../room/wall-position';
 import { listed } from '../base/words';

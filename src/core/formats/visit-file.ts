@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, instantSchema, textSchema } from '../base/fields';
-import { pictureHashSchema } from '../record/photo';
+import { pictureHashSchema } from '@/core/record/photo';
 import { deckSchema } from './deck/deck';
 
 /** How a visit is written as a file. */

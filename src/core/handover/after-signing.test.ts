@@ -1,8 +1,8 @@
 import { decision, signedBy, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import { NO_CARD } from '../record/consultant-card';
-import { paintworkSchema } from '../record/paintwork';
-import type { VisitInLight } from '../record/kinds-of-light';
+import { NO_CARD } from '@/core/record/consultant-card';
+import { paintworkSchema } from '@/core/record/paintwork';
+import type { VisitInLight } from '@/core/derived/kinds-of-light';
 import { scheduleTable } from './csv';
 import { handOver } from './hand-over';
 

@@ -1,9 +1,9 @@
 import { leadYearOf } from '../units/habits';
-import { leadRisk } from '../record/house-age';
-import type { DecidedRoom } from '../record/decided';
-import type { Room } from '../record/room';
+import { leadRisk } from '@/core/derived/house-age';
+import type { DecidedRoom } from '@/core/derived/decided';
+import type { Room } from '@/core/record/room';
 import { upperFirst } from '../base/words';
-import type { Visit } from '../record/visit';
+import type { Visit } from '@/core/record/visit';
 
 /** What can hurt someone, said where the work meets it. Common practice and the usual warnings, no source; local codes come first. */
 export type Caution = { readonly id: string; readonly title: string; readonly words: string };

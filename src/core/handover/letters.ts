@@ -1,4 +1,4 @@
-import type { UnfoldedPart } from '../record/unfolded';
+import type { UnfoldedPart } from '@/core/derived/unfolded';
 import type { RoomPaper } from './schedule';
 
 /** Where the letter of a surface stands on the unfolded room, metres. */

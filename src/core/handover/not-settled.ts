@@ -1,9 +1,9 @@
 import { quoted } from '../base/quoted';
 import { PRODUCT_NAMES } from '../paint/product';
-import type { DecidedRoom, DecidedSurface } from '../record/decided';
-import type { SignedSurface } from '../record/decision';
-import type { RoomInLight } from '../record/kinds-of-light';
-import { changesBetween, objections, type Change, type Objection } from '../record/signed';
+import type { DecidedRoom, DecidedSurface } from '@/core/derived/decided';
+import type { SignedSurface } from '@/core/record/decision';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import { changesBetween, objections, type Change, type Objection } from '@/core/derived/signed';
 import { listed } from '../base/words';
 
 /** Whether the measures were taken that a surface's area is worked out from. */

@@ -7,7 +7,7 @@ import type { Units } from '../units/length';
 import type { Habits } from '../units/habits';
 import { sayNeed, sayTenths, sayTint } from '../units/volume';
 import type { PaintLine, PaintUse } from './paint-list';
-import type { PaintSurface } from '../record/paint-surfaces';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
 import { sayNames } from './rows';
 import { paperColour, type PaperColour } from './paper-colour';
 import { sayProduct, type Of } from './schedule';

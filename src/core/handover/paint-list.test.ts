@@ -1,10 +1,10 @@
 import { decision as made, WALL_SURFACES } from '../../../tests/made-up-decision';
-import type { Choice, Decision } from '../record/decision';
+import type { Choice, Decision } from '@/core/record/decision';
 import { candidate, room } from '../../../tests/made-up-room';
-import { decidedRoom } from '../record/decided';
-import { paintworkSchema } from '../record/paintwork';
-import type { Room } from '../record/room';
-import { supplySchema } from '../record/supply';
+import { decidedRoom } from '@/core/derived/decided';
+import { paintworkSchema } from '@/core/record/paintwork';
+import type { Room } from '@/core/record/room';
+import { supplySchema } from '@/core/record/supply';
 import { all } from '../../../tests/all';
 import type { Units } from '../units/length';
 import { sayNeed } from '../units/volume';

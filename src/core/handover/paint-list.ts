@@ -3,11 +3,11 @@ import type { UndercoatChoice } from '../paint/coats';
 import type { Finish } from '../paint/product';
 import { litresFor } from '../paint/quantity';
 import type { Sheen } from '../paint/sheen';
-import type { Candidate } from '../record/candidate';
-import type { DecidedRoom, DecidedSurface } from '../record/decided';
-import type { PaintSurface } from '../record/paint-surfaces';
-import type { Room } from '../record/room';
-import type { Supply } from '../record/supply';
+import type { Candidate } from '@/core/record/candidate';
+import type { DecidedRoom, DecidedSurface } from '@/core/derived/decided';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
+import type { Room } from '@/core/record/room';
+import type { Supply } from '@/core/record/supply';
 import type { Units } from '../units/length';
 import { tenthsOf } from '../units/volume';
 

@@ -4,7 +4,7 @@ import type { Lab } from '../colour/types';
 import { screenColour } from '../colour/srgb';
 import type { KnownBy, PaintFacts } from '../paint/paint-facts';
 import { sayStrength } from '../paint/strength';
-import type { Candidate } from '../record/candidate';
+import type { Candidate } from '@/core/record/candidate';
 
 /** What to say wherever a colour is printed or shown. */
 export const PATCH_CAVEAT = 'Patches on paper and screens are not paint: go by maker, code and strength.';

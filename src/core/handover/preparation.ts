@@ -1,5 +1,5 @@
 import type { Primer } from '../paint/coats';
-import type { GroundNow } from '../record/paintwork';
+import type { GroundNow } from '@/core/record/paintwork';
 
 /** What is done to a surface before it is painted, and what primer that asks for. */
 export type Preparation = { readonly says: string; readonly primer: Primer };

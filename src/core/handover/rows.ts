@@ -1,7 +1,7 @@
-import type { Candidate } from '../record/candidate';
-import type { Choice } from '../record/decision';
-import type { DecidedRoom, DecidedSurface } from '../record/decided';
-import type { PaintSurface } from '../record/paint-surfaces';
+import type { Candidate } from '@/core/record/candidate';
+import type { Choice } from '@/core/record/decision';
+import type { DecidedRoom, DecidedSurface } from '@/core/derived/decided';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
 import { listed } from '../base/words';
 
 /** Surfaces of a room that are decided in the same way, or open together: one row of a table, one letter on the unfolded room. */

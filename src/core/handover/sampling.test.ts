@@ -1,8 +1,8 @@
 import { candidate, room, visit } from '../../../tests/made-up-room';
-import { asMixed, readOf } from '../record/as-mixed';
-import type { Room } from '../record/room';
-import type { Sample } from '../record/sample';
-import { supplySchema } from '../record/supply';
+import { asMixed, readOf } from '@/core/derived/as-mixed';
+import type { Room } from '@/core/record/room';
+import type { Sample } from '@/core/record/sample';
+import { supplySchema } from '@/core/record/supply';
 import { finalistsOf, paintedArea, sampleLabels, sampleList, sampleReminders, sayPots } from './sampling';
 
 let n = 0;

@@ -1,12 +1,12 @@
-import { sizeOf } from '../record/describe-room';
-import { openingsOf } from '../record/openings';
-import type { Room } from '../record/room';
+import { sizeOf } from '@/core/derived/describe-room';
+import { openingsOf } from '@/core/derived/openings';
+import type { Room } from '@/core/record/room';
 import { wallLength } from '../light/room-fit';
 import { wallName, WALLS } from '../room/facing';
 import { sayLength, type Units } from '../units/length';
 import { upperFirst } from '../base/words';
 import { listed } from '../base/words';
-import { doorName } from '../record/paint-surfaces';
+import { doorName } from '@/core/derived/paint-surfaces';
 
 const ANY = 'not measured: taken as usual';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { byOrdinalAndStrength, nextOrdinal } from '../record/by-ordinal';
-import { candidateSchema, deckFactsSchema, type Candidate } from '../record/candidate';
+import { byOrdinalAndStrength, nextOrdinal } from '@/core/record/by-ordinal';
+import { candidateSchema, deckFactsSchema, type Candidate } from '@/core/record/candidate';
 import { notFound, roomOperation } from './operation';
 import { everyOne, setRetired, withKind } from './retire';
 

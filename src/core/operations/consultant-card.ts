@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { consultantCardFields } from '../record/consultant-card';
+import { consultantCardFields } from '@/core/record/consultant-card';
 import { operation } from './operation';
 import { optionalOf } from './stated';
 

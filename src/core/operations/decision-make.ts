@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { choiceFields, choiceIssue, surfacesField } from '../record/decision';
+import { choiceFields, choiceIssue, surfacesField } from '@/core/record/decision';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { choiceIssue, signatureFields } from '../record/decision';
+import { choiceIssue, signatureFields } from '@/core/record/decision';
 import { added, has, having } from './events';
-import { saidSoFar } from '../record/signed';
+import { saidSoFar } from '@/core/derived/signed';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';
 

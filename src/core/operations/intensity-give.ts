@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { intensitySchema } from '../record/intensity';
-import { keptLightOf } from '../record/judging-light';
+import { intensitySchema } from '@/core/record/intensity';
+import { keptLightOf } from '@/core/derived/judging-light';
 import { KEPT_LIGHTS } from '../room/facing';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';

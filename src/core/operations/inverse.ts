@@ -1,5 +1,5 @@
-import { roomsOf, type Visit, visitBriefFields } from '../record/visit';
-import { roomLightFields, type Room, roomBriefFields } from '../record/room';
+import { roomsOf, type Visit, visitBriefFields } from '@/core/record/visit';
+import { roomLightFields, type Room, roomBriefFields } from '@/core/record/room';
 import type { Operation, Write, WriteName, WriteOf } from './operations';
 import { everyOne } from './retire';
 import { sameValue } from '../base/same-value';

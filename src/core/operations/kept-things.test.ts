@@ -1,7 +1,7 @@
 import { room, visit } from '../../../tests/made-up-room';
 import { operation } from '../../../tests/made-up-writes';
-import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
 import { isRefusal } from './operation';
 import { outcomeOf, type WriteInput } from './operations';
 

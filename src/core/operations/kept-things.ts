@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { byNumber, hoursIssue, lookFields } from '../record/look';
-import { isSurfaceColour } from '../record/recorded-colour';
-import type { Retired, Room } from '../record/room';
-import { bySample, sampleFields, sampleIssue } from '../record/sample';
-import { byId, coloursOfScheme, schemeSchema } from '../record/scheme';
-import { roomsOf, type Visit } from '../record/visit';
+import { byNumber, hoursIssue, lookFields } from '@/core/record/look';
+import { isSurfaceColour } from '@/core/record/recorded-colour';
+import type { Retired, Room } from '@/core/record/room';
+import { bySample, sampleFields, sampleIssue } from '@/core/record/sample';
+import { byId, coloursOfScheme, schemeSchema } from '@/core/record/scheme';
+import { roomsOf, type Visit } from '@/core/record/visit';
 import { has, having } from './events';
 import { notFound, operation, withRoom, type Refusal } from './operation';
 import { everyOne, withKind } from './retire';

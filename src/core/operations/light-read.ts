@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { meterReadingSchema } from '../record/meter-reading';
+import { meterReadingSchema } from '@/core/record/meter-reading';
 import { added } from './events';
 import { roomOperation } from './operation';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { lookAnswerSchema } from '../record/look-answer';
+import { lookAnswerSchema } from '@/core/record/look-answer';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { lookHandSchema } from '../record/look-hand';
+import { lookHandSchema } from '@/core/record/look-hand';
 import { added, has, having } from './events';
 import { operation } from './operation';
 import { everyOne } from './retire';
-import { roomsOf } from '../record/visit';
+import { roomsOf } from '@/core/record/visit';
 
 const { key, lookIds } = lookHandSchema.shape;
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { noteSchema } from '../record/note';
+import { noteSchema } from '@/core/record/note';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';

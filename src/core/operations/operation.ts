@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import type { Room } from '../record/room';
-import { roomsOf, type Visit } from '../record/visit';
+import type { Room } from '@/core/record/room';
+import { roomsOf, type Visit } from '@/core/record/visit';
 
 /** Why an operation is not done; closed, so that the interface has words for each. */
 export type Refusal =

@@ -1,6 +1,6 @@
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import type { Room } from '../record/room';
-import type { Visit } from '../record/visit';
+import type { Room } from '@/core/record/room';
+import type { Visit } from '@/core/record/visit';
 import { isRefusal } from './operation';
 import { OPERATION_VERSION, outcomeOf, withOperations, writeSchema, type Operation, type WriteInput } from './operations';
 import { readOperation } from './upgrade';

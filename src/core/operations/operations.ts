@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, instantSchema } from '../base/fields';
-import type { Visit } from '../record/visit';
+import type { Visit } from '@/core/record/visit';
 import { candidateAdd } from './candidate-add';
 import { decisionMake } from './decision-make';
 import { decisionSign } from './decision-sign';

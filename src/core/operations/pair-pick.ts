@@ -3,7 +3,7 @@ import { idSchema } from '../base/fields';
 import { added, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';
-import { pickSchema } from '../record/pick';
+import { pickSchema } from '@/core/record/pick';
 
 /** The client takes one of two colours. */
 export const pairPick = roomOperation(

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { byTime, PHOTO_LIMITS, photoSchema, type Photo } from '../record/photo';
+import { byTime, PHOTO_LIMITS, photoSchema, type Photo } from '@/core/record/photo';
 import { roomOperation } from './operation';
 import { everyOne, withKind } from './retire';
 

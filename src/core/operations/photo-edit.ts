@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { photoSchema } from '../record/photo';
+import { photoSchema } from '@/core/record/photo';
 import { changed, has, having } from './events';
 import { roomOperation } from './operation';
 import { everyOne } from './retire';

@@ -1,4 +1,4 @@
-import type { Retired, Room } from '../record/room';
+import type { Retired, Room } from '@/core/record/room';
 import { notFound, type Refusal } from './operation';
 
 type Kind = keyof Retired;

@@ -1,4 +1,4 @@
-import type { Visit } from '../record/visit';
+import type { Visit } from '@/core/record/visit';
 import type { Refusal } from './operation';
 import type { Batch, Operation } from './operations';
 

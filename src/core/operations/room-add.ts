@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from '../base/fields';
-import { nextOrdinal } from '../record/by-ordinal';
-import { emptyRoom } from '../record/room';
+import { nextOrdinal } from '@/core/record/by-ordinal';
+import { emptyRoom } from '@/core/record/room';
 import { has } from './events';
 import { operation } from './operation';
-import { roomsOf } from '../record/visit';
+import { roomsOf } from '@/core/record/visit';
 
 /** Adds a room at the end of the walk. */
 export const roomAdd = operation(

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { roomBriefFields } from '../record/room';
+import { roomBriefFields } from '@/core/record/room';
 import { roomOperation } from './operation';
 import { optionalOf, statedOf } from './stated';
 

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { EACH_ONCE, eachOnce, idSchema, int32Schema } from '../base/fields';
-import { roomLampSchema } from '../record/lamp';
-import { isSurfaceColour } from '../record/recorded-colour';
-import { roomLightFields } from '../record/room';
-import { roomLightIssues } from '../record/room-issues';
-import { roomWindowSchema } from '../record/window';
+import { roomLampSchema } from '@/core/record/lamp';
+import { isSurfaceColour } from '@/core/record/recorded-colour';
+import { roomLightFields } from '@/core/record/room';
+import { roomLightIssues } from '@/core/derived/room-issues';
+import { roomWindowSchema } from '@/core/record/window';
 import { CHANGED_ELSEWHERE, roomOperation } from './operation';
 
 const schema = z

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { EACH_ONCE, eachOnce, idSchema } from '../base/fields';
-import { byOrdinal } from '../record/by-ordinal';
-import type { Room } from '../record/room';
+import { byOrdinal } from '@/core/record/by-ordinal';
+import type { Room } from '@/core/record/room';
 import { has, having } from './events';
 import { operation } from './operation';
-import { roomsOf } from '../record/visit';
+import { roomsOf } from '@/core/record/visit';
 
 /** Rooms of a visit, those taken off it included, in the order asked for; those that were not named follow as they stood. */
 export function inWalkingOrder<T extends { readonly id: string; readonly ordinal: number }>(

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { paintworkSchema } from '../record/paintwork';
+import { paintworkSchema } from '@/core/record/paintwork';
 import { roomOperation } from './operation';
 
 /** Says what of a room is painted beside its walls and ceiling: doors, rails, skirting, cabinets. */

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { byOrdinal } from '../record/by-ordinal';
+import { byOrdinal } from '@/core/record/by-ordinal';
 import { has } from './events';
 import { notFound, operation } from './operation';
-import { roomsOf } from '../record/visit';
+import { roomsOf } from '@/core/record/visit';
 
 /** Takes a room off the visit, or puts it back where it was. The last one stays. */
 export const roomRetire = operation(

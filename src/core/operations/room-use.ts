@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { roomFieldsSchema } from '../record/room';
+import { roomFieldsSchema } from '@/core/record/room';
 import { roomOperation } from './operation';
 
 const { use, kind } = roomFieldsSchema.shape;

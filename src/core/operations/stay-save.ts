@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { idSchema, int32Schema } from '../base/fields';
-import { byOrdinal, nextOrdinal } from '../record/by-ordinal';
-import { isSurfaceColour } from '../record/recorded-colour';
-import { staySchema, type RecordedStay } from '../record/stay';
-import type { Room } from '../record/room';
+import { byOrdinal, nextOrdinal } from '@/core/record/by-ordinal';
+import { isSurfaceColour } from '@/core/record/recorded-colour';
+import { staySchema, type RecordedStay } from '@/core/record/stay';
+import type { Room } from '@/core/record/room';
 import { CHANGED_ELSEWHERE, notFound, operation, withRoom } from './operation';
 import { everyOne, withKind } from './retire';
-import { roomsOf } from '../record/visit';
+import { roomsOf } from '@/core/record/visit';
 
 const { name, ...said } = staySchema.omit({ id: true, revision: true, ordinal: true }).shape;
 

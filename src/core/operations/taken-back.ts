@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import type { Room } from '../record/room';
-import { isBehindSignature } from '../record/signed';
+import type { Room } from '@/core/record/room';
+import { isBehindSignature } from '@/core/derived/signed';
 import { has, having, undone } from './events';
 import { roomOperation, type Refusal, type RoomEffect } from './operation';
 

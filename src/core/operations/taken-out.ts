@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { byOrdinal, byOrdinalAndStrength } from '../record/by-ordinal';
-import { byNumber } from '../record/look';
-import { byTime } from '../record/photo';
-import type { Retired } from '../record/room';
-import { bySample } from '../record/sample';
-import { byId } from '../record/scheme';
+import { byOrdinal, byOrdinalAndStrength } from '@/core/record/by-ordinal';
+import { byNumber } from '@/core/record/look';
+import { byTime } from '@/core/record/photo';
+import type { Retired } from '@/core/record/room';
+import { bySample } from '@/core/record/sample';
+import { byId } from '@/core/record/scheme';
 import { roomOperation, type RoomEffect } from './operation';
 import { setRetired } from './retire';
 

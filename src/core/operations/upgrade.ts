@@ -1,4 +1,4 @@
-import { keptLightOf } from '../record/judging-light';
+import { keptLightOf } from '@/core/derived/judging-light';
 import { OPERATION_VERSION, operationSchema } from './operations';
 
 type Plain = Readonly<Record<string, unknown>>;

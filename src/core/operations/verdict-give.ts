@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { keptLightOf } from '../record/judging-light';
-import { verdictSchema } from '../record/verdict';
+import { keptLightOf } from '@/core/derived/judging-light';
+import { verdictSchema } from '@/core/record/verdict';
 import { KEPT_LIGHTS } from '../room/facing';
 import { added, has, having } from './events';
-import type { Room } from '../record/room';
+import type { Room } from '@/core/record/room';
 import { roomOperation, type Refusal } from './operation';
 import { everyOne } from './retire';
 

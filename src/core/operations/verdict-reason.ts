@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
 import { REASONS } from '../judge/reasons';
-import { moreReasonsSchema } from '../record/verdict';
+import { moreReasonsSchema } from '@/core/record/verdict';
 import { changed, has, having } from './events';
 import { roomOperation } from './operation';
 

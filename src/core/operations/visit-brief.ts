@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { visitBriefFields } from '../record/visit';
+import { visitBriefFields } from '@/core/record/visit';
 import { operation } from './operation';
 import { optionalOf, statedOf } from './stated';
 

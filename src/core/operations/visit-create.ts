@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { EACH_ONCE, eachOnce, idSchema, nameSchema } from '../base/fields';
-import { emptyRoom } from '../record/room';
-import { visitFieldsSchema, type Visit } from '../record/visit';
+import { emptyRoom } from '@/core/record/room';
+import { visitFieldsSchema, type Visit } from '@/core/record/visit';
 import { operation, type Stamp } from './operation';
 
 const { label, place, units } = visitFieldsSchema.shape;

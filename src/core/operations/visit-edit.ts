@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, int32Schema } from '../base/fields';
-import { visitFieldsSchema } from '../record/visit';
+import { visitFieldsSchema } from '@/core/record/visit';
 import { CHANGED_ELSEWHERE, operation } from './operation';
 
 const { label, place, units } = visitFieldsSchema.shape;

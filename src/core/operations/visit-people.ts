@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { peopleFields } from '../record/people';
+import { peopleFields } from '@/core/record/people';
 import { operation } from './operation';
 import { optionalOf, statedOf } from './stated';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { SHELVES } from '../record/visit';
+import { SHELVES } from '@/core/record/visit';
 import { operation } from './operation';
 
 /** Puts a visit away, throws it away, or takes it up again. Nothing of it is lost by that. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/fields';
-import { supplySchema } from '../record/supply';
+import { supplySchema } from '@/core/record/supply';
 import { operation } from './operation';
 
 /** Says what quantities are worked out by: spreading rates, waste, where the paint is bought. */

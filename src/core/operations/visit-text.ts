@@ -1,6 +1,6 @@
 import type { VisitAt } from './revision';
-import type { Candidate, DeckFacts } from '../record/candidate';
-import type { Room } from '../record/room';
+import type { Candidate, DeckFacts } from '@/core/record/candidate';
+import type { Room } from '@/core/record/room';
 
 /**
  * A visit as it goes over the wire: what the deck says of a colour stands once, however many rooms try it at however many strengths, and a

@@ -1,8 +1,8 @@
 import { room, verdict } from '../../../tests/made-up-room';
-import { observationsOf } from './observations';
+import { observationsOf } from '@/core/derived/observations';
 import { reactionTo, type ReactionEvent } from './reaction';
-import { roomRecord } from './room-record';
-import { sayWhy } from './say-ruling';
+import { roomRecord } from '@/core/derived/room-record';
+import { sayWhy } from '@/core/derived/say-ruling';
 
 let n = 0;
 const reaction = (more: Partial<ReactionEvent> = {}): ReactionEvent => ({

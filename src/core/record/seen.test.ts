@@ -1,10 +1,10 @@
 import { room, verdict } from '../../../tests/made-up-room';
-import { seenAndComputed } from './cell';
-import { hitRate } from './hit-rate';
-import { roomRecord } from './room-record';
-import { sayRuling, sayUnlooked } from './say-ruling';
+import { seenAndComputed } from '@/core/derived/cell';
+import { hitRate } from '@/core/derived/hit-rate';
+import { roomRecord } from '@/core/derived/room-record';
+import { sayRuling, sayUnlooked } from '@/core/derived/say-ruling';
 import { clockAgrees, howSeen, isLookedAt } from './seen';
-import { standingVerdicts } from './standing';
+import { standingVerdicts } from '@/core/derived/standing';
 
 const MOMENT = { at: '2026-09-23T16:00:00.000Z', sky: 'clear', lampsOn: false, position: 'wall-2', lux: 300 } as const;
 

@@ -1,6 +1,6 @@
-import { MATERIALS, USUAL_THINGS } from './materials';
-import { nowPainted, nowPaintedAs, stayingWith } from './painted-over';
-import { sayChange } from './say-change';
+import { MATERIALS, USUAL_THINGS } from '@/core/derived/materials';
+import { nowPainted, nowPaintedAs, stayingWith } from '@/core/derived/painted-over';
+import { sayChange } from '@/core/derived/say-change';
 import { isOfWood, surfaceOfThing, thingOf, THING_NAMES, THINGS, type Thing } from './thing';
 
 const stay = (name: string, thing: Thing | null = null, kind: 'fixed' | 'furnishing' | 'artwork' = 'fixed') => ({

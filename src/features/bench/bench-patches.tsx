@@ -3,7 +3,7 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { lrvOf } from '@/core/colour/lab';
-import { verdictIn } from '@/core/record/standing';
+import { verdictIn } from '@/core/derived/standing';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
 import { classNames } from '@/ui/class-names';

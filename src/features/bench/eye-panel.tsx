@@ -4,7 +4,7 @@ import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import { INTENSITIES, INTENSITY_WORDS, intensityIn, type Intensity } from '@/core/record/intensity';
 import { howSeen, isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
-import { verdictIn } from '@/core/record/standing';
+import { verdictIn } from '@/core/derived/standing';
 import { reasonsOf } from '@/core/record/verdict';
 import { LIGHT_NAMES, LIGHTS } from '@/core/room/facing';
 import { Button, Key } from '@/ui/button';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/record/client-ranking';
+import { clientRanking, MOST_RANKED, type ClientRanking } from '@/core/derived/client-ranking';
 import { deltaE00 } from '@/core/colour/ciede2000';
-import { roomRecord, type CandidateRow } from '@/core/record/room-record';
+import { roomRecord, type CandidateRow } from '@/core/derived/room-record';
 import type { Candidate } from '@/core/record/candidate';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { Button, Key } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { Patch } from '@/ui/patch';

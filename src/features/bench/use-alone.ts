@@ -3,7 +3,7 @@
 import type { Person } from '@/core/judge/ruling';
 import type { Candidate } from '@/core/record/candidate';
 import { intensityIn, type Intensity } from '@/core/record/intensity';
-import { nextAlone } from '@/core/record/next-pair';
+import { nextAlone } from '@/core/derived/next-pair';
 import type { Room } from '@/core/record/room';
 import type { JudgingLight } from '@/core/room/facing';
 import { useReadCursor, waySeen } from '../cursor/cursor';

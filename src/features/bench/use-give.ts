@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import type { Verdict } from '@/core/judge/reasons';
 import type { Person } from '@/core/judge/ruling';
-import { fitsLook } from '@/core/record/look-fits';
-import type { Pair } from '@/core/record/next-pair';
+import { fitsLook } from '@/core/derived/look-fits';
+import type { Pair } from '@/core/derived/next-pair';
 import type { Room } from '@/core/record/room';
-import { standingVerdicts, verdictIn } from '@/core/record/standing';
+import { standingVerdicts, verdictIn } from '@/core/derived/standing';
 import type { VerdictEvent } from '@/core/record/verdict';
 import type { WaySeen } from '@/core/record/seen';
 import { useReadCursor, useSetCursor, waySeen } from '../cursor/cursor';

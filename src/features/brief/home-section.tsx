@@ -1,6 +1,6 @@
 'use client';
 
-import { leadRisk, type LeadRisk } from '@/core/record/house-age';
+import { leadRisk, type LeadRisk } from '@/core/derived/house-age';
 import { dayOfVisit, type VisitPlace } from '@/core/record/visit';
 import type { WriteInput } from '@/core/operations/operations';
 import type { Units } from '@/core/units/length';

@@ -1,7 +1,7 @@
 'use client';
 
 import { GROUND_WORDS, preparationFor } from '@/core/handover/preparation';
-import { paintSurfaces } from '@/core/record/paint-surfaces';
+import { paintSurfaces } from '@/core/derived/paint-surfaces';
 import {
   GROUND_STATES,
   GROUNDS_NOW,

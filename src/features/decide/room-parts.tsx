@@ -3,7 +3,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { v7 } from 'uuid';
 import { EXTRA_KINDS, USUAL_DOOR, USUAL_SKIRTING_M, type Paintwork, type RoomDoor } from '@/core/record/paintwork';
-import { doorIssues } from '@/core/record/door-issues';
+import { doorIssues } from '@/core/derived/door-issues';
 import type { Room } from '@/core/record/room';
 import { wallName, WALLS, type Wall } from '@/core/room/facing';
 import { areaOf, areaText, areaUnit } from '@/core/units/area';

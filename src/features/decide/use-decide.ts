@@ -3,7 +3,7 @@
 import { preparationFor } from '@/core/handover/preparation';
 import { USUAL_COATS, type CoatsAdvice } from '@/core/paint/coats';
 import type { Choice } from '@/core/record/decision';
-import type { PaintSurface } from '@/core/record/paint-surfaces';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
 import type { Room } from '@/core/record/room';
 import { takenColour } from '../session/take-colour';
 import { useVisit } from '../session/visit-context';

@@ -3,10 +3,10 @@
 import { useMemo } from 'react';
 import type { Swatch } from '@/core/engine/light-protocol';
 import { candidateSwatch, colourSwatch, OLD_WALL_ID } from '@/core/engine/swatches';
-import { judgingPosition } from '@/core/record/judging-position';
-import type { DecidedRoom } from '@/core/record/decided';
-import type { PaintSurface } from '@/core/record/paint-surfaces';
-import { nowPainted } from '@/core/record/painted-over';
+import { judgingPosition } from '@/core/derived/judging-position';
+import type { DecidedRoom } from '@/core/derived/decided';
+import type { PaintSurface } from '@/core/derived/paint-surfaces';
+import { nowPainted } from '@/core/derived/painted-over';
 import type { Room } from '@/core/record/room';
 import type { Wall } from '@/core/room/facing';
 import { wallPosition } from '@/core/room/wall-position';

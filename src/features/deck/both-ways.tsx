@@ -2,7 +2,7 @@ import { FLAG_NAMES } from '@/core/appearance/readings';
 import { Patch } from '@/ui/patch';
 import type { BothWays, Found } from '@/core/engine/judgement-protocol';
 import { sayColour } from '../words/say-colour';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 
 /** When a light is, in words. */
 const SAY_LIGHT: Readonly<Record<BothWays['light'], string>> = {

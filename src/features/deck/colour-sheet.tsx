@@ -13,7 +13,7 @@ import { Explain } from '@/ui/explain';
 import { FieldError } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { CounterOrder } from './counter-order';
 import { FindStrength } from './find-strength';
 import { LighterThanBase } from './lighter-than-base';

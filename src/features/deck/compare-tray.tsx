@@ -10,7 +10,7 @@ import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { inkOn, Patch } from '@/ui/patch';
 import { hexOf, sayColour } from '../words/say-colour';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 
 /** Most colours that can be told apart side by side. */
 export const MOST_COMPARED = 12;

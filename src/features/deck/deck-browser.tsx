@@ -7,7 +7,7 @@ import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { EmptyState } from '@/ui/step-title';
-import { knownColour, type DeckColour } from '@/core/record/deck-colour';
+import { knownColour, type DeckColour } from '@/core/derived/deck-colour';
 import { takeAway } from '../session/take-away';
 import { useTakeColour } from '../session/take-colour';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -15,7 +15,7 @@ import { sayRefusal } from '../words/words';
 import { ColourPanel } from './colour-panel';
 import { CompareTray, MOST_COMPARED } from './compare-tray';
 import { DeckFan } from './deck-fan';
-import { alongStrip } from '@/core/record/deck-colour';
+import { alongStrip } from '@/core/derived/deck-colour';
 import { NO_FILTER, type DeckFilter } from './deck-filter';
 import { DeckFilters } from './deck-filters';
 

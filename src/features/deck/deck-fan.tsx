@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { luminanceOfHex } from '@/core/colour/srgb';
 import { inkOn } from '@/ui/patch';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { fanRows, stripsOf, type DeckStrip, type FanRow } from './deck-filter';
 
 const CHIP_PX = 46;

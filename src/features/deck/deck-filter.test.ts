@@ -1,7 +1,7 @@
 import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
-import type { DeckColour } from '@/core/record/deck-colour';
-import { alongStrip } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
+import { alongStrip } from '@/core/derived/deck-colour';
 import { fanRows, filterDeck, NO_FILTER, readFilter, stripsOf } from './deck-filter';
 
 const colour = (code: string, [l, a, b]: readonly [number, number, number], more: Partial<DeckColour> = {}): DeckColour => {

@@ -2,7 +2,7 @@ import { FAMILIES, type Family } from '@/core/colour/family';
 import { hueDeg } from '@/core/colour/lab';
 import { temperatureOf, type GreenGreySchool, type Lean } from '@/core/colour/lean';
 import type { BaseKind } from '@/core/paint/tint-system';
-import { findInDeck, type DeckColour } from '@/core/record/deck-colour';
+import { findInDeck, type DeckColour } from '@/core/derived/deck-colour';
 
 export type DeckFilter = {
   readonly text: string;

@@ -7,7 +7,7 @@ import { typedNumber } from '@/core/units/length';
 import { BASE_KINDS } from '@/core/paint/tint-system';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { NO_FILTER, type DeckFilter } from './deck-filter';
 
 const LEANS: readonly Lean[] = [

@@ -1,5 +1,5 @@
 import { Patch } from '@/ui/patch';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 
 /** Warns that another maker sells a different colour under the same name. */
 export function SharedNames({ twins }: { readonly twins: readonly DeckColour[] }) {

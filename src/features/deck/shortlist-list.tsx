@@ -12,7 +12,7 @@ import type { Room } from '@/core/record/room';
 import { Patch, PatchStack } from '@/ui/patch';
 import { MarkedCell } from '@/ui/verdict-mark';
 import { sayColour } from '../words/say-colour';
-import { knownColour, type DeckColour } from '@/core/record/deck-colour';
+import { knownColour, type DeckColour } from '@/core/derived/deck-colour';
 import { AlsoInLight, usePaint } from '../light-client/in-light';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { useTakeColour } from '../session/take-colour';

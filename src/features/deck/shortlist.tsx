@@ -9,7 +9,7 @@ import { LIGHT_NAMES } from '@/core/room/facing';
 import { USE_WORDS } from '@/core/room/use';
 import type { Found, Opening, ShortlistAnswer } from '@/core/engine/judgement-protocol';
 import { wishesOf, type Room } from '@/core/record/room';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { Fights } from '../drawings/fights';
 import { useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { useLooksAtCursor } from '../light-client/room-day';
 
 const NONE: readonly DeckColour[] = [];

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { z } from 'zod';
 import { FAMILIES } from '@/core/colour/family';
-import { leniency } from '@/core/record/leniency';
+import { leniency } from '@/core/derived/leniency';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import { withoutLights } from '@/core/engine/lit-room';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';

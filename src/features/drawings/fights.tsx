@@ -2,7 +2,7 @@
 
 import { sayBeside, type Verdict } from '@/core/judge/reasons';
 import { WISH_WORDS, type Fight } from '@/core/judge/wish';
-import { sayChange } from '@/core/record/say-change';
+import { sayChange } from '@/core/derived/say-change';
 import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Patch } from '@/ui/patch';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useRef, type KeyboardEvent } from 'react';
-import type { MeasuredRoom } from '@/core/record/openings';
-import { unfolded, type UnfoldedPart } from '@/core/record/unfolded';
+import type { MeasuredRoom } from '@/core/derived/openings';
+import { unfolded, type UnfoldedPart } from '@/core/derived/unfolded';
 import { useWidth } from '@/ui/use-width';
 
 /** How a surface looks, and what is said of it. */

@@ -11,7 +11,7 @@ import type { Mixed } from '@/server/deck/mix';
 import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { askJson } from '@/ui/queries';
-import type { KnownColour } from '@/core/record/deck-colour';
+import type { KnownColour } from '@/core/derived/deck-colour';
 import { useTakeColour } from '../session/take-colour';
 import { sayRefusal } from '../words/words';
 

@@ -18,7 +18,7 @@ import { PhotoEntry } from './photo-entry';
 import { ColorimeterEntry } from './colorimeter-entry';
 import { SimulatedInstrument } from './simulated-instrument';
 import { SpectrumEntry } from './spectrum-entry';
-import { findInDeck } from '@/core/record/deck-colour';
+import { findInDeck } from '@/core/derived/deck-colour';
 import { useDeck } from './deck-data';
 
 type EntryProps = { readonly onColour: (colour: RecordedColour) => void };

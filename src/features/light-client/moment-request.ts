@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { lightScale } from '@/core/record/calibration';
-import { describeRoom } from '@/core/record/describe-room';
+import { lightScale } from '@/core/derived/calibration';
+import { describeRoom } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
 import type { SurfaceInput } from '@/core/light/surface';
 import type { MomentRequest } from '@/core/engine/light-protocol';

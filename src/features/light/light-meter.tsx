@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { calibrationOf } from '@/core/record/calibration';
-import { describeRoom } from '@/core/record/describe-room';
+import { calibrationOf } from '@/core/derived/calibration';
+import { describeRoom } from '@/core/derived/describe-room';
 import type { LightMeterReading } from '@/core/record/meter-reading';
 import type { Room } from '@/core/record/room';
 import { wallClock } from '@/core/light/time-zone';

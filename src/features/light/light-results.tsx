@@ -1,7 +1,7 @@
 'use client';
 
 import { ASSUMED } from '@/core/light/assumptions';
-import type { Assumed } from '@/core/record/describe-room';
+import type { Assumed } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { inUnits } from '@/core/units/length';

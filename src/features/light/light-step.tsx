@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
 import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
 import type { RoomDescription } from '@/core/light/room-description';
-import { openingsOf } from '@/core/record/openings';
+import { openingsOf } from '@/core/derived/openings';
 import type { Room } from '@/core/record/room';
 import { USUAL_WINDOW } from '@/core/light/measures';
 import { lengthText, lengthUnit, sayLength } from '@/core/units/length';

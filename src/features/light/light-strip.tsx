@@ -11,7 +11,7 @@ import { spanOf } from '../cursor/day-span';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock } from '../words/say-light';
 import { useRoom, useVisit } from '../session/visit-context';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 
 type Row = { readonly id: string; readonly name: string; readonly note: string };
 

@@ -6,7 +6,7 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import type { HousePlan } from '@/core/engine/plan-protocol';
 import { wallClock } from '@/core/light/time-zone';
 import { byDaylight } from '@/core/plan/look-light';
-import { judgingPosition } from '@/core/record/judging-position';
+import { judgingPosition } from '@/core/derived/judging-position';
 import type { Room } from '@/core/record/room';
 import { compassPoint, wallBearingDeg } from '@/core/room/facing';
 import { useWidth } from '@/ui/use-width';

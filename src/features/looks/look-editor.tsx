@@ -5,7 +5,7 @@ import { clockText } from '@/core/light/time-zone';
 import { byDaylight, LOOK_LIGHTS, type LookLight } from '@/core/plan/look-light';
 import { PERSONS } from '@/core/judge/ruling';
 import { hoursIssue, type Look } from '@/core/record/look';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { WALLS } from '@/core/room/facing';
 import { wallPosition } from '@/core/room/wall-position';
 import { Button } from '@/ui/button';

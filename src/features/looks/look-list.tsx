@@ -3,9 +3,9 @@
 import { Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { clockText } from '@/core/light/time-zone';
-import { roomRecord } from '@/core/record/room-record';
-import { standingVerdicts } from '@/core/record/standing';
-import { isBeforeBoards } from '@/core/record/look-boards';
+import { roomRecord } from '@/core/derived/room-record';
+import { standingVerdicts } from '@/core/derived/standing';
+import { isBeforeBoards } from '@/core/derived/look-boards';
 import { wallOfPosition } from '@/core/room/wall-position';
 import { Button, Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';

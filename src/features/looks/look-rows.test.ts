@@ -1,7 +1,7 @@
 import type { HousePlan, PlannedLook } from '@/core/engine/plan-protocol';
 import { look } from '../../../tests/made-up-look';
 import { room, verdict, visit } from '../../../tests/made-up-room';
-import type { VisitInLight } from '@/core/record/kinds-of-light';
+import type { VisitInLight } from '@/core/derived/kinds-of-light';
 import { sideBySide } from './house-bands';
 import { aboutOf, isOn, lookOf, lookRows, sayLookWhen } from '@/core/engine/look-rows';
 import { hourOfText } from './plan-settings';

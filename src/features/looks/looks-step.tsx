@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import { NIGHT_ALTITUDE_DEG } from '@/core/light/dark-hours';
 import { sunPosition } from '@/core/light/sun';
-import { judgingPosition } from '@/core/record/judging-position';
+import { judgingPosition } from '@/core/derived/judging-position';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { EmptyState, StepTitle } from '@/ui/step-title';

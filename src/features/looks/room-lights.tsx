@@ -2,7 +2,7 @@
 
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { lightConflicts } from '@/core/record/conflicts';
+import { lightConflicts } from '@/core/derived/conflicts';
 import { useRoom } from '../session/visit-context';
 import { Conflicts } from './conflicts';
 import { LampTable } from './lamp-table';

@@ -1,7 +1,7 @@
 'use client';
 
 import { REASON_WORDS, VERDICTS } from '@/core/judge/reasons';
-import { hitRate, wilsonInterval, type HitRate } from '@/core/record/hit-rate';
+import { hitRate, wilsonInterval, type HitRate } from '@/core/derived/hit-rate';
 import type { Room } from '@/core/record/room';
 import { reasonsOf, type VerdictEvent } from '@/core/record/verdict';
 import type { Visit } from '@/core/record/visit';

@@ -1,5 +1,5 @@
 import { REASON_WORDS } from '@/core/judge/reasons';
-import { seenAndComputed, type ComputedCell, type SeenAndComputed } from '@/core/record/cell';
+import { seenAndComputed, type ComputedCell, type SeenAndComputed } from '@/core/derived/cell';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedStay } from '@/core/record/stay';
 import { howSeen, WAY_SEEN_WORDS } from '@/core/record/seen';

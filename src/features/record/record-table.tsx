@@ -1,8 +1,8 @@
 'use client';
 
 import type { AsWalls } from '@/core/engine/judgement-protocol';
-import { inView, type ComputedCell, type RecordView } from '@/core/record/cell';
-import type { CandidateRow, RoomRecord } from '@/core/record/room-record';
+import { inView, type ComputedCell, type RecordView } from '@/core/derived/cell';
+import type { CandidateRow, RoomRecord } from '@/core/derived/room-record';
 import type { Room } from '@/core/record/room';
 import type { Visit } from '@/core/record/visit';
 import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';

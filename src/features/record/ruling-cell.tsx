@@ -3,9 +3,9 @@
 import { PencilLine } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { Ruling } from '@/core/judge/ruling';
-import type { CandidateRow } from '@/core/record/room-record';
-import { sayLooked } from '@/core/record/coverage';
-import { sayRulingWord, sayUnlooked, sayWhy, seenPartly } from '@/core/record/say-ruling';
+import type { CandidateRow } from '@/core/derived/room-record';
+import { sayLooked } from '@/core/derived/coverage';
+import { sayRulingWord, sayUnlooked, sayWhy, seenPartly } from '@/core/derived/say-ruling';
 import { REACTION_WORDS } from '@/core/record/reaction';
 import { isLookedAt, WAY_SEEN_WORDS } from '@/core/record/seen';
 import type { RecordedStay } from '@/core/record/stay';

@@ -1,11 +1,11 @@
 'use client';
 
 import { sayBeside } from '@/core/judge/reasons';
-import type { ComputedCell } from '@/core/record/cell';
-import { roomRecord } from '@/core/record/room-record';
-import { sayRuling } from '@/core/record/say-ruling';
-import { schemeColours, schemeLinks, type SchemeLink } from '@/core/record/scheme-links';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { ComputedCell } from '@/core/derived/cell';
+import { roomRecord } from '@/core/derived/room-record';
+import { sayRuling } from '@/core/derived/say-ruling';
+import { schemeColours, schemeLinks, type SchemeLink } from '@/core/derived/scheme-links';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import type { Scheme } from '@/core/record/scheme';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { Explain } from '@/ui/explain';

@@ -1,7 +1,7 @@
 'use client';
 
 import { lrvOf } from '@/core/colour/lab';
-import { schemeColours } from '@/core/record/scheme-links';
+import { schemeColours } from '@/core/derived/scheme-links';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import type { Scheme } from '@/core/record/scheme';

@@ -2,8 +2,8 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { ComputedCell } from '@/core/record/cell';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { ComputedCell } from '@/core/derived/cell';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import type { Scheme } from '@/core/record/scheme';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { sayAs } from '@/core/record/visit-speech';
+import { sayAs } from '@/core/derived/visit-speech';
 import { usualHabits, type Habits } from '@/core/units/habits';
 import { LocalWordsProvider } from '@/speech/local-words';
 

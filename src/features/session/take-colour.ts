@@ -1,7 +1,7 @@
 'use client';
 
 import { v5 } from 'uuid';
-import { knownOf, type KnownColour } from '@/core/record/deck-colour';
+import { knownOf, type KnownColour } from '@/core/derived/deck-colour';
 import type { Room } from '@/core/record/room';
 import type { Written } from './session';
 import { useVisit } from './visit-context';

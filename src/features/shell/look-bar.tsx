@@ -3,7 +3,7 @@
 import { Check, X } from 'lucide-react';
 import { cursorOfLook, LOOK_LIGHT_WORDS } from '@/core/plan/look-light';
 import type { Look } from '@/core/record/look';
-import { fitsLook } from '@/core/record/look-fits';
+import { fitsLook } from '@/core/derived/look-fits';
 import type { Room } from '@/core/record/room';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import { Button } from '@/ui/button';

@@ -1,11 +1,11 @@
 'use client';
 
 import { memo, useEffect, useRef } from 'react';
-import { decidedRoom, sayDecided } from '@/core/record/decided';
-import { objections } from '@/core/record/signed';
-import { roomBegun, roomRecord } from '@/core/record/room-record';
+import { decidedRoom, sayDecided } from '@/core/derived/decided';
+import { objections } from '@/core/derived/signed';
+import { roomBegun, roomRecord } from '@/core/derived/room-record';
 import type { RoomProgress } from '@/core/judge/ruling';
-import type { RoomInLight } from '@/core/record/kinds-of-light';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { BearingMark } from '@/ui/bearing-mark';
 import { classNames } from '@/ui/class-names';
 import { useVisit } from '../session/visit-context';

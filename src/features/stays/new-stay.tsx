@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { MATERIALS, USUAL_THINGS, type Material, type UsualThing } from '@/core/record/materials';
+import { MATERIALS, USUAL_THINGS, type Material, type UsualThing } from '@/core/derived/materials';
 import { THING_NAMES } from '@/core/record/thing';
 import type { RecordedColour, RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';

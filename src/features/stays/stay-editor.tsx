@@ -7,7 +7,7 @@ import { NO_NUDGES, nudged } from '@/core/colour/nudge';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import { STAY_KINDS, STAY_KIND_WORDS } from '@/core/judge/kinds';
 import type { Room } from '@/core/record/room';
-import { withoutPart, withPart, withShare } from '@/core/record/shares';
+import { withoutPart, withPart, withShare } from '@/core/derived/shares';
 import { STAY_FACES, type RecordedStay, type StayFace } from '@/core/record/stay';
 import { Button } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';

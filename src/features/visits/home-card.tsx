@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { partlySeen, sayHome, sayLooks, STATE_WORDS, type Home } from '@/core/record/home';
+import { partlySeen, sayHome, sayLooks, STATE_WORDS, type Home } from '@/core/derived/home';
 import type { Shelf } from '@/core/record/visit';
 import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';

@@ -4,7 +4,7 @@ import { quoted } from '@/core/base/quoted';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { HOME_KINDS, HOME_ORDERS, inOrder, isOfKind, type Home, type HomeKind, type HomeOrder } from '@/core/record/home';
+import { HOME_KINDS, HOME_ORDERS, inOrder, isOfKind, type Home, type HomeKind, type HomeOrder } from '@/core/derived/home';
 import type { Shelf } from '@/core/record/visit';
 import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';

@@ -2,7 +2,7 @@ import { screenColour } from '@/core/colour/srgb';
 import { describeColour, familyOf, nameColour } from '@/core/colour/family';
 import { lrvOf } from '@/core/colour/lab';
 import { stripsByColour, type Strip } from '@/core/colour/strips-by-colour';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import type { DeckListRow } from '@/data/deck-rows';
 
 function deckColour(row: DeckListRow, made: Strip | undefined): DeckColour {

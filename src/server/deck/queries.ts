@@ -2,7 +2,7 @@ import { colourSheet, type Sheet } from '@/core/paint/sheet';
 import { findDeckColour, listDeck } from '@/data/decks';
 import { database } from '../database';
 import { paintsOf } from '../paint/paint-of';
-import type { DeckColour } from '@/core/record/deck-colour';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { deckColours } from './deck-colour';
 
 export type { Sheet };

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { judgingLightOfLook } from '@/core/plan/look-light';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
-import { decidedRoom, toSign } from '@/core/record/decided';
+import { decidedRoom, toSign } from '@/core/derived/decided';
 import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { Database } from '@/data/sql';

@@ -1,4 +1,4 @@
-import { speechOf } from '@/core/record/visit-speech';
+import { speechOf } from '@/core/derived/visit-speech';
 import { recordPaper } from '@/core/handover/record-paper';
 import { roomRecordFile as roomRecordDocument } from '@/core/formats/room-record';
 import { ROOM_RECORD_COLUMNS, roomRecordCsvRows } from '@/core/formats/room-record-csv';

@@ -6,7 +6,7 @@ import { darkHours } from '@/core/light/dark-hours';
 import { instantOf } from '@/core/light/day-moments';
 import { dayAfter } from '@/core/light/time-zone';
 import type { LookHand } from '@/core/record/look-hand';
-import { sayAs, speechOf } from '@/core/record/visit-speech';
+import { sayAs, speechOf } from '@/core/derived/visit-speech';
 import type { Visit } from '@/core/record/visit';
 
 const MINUTE_MS = 60_000;

@@ -3,7 +3,7 @@ import type { LookCard } from '@/core/formats/look-cards';
 import { MOST_WORDS } from '@/core/record/look-answer';
 import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { LookHand } from '@/core/record/look-hand';
-import { sayAs, speechOf } from '@/core/record/visit-speech';
+import { sayAs, speechOf } from '@/core/derived/visit-speech';
 import { inSpeech } from '@/core/units/local-speech';
 import type { PageData } from '@/client-page/answers';
 import type { Visit } from '@/core/record/visit';

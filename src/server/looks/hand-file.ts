@@ -1,4 +1,4 @@
-import { speechOf } from '@/core/record/visit-speech';
+import { speechOf } from '@/core/derived/visit-speech';
 import { cardsOf } from '@/core/formats/look-cards';
 import { findConsultantCard } from '@/data/consultant-card';
 import { database } from '../database';

@@ -4,7 +4,7 @@ import ICAL from 'ical.js';
 import { look } from '../../../tests/made-up-look';
 import { candidate, room, roomLamp, visit } from '../../../tests/made-up-room';
 import { cardsOf } from '@/core/formats/look-cards';
-import type { VisitInLight } from '@/core/record/kinds-of-light';
+import type { VisitInLight } from '@/core/derived/kinds-of-light';
 import { dayAfter } from '@/core/light/time-zone';
 import { looksCalendar } from './calendar';
 import { clientPage } from './client-page';

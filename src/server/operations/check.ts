@@ -1,5 +1,5 @@
 import type { WriteName, WriteOf, Write } from '@/core/operations/operations';
-import { isBehindSignature } from '@/core/record/signed';
+import { isBehindSignature } from '@/core/derived/signed';
 import { coloursOfScheme } from '@/core/record/scheme';
 import { isSurfaceColour, type RecordedColour } from '@/core/record/recorded-colour';
 import { roomsOf } from '@/core/record/visit';

@@ -3,8 +3,8 @@ import { handOver, PAPER_TITLES, HANDED_PAPERS, paintsOnPaper, type HandOver, ty
 import { factsAmong } from '@/core/handover/paper-colour';
 import { hasRecord, recordPaper } from '@/core/handover/record-paper';
 import { sampleLabels } from '@/core/handover/sampling';
-import { speechOf, type Speech } from '@/core/record/visit-speech';
-import type { VisitInLight } from '@/core/record/kinds-of-light';
+import { speechOf, type Speech } from '@/core/derived/visit-speech';
+import type { VisitInLight } from '@/core/derived/kinds-of-light';
 import { findConsultantCard } from '@/data/consultant-card';
 import { database } from '../database';
 import { csvFile } from '../exports/csv';

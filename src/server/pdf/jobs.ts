@@ -2,7 +2,7 @@ import type { LookCard } from '@/core/formats/look-cards';
 import type { HandOver, PaperName } from '@/core/handover/hand-over';
 import type { RecordPaper } from '@/core/handover/record-paper';
 import type { SampleLabel } from '@/core/handover/sampling';
-import type { Speech } from '@/core/record/visit-speech';
+import type { Speech } from '@/core/derived/visit-speech';
 import type { Paper } from './papers';
 
 /** A document to be made as a PDF: everything that is on it, and how it speaks. */

@@ -2,7 +2,7 @@ import { cardsPdf } from '../looks/cards-pdf';
 import { labelsPdf } from '../papers/labels-pdf';
 import { paperPdf } from '../papers/papers-pdf';
 import { recordPdf } from '../papers/record-pdf';
-import { sayAs } from '@/core/record/visit-speech';
+import { sayAs } from '@/core/derived/visit-speech';
 import { sayEverywhere } from '@/speech/host';
 import type { PdfJob } from './jobs';
 import { tagTexts } from './tagged';

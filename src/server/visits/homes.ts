@@ -1,7 +1,7 @@
 import { leastRecentlyUsed } from '@/core/base/least-recently-used';
 import { tagOf } from '@/core/operations/revision';
-import { asSeen } from '@/core/record/kinds-of-light';
-import { homeOf, type Home } from '@/core/record/home';
+import { asSeen } from '@/core/derived/kinds-of-light';
+import { homeOf, type Home } from '@/core/derived/home';
 import { listVisits } from '@/data/visits';
 import { database } from '../database';
 import { revisionOf } from './news';

@@ -1,7 +1,7 @@
 import { cache } from 'react';
 import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
-import { asSeen, type VisitInLight } from '@/core/record/kinds-of-light';
+import { asSeen, type VisitInLight } from '@/core/derived/kinds-of-light';
 import { database } from '../database';
 import { newsFrom, textOf, visitAt } from './news';
 

@@ -1,0 +1,69 @@
+import { wallLength } from '../light/room-fit';
+import { WALLS, type Wall } from '../room/facing';
+import { sizeOf } from './describe-room';
+import { openingsOf, type MeasuredRoom } from './openings';
+import { belowRail, railOf, skirtingOf, wallSurface } from './paint-surfaces';
+import { CASING_M } from '@/core/record/paintwork';
+
+export type Box = { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+export type UnfoldedPart = Box & {
+  readonly what: 'ceiling' | 'wall' | 'below' | 'skirting' | 'frame' | 'glass' | 'door' | 'floor';
+  /** The surface it is painted with; null of glass and floor. */
+  readonly surface: string | null;
+  readonly wall: Wall | null;
+};
+/** A room unfolded: its walls side by side as one would turn on the spot to the right, ceiling above, skirting and floor below. Metres. */
+export type Unfolded = { readonly width: number; readonly height: number; readonly parts: readonly UnfoldedPart[] };
+
+/** Height of the strips that stand for ceiling and floor, as a share of the room's height; the drawing's own choice. */
+const STRIP = { ceiling: 0.17, floor: 0.24 } as const;
+/** Least height of the skirting's strip, as a share of the room's height, so that it can be tapped. */
+const LEAST_SKIRTING = 0.1;
+
+/** A room unfolded, in the order in which its parts are painted over each other. */
+export function unfolded(room: MeasuredRoom): Unfolded {
+  const size = sizeOf(room);
+  const { heightM } = size;
+  const top = heightM * STRIP.ceiling;
+  const skirting = skirtingOf(room) > 0 ? Math.max(skirtingOf(room), heightM * LEAST_SKIRTING) : 0;
+  const lengths = WALLS.map((wall) => wallLength(wall, size));
+  const starts = lengths.map((_, k) => lengths.slice(0, k).reduce((sum, l) => sum + l, 0));
+  const width = lengths.reduce((sum, l) => sum + l, 0);
+  const yOf = (z: number) => top + heightM - z;
+  const openings = openingsOf(room, size);
+  const walls = WALLS.flatMap((wall): UnfoldedPart[] => {
+    const x = starts[wall]!;
+    const length = lengths[wall]!;
+    const rail = railOf(room, wall, heightM);
+    return [
+      { what: 'wall', surface: wallSurface(wall), wall, x, y: top, width: length, height: heightM - (rail ?? 0) },
+      ...(rail === undefined
+        ? []
+        : [{ what: 'below', surface: belowRail(wall), wall, x, y: yOf(rail), width: length, height: rail } as const]),
+    ];
+  });
+  const inWalls = openings.flatMap(({ kind, id, wall, rect }): UnfoldedPart[] => {
+    const x = starts[wall]! + rect.s0;
+    const box = { x, y: yOf(rect.z1), width: rect.s1 - rect.s0, height: rect.z1 - rect.z0 };
+    if (kind === 'door') return [{ what: 'door', surface: `door:${id}`, wall, ...box }];
+    const inset = Math.min(CASING_M, box.width / 4, box.height / 4);
+    const glass = { x: box.x + inset, y: box.y + inset, width: box.width - 2 * inset, height: box.height - 2 * inset };
+    return [
+      { what: 'frame', surface: 'trim', wall, ...box },
+      { what: 'glass', surface: null, wall, ...glass },
+    ];
+  });
+  const strip = (what: 'ceiling' | 'skirting' | 'floor', surface: string | null, y: number, height: number): UnfoldedPart[] =>
+    height > 0 ? [{ what, surface, wall: null, x: 0, y, width, height }] : [];
+  return {
+    width,
+    height: top + heightM + heightM * STRIP.floor,
+    parts: [
+      ...strip('ceiling', 'ceiling', 0, top),
+      ...walls,
+      ...strip('skirting', 'trim', yOf(skirting), skirting),
+      ...inWalls,
+      ...strip('floor', null, yOf(0), heightM * STRIP.floor),
+    ],
+  };
+}
