@@ -105,10 +105,7 @@ export async function openDatabase(folder: string | undefined, template?: string
     if (roomIn !== undefined) mustHaveRoom(roomIn, bytes);
   };
   return {
-    ...port(
-      { query: ((statement: string, parameters: unknown[]) => asked(() => pg.query(statement, parameters))) as never },
-      database,
-    ),
+    ...port({ query: (statement, parameters) => asked(() => pg.query(statement, parameters)) }, database),
     journal,
     pictures,
     mustHaveRoom: room,

@@ -27,7 +27,7 @@ const list = async <S extends z.ZodObject>(
   visitId: string,
   { table, row, derived }: { table: string; row: S; derived: Readonly<Record<string, string>> },
 ): Promise<z.infer<S>[]> => {
-  const stored = row.omit(Object.fromEntries(Object.keys(derived).map((name) => [name, true])) as never);
+  const stored = z.object(Object.fromEntries(Object.entries(row.shape).filter(([name]) => !(name in derived))));
   const columns = [columnsOf(stored, 'e'), ...Object.values(derived)].join(', ');
   const rows = await sql.query(
     `select ${columns} from ${table} e join operation o on o.id = e.id join room r on r.id = e.room_id

@@ -10,8 +10,9 @@ const SPREAD = {
 } as const;
 type Spread = keyof typeof SPREAD;
 
-function sameNames<S extends z.ZodObject>(schema: S): Readonly<Record<keyof S['shape'] & string, string>> {
-  return Object.fromEntries(Object.keys(schema.shape).map((name) => [name, name])) as never;
+type Named<S extends z.ZodObject> = Readonly<Record<keyof S['shape'] & string, string>>;
+function sameNames<S extends z.ZodObject>(schema: S): Named<S> {
+  return Object.fromEntries(Object.keys(schema.shape).map((name) => [name, name])) as Named<S>;
 }
 
 /** Fields of a visit as its row holds them. */

@@ -1,7 +1,8 @@
 import { roomsOf, type Visit, visitBriefFields } from '@/core/record/visit';
 import { roomLightFields, type Room, roomBriefFields } from '@/core/record/room';
-import type { Operation, Write, WriteName, WriteOf } from './operations';
+import type { Operation, Write, WriteMap, WriteName, WriteOf } from './operations';
 import { everyOne } from './retire';
+import { byTagIfAny } from '../base/by-tag';
 import { sameValue } from '../base/same-value';
 
 /**
@@ -148,14 +149,14 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
 
 /** What the visit says now where a write states something, as a write. */
 const statedNow = (write: Write, visit: Visit): Write | undefined =>
-  (STATED[write.name] as Of<WriteName, Write | undefined> | undefined)?.(write as never, visit, '');
+  byTagIfAny<WriteMap, WriteName, [Visit, string], Write | undefined>(STATED, write.name, write, visit, '');
 
 /** What takes an operation back and does it again; undefined when it changed nothing, or cannot be taken back (a visit begun, a deck taken in, looks handed out). */
 export function inverseOf(before: Visit, after: Visit, { id, write }: Operation): Inverse | undefined {
   if (before === after) return undefined;
   const [was, is] = [statedNow(write, before), statedNow(write, after)];
   if (was && is) return { undo: was, redo: is };
-  return (TAKEN_BACK[write.name] as Of<WriteName, Inverse | undefined> | undefined)?.(write as never, after, id);
+  return byTagIfAny<WriteMap, WriteName, [Visit, string], Inverse | undefined>(TAKEN_BACK, write.name, write, after, id);
 }
 
 const withoutRevision = (write: Write) => ({ ...write, revision: 0 });

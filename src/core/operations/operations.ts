@@ -182,6 +182,8 @@ export type Write = z.infer<typeof writeSchema>;
 export type WriteInput = z.input<typeof writeSchema>;
 export type WriteName = Write['name'];
 export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
+/** Each write by its name. */
+export type WriteMap = { readonly [N in WriteName]: WriteOf<N> };
 
 /** Whether a write belongs to no visit: to a deck, or to whoever hands papers over. */
 export const isOfNoVisit = ({ name }: Pick<Write, 'name'>): boolean => name.startsWith('deck.') || name === 'consultant.card';
@@ -204,11 +206,13 @@ export type Batch = readonly Operation[];
 export const MOST_IN_BATCH = 4000;
 export const batchId = (batch: Batch): string => batch[0]!.id;
 
+const EFFECTS: { readonly [N in WriteName]: { readonly effect: Effect<WriteMap[N]> } } = OPERATIONS;
+const effectOf = <N extends WriteName>(name: N): Effect<WriteMap[N]> => EFFECTS[name].effect;
+
 /** What an operation makes of a visit, or why it is refused. */
-export function outcomeOf<N extends WriteName>(visit: Visit, { id, at, write }: Operation): Visit | Refusal {
+export function outcomeOf(visit: Visit, { id, at, write }: Operation): Visit | Refusal {
   if ('visitId' in write && write.visitId !== visit.id && write.name !== 'visit.create') return notFound('visit');
-  const { effect } = OPERATIONS[write.name as N];
-  return (effect as unknown as Effect<Write>)(visit, write, { id, at });
+  return effectOf(write.name)(visit, write, { id, at });
 }
 
 /** The visit with operations done to it, one after the other; one that is refused changes nothing. */

@@ -1,5 +1,6 @@
 import { KIND_WORDS, USE_WORDS } from '@/core/room/use';
-import type { Write, WriteName, WriteOf } from '@/core/operations/operations';
+import { byTag } from '@/core/base/by-tag';
+import type { Write, WriteMap, WriteName, WriteOf } from '@/core/operations/operations';
 import { quoted } from '@/core/base/quoted';
 import { INTENSITY_WORDS } from '@/core/record/intensity';
 import { REACTION_WORDS } from '@/core/record/reaction';
@@ -115,6 +116,6 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
 /** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */
 export function sayWrite(write: Write, visit: Visit): string {
   const room = 'roomId' in write ? roomsOf(visit).find((r) => r.id === write.roomId) : undefined;
-  const says = (SAY[write.name as WriteName] as Say<WriteName>)(write as never, room);
+  const says = byTag<WriteMap, WriteName, [Room | undefined], string>(SAY, write.name, write, room);
   return room && write.name !== 'room.retire' ? `${says} · ${room.name}` : says;
 }

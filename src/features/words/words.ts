@@ -1,7 +1,8 @@
+import { byTag, type ByTag } from '@/core/base/by-tag';
 import type { Refusal } from '@/core/operations/operation';
 
-type Words = { readonly [R in Refusal['reason']]: (refusal: Extract<Refusal, { reason: R }>) => string };
-const REFUSED: Words = {
+type Refusals = { readonly [R in Refusal['reason']]: Extract<Refusal, { reason: R }> };
+const REFUSED: ByTag<Refusals, [], string> = {
   invalid: ({ issues }) => issues[0]?.message ?? 'Something in it could not be read.',
   'changed-elsewhere': () =>
     'This was changed in another window meanwhile. What you typed is still here: look at the newer version below, then save again.',
@@ -17,7 +18,7 @@ const REFUSED: Words = {
 };
 
 /** What to tell the person when a write was refused. */
-export const sayRefusal = (refusal: Refusal): string => REFUSED[refusal.reason](refusal as never);
+export const sayRefusal = (refusal: Refusal): string => byTag<Refusals, Refusal['reason'], [], string>(REFUSED, refusal.reason, refusal);
 
 /** "+18 points", with a real minus sign. */
 export const signed = (value: number, digits = 0): string =>

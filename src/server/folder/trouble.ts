@@ -1,5 +1,6 @@
 import { KEPT_FREE, type DiskFull } from '@/data/folder/room-left';
 import type { JournalDamaged } from '@/data/journal/scan';
+import { byTag, type ByTag } from '@/core/base/by-tag';
 import { isFatal } from '@/data/within-time';
 import type { ArchiveRefused } from '../archive/zip';
 
@@ -34,23 +35,39 @@ export class NotADemo extends Error {
 const TAKE_A_COPY =
   'Nothing was changed. Take the newest copy: bin/restore FOLDER/copies/NAME.zip --data NEW-FOLDER, then bin/start --data NEW-FOLDER.';
 
+/** The errors of ours, by their names. */
+type Ours = {
+  readonly FolderInUse: FolderInUse;
+  readonly DiskFull: DiskFull;
+  readonly JournalDamaged: JournalDamaged;
+  readonly FolderDamaged: FolderDamaged;
+  readonly JournalNewer: Error;
+  readonly FolderNewer: Error;
+  readonly NotEmpty: Error;
+  readonly ArchiveRefused: ArchiveRefused;
+  readonly NotADemo: Error;
+  readonly JournalBroken: Error;
+  readonly TookTooLong: Error;
+};
+const isOurs = <N extends keyof Ours>(error: unknown, name: N): error is Ours[N] => error instanceof Error && error.name === name;
+
 /**
  * What is told of each error of ours, by its name, and what to do. By name, since a server is bundled in pieces and each has classes of its
  * own. Never the words of a library.
  */
-const OF_OURS: Readonly<Record<string, (e: never) => string>> = {
-  FolderInUse: (e: FolderInUse) =>
+const OF_OURS: ByTag<Ours, [], string> = {
+  FolderInUse: (e) =>
     `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
-  DiskFull: (e: DiskFull) =>
+  DiskFull: (e) =>
     `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left, and ${Math.round(KEPT_FREE / 1e6)} MB stay free. Nothing was changed. Make room on it, then try again.`,
-  JournalDamaged: (e: JournalDamaged) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
-  FolderDamaged: (e: FolderDamaged) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
+  JournalDamaged: (e) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
+  FolderDamaged: (e) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
   JournalNewer: () =>
     'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
   FolderNewer: () =>
     'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
   NotEmpty: () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`,
-  ArchiveRefused: (e: ArchiveRefused) => e.message,
+  ArchiveRefused: (e) => e.message,
   NotADemo: () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.',
   JournalBroken: () => 'The disk can not be written any more. Look at it, and at its free room.',
   TookTooLong: () => 'The database did not answer in time.',
@@ -89,8 +106,8 @@ export const NO_WORDS = 'Something failed that Elm Swatch has no words for; what
 
 /** An error as a sentence that says what happened and what to do. One table for everything a person is told of. */
 export function sayTrouble(error: unknown): string {
-  const ours = error instanceof Error ? OF_OURS[error.name] : undefined;
-  if (ours) return ours(error as never);
+  for (const name of Object.keys(OF_OURS) as (keyof Ours)[])
+    if (isOurs(error, name)) return byTag<Ours, keyof Ours, [], string>(OF_OURS, name, error);
   const system = OF_THE_SYSTEM[codeOf(error)];
   if (system !== undefined) return system;
   if (isFatal(error)) return 'The database stopped.';

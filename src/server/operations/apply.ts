@@ -21,11 +21,14 @@ import { visitExists } from '@/data/visits';
 import { ArchiveRefused } from '../archive/zip';
 import { checkWrite } from './check';
 import { JUDGEMENT_ROWS } from './judgement-rows';
-import { Refused, refuse, type Rows } from './refuse';
+import { Refused, refuse, type Rows, type RowsOf } from './refuse';
 import { resolve } from './resolve';
 import { VISIT_ROWS } from './visit-rows';
 
-const ROWS = { ...VISIT_ROWS, ...JUDGEMENT_ROWS };
+const ROWS: RowsOf<WriteName> = { ...VISIT_ROWS, ...JUDGEMENT_ROWS };
+
+/** What writes the rows of an operation of this name. */
+const rowsFor = <N extends WriteName>(name: N): Rows<N> => ROWS[name];
 
 type Place = { readonly visitId: string | null; readonly position: number };
 /** The visit an operation belongs to, null for one that belongs to none, and the place of the last before it in the journal. */
@@ -63,7 +66,7 @@ function idOf({ id, write }: Operation): string {
 
 /** The rows an operation means, once it is noted. */
 async function writeRows(sql: Sql, { id, at, write }: Operation): Promise<void> {
-  await (ROWS[write.name] as Rows<WriteName>)(sql, write as never, { id, at });
+  await rowsFor(write.name)(sql, write, { id, at });
 }
 
 /** Notes an operation under its place in the journal, and writes its rows. */

@@ -1,5 +1,5 @@
 import type { Refusal, Stamp } from '@/core/operations/operation';
-import type { WriteName, WriteOf } from '@/core/operations/operations';
+import type { WriteMap, WriteName } from '@/core/operations/operations';
 import type { Sql } from '@/data/sql';
 
 /** Thrown inside the transaction so that it rolls back; answered as a value. */
@@ -15,7 +15,7 @@ export const refuse = (refusal: Refusal): never => {
 };
 
 /** The rows an operation means. What it makes of a visit is said once, in core/operations; a differential test holds the two together. */
-export type Rows<N extends WriteName> = (sql: Sql, write: WriteOf<N>, stamp: Stamp) => Promise<void>;
+export type Rows<N extends WriteName> = (sql: Sql, write: WriteMap[N], stamp: Stamp) => Promise<void>;
 export type RowsOf<N extends WriteName> = { readonly [K in N]: Rows<K> };
 
 export const changed = (is: boolean) => {
