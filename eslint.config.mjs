@@ -49,6 +49,27 @@ export default defineConfig([
       complexity: ['error', 12],
       'max-params': ['error', 4],
       eqeqeq: 'error',
+      'max-len': ['error', { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
+    },
+  },
+  {
+    // a table of tests may be long
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'TSAsExpression > TSNeverKeyword',
+          message: 'A cast to never says nothing: call by `byTag`, or give the table its type.',
+        },
+        {
+          selector:
+            'ConditionalExpression > ConditionalExpression.test, ConditionalExpression > ConditionalExpression.consequent',
+          message: 'A condition within a condition: name the inner one.',
+        },
+      ],
     },
   },
   {

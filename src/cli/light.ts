@@ -94,7 +94,10 @@ function lightInRoom({
   return { power, lux, room: roomLight(onWalls(lights)) };
 }
 
-/** `appearance`: how a colour reads in a room at a moment, or in a plain light; where it is too dark to judge that is said instead of what it does. */
+/**
+ * `appearance`: how a colour reads in a room at a moment, or in a plain light; where it is too dark to judge that is said instead of what
+ * it does.
+ */
 export function appearance(request: Record<string, unknown>, colour: ColourInput) {
   const asked = askedSchema.parse(request);
   const scene = 'light' in asked ? { power: lightOfTemperature(asked.light.cct), lux: asked.light.lux } : lightInRoom(asked);

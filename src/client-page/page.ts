@@ -14,8 +14,8 @@ import {
 } from './answers';
 
 /**
- * Runs in the client's page, on their own phone, from a file: nothing is fetched, and nothing is sent but by the person's own hand: shared, mailed
- * or kept as a file. Text goes in as text, never as markup.
+ * Runs in the client's page, on their own phone, from a file: nothing is fetched, and nothing is sent but by the person's own hand:
+ * shared, mailed or kept as a file. Text goes in as text, never as markup.
  */
 const data = JSON.parse(document.getElementById('data')!.textContent) as PageData;
 const STORE = `elm-swatch.${data.hand}`;

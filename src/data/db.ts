@@ -70,8 +70,8 @@ export type Opening = {
 };
 
 /**
- * Opens the database in a folder, or in memory when `folder` is undefined. A folder that is not there yet starts from `template`, the dump of
- * an empty cluster, which is made when the file is not there yet: 0.7 s instead of 5 s.
+ * Opens the database in a folder, or in memory when `folder` is undefined. A folder that is not there yet starts from `template`, the
+ * dump of an empty cluster, which is made when the file is not there yet: 0.7 s instead of 5 s.
  *
  * @throws NotEmpty when the folder is there and is no database
  */

@@ -6,7 +6,10 @@ const NO_TEXT: ReadonlySet<unknown> = new Set(['style', 'script', 'title', 'text
 /** Attributes that are shown or read out. */
 const SPOKEN = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext', 'label', 'description'] as const;
 
-/** What may be said otherwise somewhere: words, a clock, a date, a length. Wide on purpose: what answers it is only looked at more closely. */
+/**
+ * What may be said otherwise somewhere: words, a clock, a date, a length. Wide on purpose: what answers it is only looked at more
+ * closely.
+ */
 const MAY_DIFFER =
   /colou|grey|skirt|worktop|sitting|cloak|metre|litre|centre|neighbour|favour|mould|judgement|labell|\btins?\b|plaster|\d:\d\d|\d (?:m|mm|cm)\b|\d (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/i;
 
@@ -22,7 +25,10 @@ let everywhere: Say | undefined;
 /** Says everything so from now on: for a thread that makes one document at a time. */
 export const sayEverywhere = (say: Say | undefined): void => void (everywhere = say);
 
-/** How things are said where the element stands. Elements are made while a component is drawn; one that is made elsewhere is said as it is written. */
+/**
+ * How things are said where the element stands. Elements are made while a component is drawn; one that is made elsewhere is said as it is
+ * written.
+ */
 function sayHere(): Say | undefined {
   if (everywhere) return everywhere;
   try {

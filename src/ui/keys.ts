@@ -27,7 +27,10 @@ const CHOOSING: ReadonlySet<string> = new Set([
   ' ',
 ]);
 
-/** True when a key belongs to the element it is pressed in: anything where text is typed, a list included, and only the choosing keys where one chooses. */
+/**
+ * True when a key belongs to the element it is pressed in: anything where text is typed, a list included, and only the choosing keys
+ * where one chooses.
+ */
 export function isOwnKey(element: Element, key: string): boolean {
   // in a list letters find what begins with them
   if (element.isContentEditable === true || element.tagName === 'TEXTAREA' || element.tagName === 'SELECT') return true;

@@ -6,7 +6,9 @@ import { useState, type ReactNode } from 'react';
 /** How long what the server answered is taken as it is; after that it is shown at once and asked for again. */
 const FRESH_MS = 10_000;
 
-/** What is asked of the server and kept while the page lives. The server is this machine's: it is asked whether there is a network or not. */
+/**
+ * What is asked of the server and kept while the page lives. The server is this machine's: it is asked whether there is a network or not.
+ */
 export function Queries({ children }: { readonly children: ReactNode }) {
   const [client] = useState(
     () =>

@@ -9,8 +9,8 @@ function focusOn(element: HTMLElement): void {
 }
 
 /**
- * Keeps the keyboard's place: where what had the focus is taken away or switched off (a button that was pressed, a dialog's opener, a whole step), the
- * focus goes to the nearest part around it that is still there, instead of to the beginning of the page.
+ * Keeps the keyboard's place: where what had the focus is taken away or switched off (a button that was pressed, a dialog's opener, a
+ * whole step), the focus goes to the nearest part around it that is still there, instead of to the beginning of the page.
  */
 export function useFocusKept(container: RefObject<HTMLElement | null>): void {
   useEffect(() => {

@@ -4,8 +4,8 @@ import { useEffect, useRef } from 'react';
 import { isOwnKey, namesOf } from './keys';
 
 /**
- * Single keys of a screen, by `KeyboardEvent.key` (letters in lower case; "Shift+z" and "Ctrl+z" where they mean something else). Ignored while
- * text is typed and while a dialog is open; a handler that returns false leaves the key to the browser.
+ * Single keys of a screen, by `KeyboardEvent.key` (letters in lower case; "Shift+z" and "Ctrl+z" where they mean something else). Ignored
+ * while text is typed and while a dialog is open; a handler that returns false leaves the key to the browser.
  */
 export function useKeys(handlers: Readonly<Record<string, () => void | false>>): void {
   const latest = useRef(handlers);

@@ -3,8 +3,8 @@ import { classNames } from './class-names';
 export type Mark = 'works' | 'nearly' | 'no' | 'none';
 
 /**
- * The marks of a verdict, legible in black and white: a solid bar under the colours works, a broken bar nearly, a stroke across no, an empty
- * dashed box not looked at yet. The stroke and the box are drawn over the colours by {@link MarkedCell}.
+ * The marks of a verdict, legible in black and white: a solid bar under the colours works, a broken bar nearly, a stroke across no, an
+ * empty dashed box not looked at yet. The stroke and the box are drawn over the colours by {@link MarkedCell}.
  */
 export function VerdictBar({ mark, className }: { readonly mark: Mark; readonly className?: string }) {
   return (

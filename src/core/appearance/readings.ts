@@ -17,8 +17,8 @@ export const FLAG_NAMES: Readonly<Record<Flag, string>> = {
 
 /**
  * The one table of thresholds. The facts behind them are common practice, no source; the figures are this product's own, fitted to eight
- * cases of the trade (tests/golden/casebook.json) and held by neighbours of them and other facts of the trade (appearance.test.ts). Lab and C* are
- * D65, 10°.
+ * cases of the trade (tests/golden/casebook.json) and held by neighbours of them and other facts of the trade (appearance.test.ts). Lab
+ * and C* are D65, 10°.
  */
 export const READINGS = {
   dingy: {
@@ -57,7 +57,9 @@ export const READINGS = {
   'turned-green': {
     shift: -1.5,
     reads: -2,
-    /** A blue goes aqua: hue, C* in the deck, and how far its hue turns, degrees; no farther than to a green, and read from so much C* on. */
+    /**
+     * A blue goes aqua: hue, C* in the deck, and how far its hue turns, degrees; no farther than to a green, and read from so much C* on.
+     */
     aqua: { hueDeg: { from: 200, to: 290 }, fromChroma: 6, turnDeg: 15, readsHueFrom: 110, readsFrom: 3 },
   },
   'turned-pink': { shift: 1.5, reads: 2 },

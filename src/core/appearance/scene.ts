@@ -12,8 +12,8 @@ export const SCENE = {
   /** The eye is never wholly adapted to a coloured light, however bright. Own choice, in line with measured degrees of 0.85–0.95. */
   mostAdapted: 0.9,
   /**
-   * Share of the room's own light, as its walls have it, against that at the spot, in the white the eye adapts to. Own choice: what holds is in
-   * decision 0020 and its test.
+   * Share of the room's own light, as its walls have it, against that at the spot, in the white the eye adapts to. Own choice: what holds
+   * is in decision 0020 and its test.
    */
   roomShare: 0.1,
   /** Light in which a colour shows as it does in the deck, lx. */
@@ -25,8 +25,8 @@ export const SCENE = {
   /** No scene is computed darker than this, lx. */
   leastLux: 0.05,
   /**
-   * Under so many lux the rods take over and no colour is judged: what is computed there is not shown. A white in 3 lx has about 1 cd/m², in
-   * the middle of the mesopic range (CIE 191: 0.005 to 5 cd/m²). The figure is own choice.
+   * Under so many lux the rods take over and no colour is judged: what is computed there is not shown. A white in 3 lx has about 1 cd/m²,
+   * in the middle of the mesopic range (CIE 191: 0.005 to 5 cd/m²). The figure is own choice.
    */
   tooDarkLux: 3,
 } as const;
@@ -125,9 +125,9 @@ export function readIn(scene: SceneLight): (reflectance: ArrayLike<number>) => R
 }
 
 /**
- * Lab (D65, 10°) of surfaces as they stand to each other in so many lux of a light: the eye wholly adapted to it, so that a white stays white,
- * and their colourfulness what it is there, less in the dim and more in the bright (CAM16 M; Hunt 1952), at their own lightness. In
- * {@link SCENE.deckLux} these are the corresponding colours of CAT16.
+ * Lab (D65, 10°) of surfaces as they stand to each other in so many lux of a light: the eye wholly adapted to it, so that a white stays
+ * white, and their colourfulness what it is there, less in the dim and more in the bright (CAM16 M; Hunt 1952), at their own lightness.
+ * In {@link SCENE.deckLux} these are the corresponding colours of CAT16.
  */
 export function besideIn({ power, lux }: SceneLight): (reflectance: ArrayLike<number>) => Lab {
   const weights = integrationWeights(power, 10);

@@ -38,8 +38,9 @@ export const isDim = (white: Appearance): boolean => dullness(REFERENCE_WHITE, w
 export type Turn = { readonly kind: TurnKind; readonly from: number; readonly to: number };
 
 /**
- * Whether a light colour is dull only as everything is in so little light, and as its depth makes it anywhere: it loses no more warmth than a white
- * does, as far as an eye would notice, or not enough to be dingy where the white is not. A deeper colour goes muddy in its own way.
+ * Whether a light colour is dull only as everything is in so little light, and as its depth makes it anywhere: it loses no more warmth
+ * than a white does, as far as an eye would notice, or not enough to be dingy where the white is not. A deeper colour goes muddy in its
+ * own way.
  */
 function isWithTheRoom(deck: Lab, look: Appearance, white: Appearance | undefined): boolean {
   if (!white || deck.l < READINGS.dingy.lightFrom) return false;
@@ -63,7 +64,8 @@ const leaves = (now: number, usual: number, deck: number): boolean => Math.sign(
 /**
  * How a colour has turned in one look, against its usual look of the day; undefined when it holds. The larger shift names the turn.
  *
- * @param deck Lab (D65, 10°) in the deck; @param white how a white looks in the same light: a colour is dingy where it suffers more than that
+ * @param deck Lab (D65, 10°) in the deck
+ * @param white how a white looks in the same light: a colour is dingy where it suffers more than that
  */
 export function turnIn(deck: Lab, usual: Lab, look: Appearance, white?: Appearance): TurnKind | undefined {
   const flags = flagsOf(readingsOf(deck, look));

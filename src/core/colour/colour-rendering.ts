@@ -18,7 +18,10 @@ function seenAs({ x, y, z }: XYZ): Seen {
 
 type Weights = { readonly x: Float64Array; readonly y: Float64Array; readonly z: Float64Array };
 
-/** What a light weighs each wavelength with: plain sums in steps of 5 nm, as the standard has it (§5.4) and its published indices were computed. */
+/**
+ * What a light weighs each wavelength with: plain sums in steps of 5 nm, as the standard has it (§5.4) and its published indices were
+ * computed.
+ */
 function weightsOf(power: SpectralPower): Weights {
   const by = (cmf: readonly number[]) => power.map((p, i) => p * cmf[i * GRID.step]!);
   const y = by(CMF_1931_Y);

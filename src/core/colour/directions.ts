@@ -16,8 +16,9 @@ export type Directions = {
 };
 
 /**
- * The four directions from `reference` to `sample`. a* and b* differences are weighted by the CIEDE2000 tolerances of chroma and hue, split by the
- * mean hue direction, so that a step is as visible along either. Weights: Sharma, Wu & Dalal 2005; the split is the product's own.
+ * The four directions from `reference` to `sample`. a* and b* differences are weighted by the CIEDE2000 tolerances of chroma and hue,
+ * split by the mean hue direction, so that a step is as visible along either. Weights: Sharma, Wu & Dalal 2005; the split is the
+ * product's own.
  *
  * @example directions({ l: 78, a: 3.6, b: 13 }, { l: 78, a: -0.6, b: 13.5 }).pinkGreen // → -5.4
  */

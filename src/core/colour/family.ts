@@ -26,7 +26,10 @@ export const FAMILIES = [
 ] as const;
 export type Family = (typeof FAMILIES)[number];
 
-/** Depth words by LRV; each band starts at its border. 3 black, 8 off-black, 37 darker mid-tone, 70 on the line between light and off-white, 74 and 86 off-white: common practice, no source. */
+/**
+ * Depth words by LRV; each band starts at its border. 3 black, 8 off-black, 37 darker mid-tone, 70 on the line between light and
+ * off-white, 74 and 86 off-white: common practice, no source.
+ */
 export const DEPTHS = [
   { from: 87, depth: 'white' },
   { from: 70, depth: 'off-white' },

@@ -7,12 +7,15 @@ import type { Lab } from './types';
 export const PHOTO_COLOUR = {
   /** Reflectance of the white paper, 0–1: plain paper, from memory. */
   paperY: 0.88,
-  /** What a camera adds to the truth at its best and when it chose exposure and balance anew, ΔE00. Own choice, from memory of what phones do. */
+  /**
+   * What a camera adds to the truth at its best and when it chose exposure and balance anew, ΔE00. Own choice, from memory of what phones
+   * do.
+   */
   lockedError: 4,
   freeError: 6,
   /**
-   * What each ΔE00 of cast adds: a camera that saw as the eye does errs by 0.2 in nine of ten of 372 colours under LEDs and tungsten (a cast of 24); real
-   * ones do not see as the eye does. Own choice: two to three times as much.
+   * What each ΔE00 of cast adds: a camera that saw as the eye does errs by 0.2 in nine of ten of 372 colours under LEDs and tungsten (a
+   * cast of 24); real ones do not see as the eye does. Own choice: two to three times as much.
    */
   perCast: 0.55,
   /** Cast from which it is said that another light would serve better, ΔE00. Own choice. */
@@ -37,8 +40,8 @@ export type PhotoColour =
 const CLIPPED = 254;
 
 /**
- * Colour of a place in a photograph that has white paper in it: the cast taken out, its lightness told by the paper's, averaged over a circle.
- * It is the colour of what gave the light back there; a shadow across it or a shine on it makes it another.
+ * Colour of a place in a photograph that has white paper in it: the cast taken out, its lightness told by the paper's, averaged over a
+ * circle. It is the colour of what gave the light back there; a shadow across it or a shine on it makes it another.
  *
  * @param paper what the camera made of the paper, sRGB bytes
  * @param pixels of the circle, sRGB bytes; at least one

@@ -90,8 +90,8 @@ const evenly = (power: SpectralPower): SpectralPower => {
 };
 
 /**
- * Relative spectral power of a plain light by colour temperature (1,000–25,000 K): Planckian up to 4,000 K, CIE daylight from 5,000 K, between
- * them a mixture by luminance, as CIE 224:2017 takes its reference illuminant.
+ * Relative spectral power of a plain light by colour temperature (1,000–25,000 K): Planckian up to 4,000 K, CIE daylight from 5,000 K,
+ * between them a mixture by luminance, as CIE 224:2017 takes its reference illuminant.
  */
 export function lightOfTemperature(kelvin: number): SpectralPower {
   if (kelvin >= MIXED.to) return daylight(kelvin);

@@ -93,7 +93,7 @@ const LIGHTS = ['A', 'D5000', 'D10000', 'F2', 'F11', 'LED-3000', 'LED-4000'];
 
 type Foretold = { readonly range: number; readonly error: number };
 const known = { paint: new WeakMap<Reflectance, Foretold[] | null>(), any: new WeakMap<Reflectance, Foretold[] | null>() };
-/** Of a surface under each light, the range that was foretold and the error that was made; null where no surface is made. Worked out once. */
+/** Of a surface under each light, the range that was foretold and the error that was made; null where no surface is made. */
 function foretold(reflectance: Reflectance, population: Population): Foretold[] | null {
   const before = known[population].get(reflectance);
   if (before !== undefined) return before;
@@ -128,7 +128,8 @@ const said = (title: string, count: number, found: ReturnType<typeof held>) =>
 const [CHART, PAINTS] = [chartSurfaces(), [...forChecking(deckSurfaces()), ...madePaints(700, 191)]];
 const ANY = [...madeSurfaces(600, 192), ...madePaints(300, 193)];
 
-// Set on two thirds of the decks and standard samples and on made surfaces of other seeds (scripts/make-residuals.ts). Checked here on the rest,
+// Set on two thirds of the decks and standard samples and on made surfaces of other seeds (scripts/make-residuals.ts). Checked here on
+// the rest,
 // on new seeds, and on a measured chart that nothing was set on.
 describe('nine in ten of surfaces that were kept back lie within the range, under each light', () => {
   test('paint: the decks, other paints of the tint system, and the measured chart', () => {

@@ -21,8 +21,9 @@ export const METAMERS = {
   /** How near: a difference of so much L*, or of so much a* and b* and so much more per unit of chroma, counts as one. Own choice. */
   near: { l: 20, ab: 5, perChroma: 0.3 },
   /**
-   * Share of the ensemble that the range covers, for greys and for colours of so much chroma, straight between. Set so that nine in ten of other
-   * surfaces are covered (`metamers.test.ts`): neighbours are dense among greys and sparse among strong colours, where a nearer one would differ more.
+   * Share of the ensemble that the range covers, for greys and for colours of so much chroma, straight between. Set so that nine in ten
+   * of other surfaces are covered (`metamers.test.ts`): neighbours are dense among greys and sparse among strong colours, where a nearer
+   * one would differ more.
    */
   covered: { paint: { grey: 0.86, strong: 0.95 }, any: { grey: 0.91, strong: 0.943 }, strongFrom: 45 },
   /** Projections back onto the colour; each is Newton's, so few are needed. */
@@ -83,8 +84,8 @@ const STRIDE = 37;
 
 /**
  * Plausible surfaces that all have the colour `lab` under D65 (10°): the smoothest reflectance first, then the smoothest changed as the
- * nearest surfaces of the population differ from theirs. Nothing in it is random. Each value lies strictly between 0 and 1; each colour within 1e-4
- * of XYZ.
+ * nearest surfaces of the population differ from theirs. Nothing in it is random. Each value lies strictly between 0 and 1; each colour
+ * within 1e-4 of XYZ.
  */
 export function metamers(lab: Lab, population: Population = 'any'): Ok<readonly Reflectance[]> | NotASurface {
   const smoothest = reflectanceFromLab(lab);
@@ -114,8 +115,8 @@ export function coveredShare(lab: Lab, population: Population): number {
 const STEP = 0.05;
 
 /**
- * How far plausible surfaces stray from the smoothest in a light, ΔE00: what nine in ten of them keep within. The look of each is found from that of
- * the smoothest by its slope, so that a look is made four times and not for every surface.
+ * How far plausible surfaces stray from the smoothest in a light, ΔE00: what nine in ten of them keep within. The look of each is found
+ * from that of the smoothest by its slope, so that a look is made four times and not for every surface.
  *
  * @param ensemble of {@link metamers}; @param look Lab of tristimulus values in that light
  */

@@ -5,8 +5,8 @@ import type { Lab } from './types';
 const { cos, max, PI } = Math;
 
 /**
- * CIELAB chroma that one step of Munsell chroma takes, by hue: mean × (1 + swing · cos(h − most)). Least squares over the 1,847 chips of the
- * Munsell renotation (Newhall, Nickerson & Judd 1943) of value 3 to 8 and chroma 4 and more; root mean square error 0.48.
+ * CIELAB chroma that one step of Munsell chroma takes, by hue: mean × (1 + swing · cos(h − most)). Least squares over the 1,847 chips of
+ * the Munsell renotation (Newhall, Nickerson & Judd 1943) of value 3 to 8 and chroma 4 and more; root mean square error 0.48.
  */
 export const MUNSELL_STEP = { mean: 5.08, swing: 0.25, mostAtDeg: 106 } as const;
 

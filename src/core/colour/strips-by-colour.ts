@@ -33,11 +33,15 @@ export function stripsByColour(labs: readonly Lab[]): Strip[] {
   return places;
 }
 
-/** Lightness between two steps that can be told apart on a wall, and the least and most that count as "two steps". Common practice, no source; own figures. */
+/**
+ * Lightness between two steps that can be told apart on a wall, and the least and most that count as "two steps". Common practice, no
+ * source; own figures.
+ */
 const TWO_STEPS = { least: 5, wanted: 10, most: 20 } as const;
 
 /**
- * The colour that is two visible steps lighter (by −1) or deeper (by 1) than another and nearest to it in hue and chroma; undefined where none is.
+ * The colour that is two visible steps lighter (by −1) or deeper (by 1) than another and nearest to it in hue and chroma; undefined where
+ * none is.
  *
  * @param labOf D65, 10°
  */

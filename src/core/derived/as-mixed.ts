@@ -28,8 +28,8 @@ function roomAsMixed(room: Room): Room {
 const visits = new WeakMap<Visit, Visit>();
 
 /**
- * The visit with the colours that were really mixed: a colour whose dry sample was read is that from then on, for light, judgement, record and
- * papers. What the deck says of it at its strengths stays in `offered`. The same visit gives the same answer.
+ * The visit with the colours that were really mixed: a colour whose dry sample was read is that from then on, for light, judgement,
+ * record and papers. What the deck says of it at its strengths stays in `offered`. The same visit gives the same answer.
  */
 export function asMixed(visit: Visit): Visit {
   const before = visits.get(visit);

@@ -26,7 +26,10 @@ type Seen = {
 };
 const SEVERITY: Readonly<Record<Verdict, number>> = { works: 0, nearly: 1, no: 2 };
 
-/** What was seen to work beside something in one light and not in another; the severest of each colour and thing, in the order of the record. */
+/**
+ * What was seen to work beside something in one light and not in another; the severest of each colour and thing, in the order of the
+ * record.
+ */
 export function lightConflicts(room: RoomInLight): LightConflict[] {
   return roomRecord(room).rows.flatMap(({ candidate, verdicts, answers }) => {
     const whole = answers.flatMap((a) => ofTheWhole(room, a));

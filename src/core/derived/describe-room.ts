@@ -34,8 +34,8 @@ function meanOf(stay: RecordedStay): Float64Array {
 }
 
 /**
- * A face with what lies on it. The shares are those that are seen; where they make more than the face (it was kept so once), the narrower lie
- * on the wider.
+ * A face with what lies on it. The shares are those that are seen; where they make more than the face (it was kept so once), the narrower
+ * lie on the wider.
  */
 function covered(ground: SurfaceInput, stays: readonly RecordedStay[], place: StayFace): SurfaceInput {
   const lying = stays.filter((s) => s.lies === place).sort((p, q) => q.cover - p.cover);

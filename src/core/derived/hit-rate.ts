@@ -27,8 +27,8 @@ const shareOf = (verdicts: readonly VerdictEvent[]): Share => ({
 });
 
 /**
- * How often the verdict computed for the light was the consultant's. Verdicts of the client are taste as well and do not count; nor do those
- * undone, nor those for which only the deck was computed, nor what was judged on the prediction itself.
+ * How often the verdict computed for the light was the consultant's. Verdicts of the client are taste as well and do not count; nor do
+ * those undone, nor those for which only the deck was computed, nor what was judged on the prediction itself.
  */
 export function hitRate(rooms: readonly Pick<Room, 'verdicts'>[]): HitRate {
   const own = rooms

@@ -1,6 +1,9 @@
 import { leadYearOf } from '../units/habits';
 
-/** Years between which paints without lead came, where no rule of the country is known here: the earliest and the latest of {@link leadYearOf}. */
+/**
+ * Years between which paints without lead came, where no rule of the country is known here: the earliest and the latest of {@link
+ * leadYearOf}.
+ */
 const ELSEWHERE = { from: 1978, to: 1992 } as const;
 
 /** Whether old coatings of a house may hold lead. */

@@ -9,8 +9,9 @@ type MomentLight = Pick<VerdictMoment, 'sky' | 'lampsOn' | 'lux'>;
 const NO_LIGHT_LUX = 0.5;
 
 /**
- * The light of a moment, as far as it can be told without the room (see kinds-of-light): lamps when they are on, overcast under that sky, window by day otherwise. Undefined when it is
- * too dark to judge: then the person, who stands in the room and sees, says which light it is.
+ * The light of a moment, as far as it can be told without the room (see kinds-of-light): lamps when they are on, overcast under that sky,
+ * window by day otherwise. Undefined when it is too dark to judge: then the person, who stands in the room and sees, says which light it
+ * is.
  */
 export function judgingLightOf({ sky, lampsOn, lux }: MomentLight, darkLux: number = SCENE.tooDarkLux): KeptLight | undefined {
   if (lampsOn) return 'lamps';

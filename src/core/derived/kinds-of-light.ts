@@ -109,8 +109,8 @@ function roomSeen(room: Room, visit: Visit): RoomInLight {
 }
 
 /**
- * A visit as it is shown and told, on the page and on papers: with the colours that were really mixed, and everything that was judged in the kinds
- * of light its rooms have. The same visit gives the same answer, and a room that was not changed the same room.
+ * A visit as it is shown and told, on the page and on papers: with the colours that were really mixed, and everything that was judged in
+ * the kinds of light its rooms have. The same visit gives the same answer, and a room that was not changed the same room.
  */
 export function asSeen(visit: Visit): VisitInLight {
   const known = visits.get(visit);

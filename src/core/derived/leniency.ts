@@ -6,8 +6,8 @@ import type { Room } from '@/core/record/room';
 const LENIENCY = { before: 2, share: 0.5, most: 1 } as const;
 
 /**
- * How much kinder the consultant's eye is than what was computed for the same light, as log odds to add to a chance: positive where more was seen
- * better than computed than worse; 0 where nothing was seen.
+ * How much kinder the consultant's eye is than what was computed for the same light, as log odds to add to a chance: positive where more
+ * was seen better than computed than worse; 0 where nothing was seen.
  */
 export function leniency(rooms: readonly Pick<Room, 'verdicts'>[]): number {
   const { missed } = hitRate(rooms);

@@ -22,7 +22,10 @@ export function fitsLook(
   return sky === wanted.sky && within;
 }
 
-/** Why something that was answered at an instant was hardly seen in the light of its look; "" where it may have been. The sky is not known. */
+/**
+ * Why something that was answered at an instant was hardly seen in the light of its look; "" where it may have been. The sky is not
+ * known.
+ */
 export function sayOutside(
   { light, fromHour, toHour, date }: Pick<Look, 'light' | 'fromHour' | 'toHour' | 'date'>,
   lookedAt: string,

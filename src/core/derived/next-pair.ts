@@ -18,8 +18,8 @@ function onwards<T extends { readonly id: string }>(all: readonly T[], id: strin
 }
 
 /**
- * The pair to look at after one: the next thing beside the same candidate that this person has not judged so in this light, then the first such
- * thing beside the next candidate; undefined when everything has been.
+ * The pair to look at after one: the next thing beside the same candidate that this person has not judged so in this light, then the
+ * first such thing beside the next candidate; undefined when everything has been.
  */
 export function nextPair(room: Judged, from: Pair, { lookedAt, ...who }: Looking): Pair | undefined {
   const standing = standingVerdicts(room.verdicts);

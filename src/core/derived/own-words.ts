@@ -22,7 +22,9 @@ const OWN: ReadonlySet<string> = new Set([
   'code',
 ]);
 
-/** Names and texts of a visit that people or makers gave: what stands in no other words anywhere. One word alone is a word like any other. */
+/**
+ * Names and texts of a visit that people or makers gave: what stands in no other words anywhere. One word alone is a word like any other.
+ */
 export function ownWords(value: unknown): ReadonlySet<string> {
   const found = new Set<string>();
   const walk = (one: unknown, key: string): void => {

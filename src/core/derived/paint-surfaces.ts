@@ -111,8 +111,8 @@ function doorParts(room: Measured): PaintSurface[] {
 }
 
 /**
- * Everything of a room that is painted: walls (above and below a rail), trim, doors, the outside of a front door, cabinets and built-ins, ceiling.
- * Where measures are missing the usual ones stand, and it says so.
+ * Everything of a room that is painted: walls (above and below a rail), trim, doors, the outside of a front door, cabinets and built-ins,
+ * ceiling. Where measures are missing the usual ones stand, and it says so.
  */
 export function paintSurfaces(room: Measured): PaintSurface[] {
   const size = sizeOf(room);

@@ -40,7 +40,10 @@ const asStay = (c: Candidate, kind: Stay['kind']): Stay => ({
   components: [{ name: c.name, share: 1, lab: c.lab }],
 });
 
-/** Trim and wall are two paints of one job, judged the same both ways round; the wall is the ground of an accent, which may answer it from across the hue circle. */
+/**
+ * Trim and wall are two paints of one job, judged the same both ways round; the wall is the ground of an accent, which may answer it from
+ * across the hue circle.
+ */
 function betweenPaints(wall: Candidate, part: SchemePart, other: Candidate): SchemeLink {
   const { verdict, reasons } =
     part === 'accent' ? relation(asStay(other, 'furnishing'), wall.lab, 'answer') : relation(asStay(wall, 'painted'), other.lab);
@@ -48,7 +51,8 @@ function betweenPaints(wall: Candidate, part: SchemePart, other: Candidate): Sch
 }
 
 /**
- * Every link of a scheme: each colour beside each thing that stays, in the light it is weakest in, and the wall beside its trim and accents.
+ * Every link of a scheme: each colour beside each thing that stays, in the light it is weakest in, and the wall beside its trim and
+ * accents.
  *
  * @param computed the cells of the room's record; @returns links that do not work first, in the order of the parts otherwise
  */

@@ -4,8 +4,8 @@ import { isLookedAt } from '@/core/record/seen';
 import type { VerdictEvent } from '@/core/record/verdict';
 
 /**
- * The latest verdict of each cell and person that was not undone; of what was looked at and of what was judged on a screen or a photograph one
- * each: neither takes the other's place.
+ * The latest verdict of each cell and person that was not undone; of what was looked at and of what was judged on a screen or a
+ * photograph one each: neither takes the other's place.
  */
 export function standingVerdicts(events: readonly VerdictEvent[]): VerdictEvent[] {
   const latest = new Map<string, VerdictEvent>();

@@ -28,8 +28,8 @@ function turnOf(
 }
 
 /**
- * Where the schools part: the best row that no light of the room turns beside the best that one does, of like depth, both as they look in that
- * light. Null when there is no such pair. Common practice: both are laid side by side as they would look.
+ * Where the schools part: the best row that no light of the room turns beside the best that one does, of like depth, both as they look in
+ * that light. Null when there is no such pair. Common practice: both are laid side by side as they would look.
  *
  * @param rows best first; what does not work is left out
  */

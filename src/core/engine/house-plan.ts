@@ -37,8 +37,8 @@ const HALF_MS = 30 * MINUTE_MS;
 const WHITE: Reflectance = new Float64Array(GRID.count).fill(1);
 
 /**
- * How surfaces appear in a scene, at the lightness they have beside a white there: that a room is dim or bright is a fact about the room, and
- * no reason to look twice.
+ * How surfaces appear in a scene, at the lightness they have beside a white there: that a room is dim or bright is a fact about the room,
+ * and no reason to look twice.
  */
 function appearIn(scene: SceneLight): (surface: Reflectance) => Lab {
   const { weights, reads } = viewOf(scene);
@@ -51,7 +51,9 @@ function appearIn(scene: SceneLight): (surface: Reflectance) => Lab {
 
 type Lit = { readonly light: LookLight; readonly at: number; readonly lights: readonly PositionLight[] };
 
-/** Dusk is nobody's judge: the sun of a look stands so high at least, degrees, or half as high as at noon where it never does. Own choice. */
+/**
+ * Dusk is nobody's judge: the sun of a look stands so high at least, degrees, or half as high as at noon where it never does. Own choice.
+ */
 const LOOK_ALTITUDE_DEG = 5;
 
 /** How high the sun has to stand on a day for a look by daylight. */
@@ -60,7 +62,10 @@ function lookAltitude({ date, zone, place }: LitRoom['day']): number {
   return Math.min(LOOK_ALTITUDE_DEG, Math.max(0, highest / 2));
 }
 
-/** Every moment at which one could look in a room on a day: by daylight under each sky, by lamps with a grey late daylight, by lamps alone. */
+/**
+ * Every moment at which one could look in a room on a day: by daylight under each sky, by lamps with a grey late daylight, by lamps
+ * alone.
+ */
 function* litMoments({ day, lookIn, usedFor }: LitRoom): Steps<Lit[]> {
   const byDay = yield* judgedDaylight(day, lookIn, usedFor.use);
   const least = lookAltitude(day);
@@ -145,7 +150,10 @@ function stretchOf(look: RoomLook, moments: readonly Lit[], room: LitRoom): read
   return light === 'lamps' ? darkHours(room.day) : [moments[look.from]!.at - around, moments[look.to]!.at + around];
 }
 
-/** The moment of a look that lies in the visit: the planned one, or the nearest to it at which as much is shown; the planned one where none does. */
+/**
+ * The moment of a look that lies in the visit: the planned one, or the nearest to it at which as much is shown; the planned one where
+ * none does.
+ */
 function momentToMeet(
   { moment, from, to }: RoomLook,
   moments: readonly Lit[],
@@ -249,8 +257,8 @@ function* knownRoom(asked: RoomToPlan, request: PlanRequest): Steps<RoomPlan> {
 }
 
 /**
- * What to look at when, over the whole house: for each room the fewest looks that show every change that matters, what each decides, and the
- * order of rooms through the visit. Lights are those the rooms are used in ({@link judgedDaylight}).
+ * What to look at when, over the whole house: for each room the fewest looks that show every change that matters, what each decides, and
+ * the order of rooms through the visit. Lights are those the rooms are used in ({@link judgedDaylight}).
  */
 export function* housePlan(request: PlanRequest): Steps<HousePlan> {
   const rooms: RoomPlan[] = [];

@@ -39,8 +39,8 @@ type Kept = Pick<Room, 'decisions' | 'candidates'> & { readonly things: readonly
 const kept = new WeakMap<readonly RecordedStay[], Kept>();
 
 /**
- * What a room's walls are judged beside, in the order of what stays: the one place that search, record, looks, predictions and Decide take it
- * from. What is decided to be painted over stands there in its new colour, as a paint of the same job.
+ * What a room's walls are judged beside, in the order of what stays: the one place that search, record, looks, predictions and Decide
+ * take it from. What is decided to be painted over stands there in its new colour, as a paint of the same job.
  */
 export function judgedThings(room: Room): readonly JudgedStay[] {
   const { stays, decisions, candidates } = room;

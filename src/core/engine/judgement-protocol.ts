@@ -112,7 +112,10 @@ export type BothWays = {
   readonly corrected: FoundLook;
   readonly embraced: FoundLook;
 };
-/** What would have to change, and how many colours would work then: things by their indices, two only where no single change opens anything up. */
+/**
+ * What would have to change, and how many colours would work then: things by their indices, two only where no single change opens
+ * anything up.
+ */
 export type Opening = {
   readonly change:
     { readonly kind: 'things'; readonly stays: readonly number[] } | { readonly kind: 'lamps' } | { readonly kind: 'wish' };
@@ -133,7 +136,10 @@ export type ShortlistAnswer = {
   readonly about: readonly string[];
   /** What was judged in, with the shares of the use. */
   readonly lights: readonly { readonly light: JudgingLight; readonly share: number }[];
-  /** Every place that was looked at, for the plot: Lab one after the other, the cost of the weakest link, and the chance; NaN was not looked at. */
+  /**
+   * Every place that was looked at, for the plot: Lab one after the other, the cost of the weakest link, and the chance; NaN was not
+   * looked at.
+   */
   readonly labs: Float32Array;
   readonly costs: Float32Array;
   readonly chances: Float32Array;
@@ -149,7 +155,10 @@ export type FightsAnswer = { readonly ok: true; readonly fights: readonly Fight[
 
 /** Samples that can be put on the table, and what was said so far. */
 export type NextRequest = AdvisedRoom & {
-  /** Colours of the deck at a strength; the first `atHand` of them are strengths of what is in the room. `name` tells one set from another. */
+  /**
+   * Colours of the deck at a strength; the first `atHand` of them are strengths of what is in the room. `name` tells one set from
+   * another.
+   */
   readonly samples: {
     readonly name: string;
     readonly ids: readonly string[];

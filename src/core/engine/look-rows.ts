@@ -65,7 +65,10 @@ function plannedRow(room: RoomInLight, planned: PlannedLook, zone: string): Numb
 const lightsOf = ({ byHand, light }: Look, planned: PlannedLook | undefined): readonly LookLight[] =>
   !byHand && planned?.lights.includes(light) ? planned.lights : [light];
 
-/** What is still to be looked at says what is predicted now, as the bench does; what was looked at, or made by hand, what it was kept with. */
+/**
+ * What is still to be looked at says what is predicted now, as the bench does; what was looked at, or made by hand, what it was kept
+ * with.
+ */
 function toldOf(look: Look, planned: PlannedLook | undefined): Pick<LookRow, 'decides' | 'missed'> {
   const now = { decides: planned?.decides.says ?? '', missed: planned?.missed.join('; ') ?? '' };
   const isAsked = look.state === 'planned' && !look.byHand;

@@ -48,8 +48,8 @@ function roomsUnder(sky: SkyName, request: PlanRequest, plans: readonly RoomPlan
 }
 
 /**
- * The order of rooms through what is left of the visit, by what can be looked at in each. A day has one sky at a time: the order is that of the
- * sky that shows most, among those that are expected.
+ * The order of rooms through what is left of the visit, by what can be looked at in each. A day has one sky at a time: the order is that
+ * of the sky that shows most, among those that are expected.
  */
 export function routeOf(request: PlanRequest, plans: readonly RoomPlan[]): VisitRoute | null {
   const { visit, now } = request;

@@ -21,7 +21,10 @@ export type WaysRequest = {
   /** The wall as it is decided; null while it is open. */
   readonly wall: JudgedStay | null;
   readonly ways: readonly Way[];
-  /** What is painted: a ceiling may blend with anything, trim and doors with anything but the wall; neither ceiling nor trim asks the furnishings. */
+  /**
+   * What is painted: a ceiling may blend with anything, trim and doors with anything but the wall; neither ceiling nor trim asks the
+   * furnishings.
+   */
   readonly on: 'trim' | 'ceiling' | 'other';
   /** Whether a clean white is looked for in the deck. */
   readonly findWhite: boolean;
@@ -57,7 +60,10 @@ const against = (worst: readonly Worst[]) =>
 /** Lab of a wall: the largest of its colours. */
 const largest = ({ components }: JudgedStay): Lab => [...components].sort((p, q) => q.share - p.share)[0]!.lab;
 
-/** The cleanest white of a deck that works beside wall and finishes in every light of the room, else the one that least does not; lighter than the wall where it can be. */
+/**
+ * The cleanest white of a deck that works beside wall and finishes in every light of the room, else the one that least does not; lighter
+ * than the wall where it can be.
+ */
 function* whiteFor(
   judge: (surface: Reflectance) => Worst[],
   { wall, things }: { wall: JudgedStay | null; things: readonly JudgedStay[] },

@@ -140,7 +140,10 @@ function withLamps(daylit: readonly UsedLight[], lit: readonly UsedLight[]): Use
   return [...daylit.map((l) => ({ ...l, weight: ((1 - lamplit) * l.weight) / byDay })), ...lit];
 }
 
-/** Lux by day between which a room is dim, and very bright, from not at all to fully; and the share of the use that is as good as all. Own choice. */
+/**
+ * Lux by day between which a room is dim, and very bright, from not at all to fully; and the share of the use that is as good as all. Own
+ * choice.
+ */
 const AMOUNT = { dim: [150, 50], bright: [1500, 3500], asGoodAsAll: 0.6 } as const;
 
 /** How dim and how bright a room is in its use. */

@@ -34,7 +34,10 @@ export const labAt = ({ labs }: Pick<DeckCurves, 'labs'>, place: number): Lab =>
   b: labs[3 * place + 2]!,
 });
 
-/** One file: length of the header in bytes (uint32, little-endian), header (JSON, UTF-16), Lab (float32), reflectances in steps of 1/65,535 (uint16). */
+/**
+ * One file: length of the header in bytes (uint32, little-endian), header (JSON, UTF-16), Lab (float32), reflectances in steps of
+ * 1/65,535 (uint16).
+ */
 export function encodeDeckCurves(deck: DeckCurves): Uint8Array<ArrayBuffer> {
   const { ids, makers, strengths } = deck;
   const says = JSON.stringify({ ids, makers, strengths });

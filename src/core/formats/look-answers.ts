@@ -114,8 +114,8 @@ function rowOf(
 }
 
 /**
- * Reads a client's file for a visit: nothing of it is trusted. It must carry the key of one of the visit's hand-outs; an answer counts only for a
- * look that was handed out and a colour that is in its room.
+ * Reads a client's file for a visit: nothing of it is trusted. It must carry the key of one of the visit's hand-outs; an answer counts
+ * only for a look that was handed out and a colour that is in its room.
  *
  * @param now instant, to which a client's clock is held
  */

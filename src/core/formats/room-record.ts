@@ -46,7 +46,10 @@ const reaction = reactionSchema.omit({ candidateId: true }).extend({ id });
 const intensity = intensitySchema.omit({ candidateId: true }).extend({ id });
 const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
 
-/** The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at, and the client's reactions. */
+/**
+ * The room record as a file: everything said in a room, with what was derived from it. Version 8: how each verdict had been looked at,
+ * and the client's reactions.
+ */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
   version: z.literal(11),

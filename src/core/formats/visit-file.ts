@@ -20,8 +20,8 @@ const pictureSchema = z.strictObject({
 });
 
 /**
- * `visit.json` of a visit's file: everything that was said in it, in the order it was done, and what of decks and pictures it needs. Doing the
- * operations one after the other makes the visit; each is checked as one that is written by hand.
+ * `visit.json` of a visit's file: everything that was said in it, in the order it was done, and what of decks and pictures it needs.
+ * Doing the operations one after the other makes the visit; each is checked as one that is written by hand.
  */
 export const visitFileSchema = z.strictObject({
   format: z.literal(VISIT_FILE.format),

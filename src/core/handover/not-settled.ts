@@ -27,7 +27,10 @@ export function draftOf(room: RoomInLight, { signature }: DecidedRoom): (surface
   };
 }
 
-/** The same told to the client: "You have said since that Lathe Tollan 75 % (west wall) does not suit. It is settled with you before it is bought." */
+/**
+ * The same told to the client: "You have said since that Lathe Tollan 75 % (west wall) does not suit. It is settled with you before it is
+ * bought."
+ */
 export const tellObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
     const what = `${o.candidate.name} ${o.candidate.strength} % (${listed(o.surfaces)})`;
@@ -36,7 +39,10 @@ export const tellObjections = (room: RoomInLight): string[] =>
     return `${said}. It is settled with you before it is bought.`;
   });
 
-/** "Lathe Tollan 75 % on the west wall: the client has said since that it does not suit, “too pink at night”. Ask before it is painted or bought." */
+/**
+ * "Lathe Tollan 75 % on the west wall: the client has said since that it does not suit, “too pink at night”. Ask before it is painted or
+ * bought."
+ */
 export const sayObjections = (room: RoomInLight): string[] =>
   objections(room).map((o) => {
     const what = `${o.candidate.name} ${o.candidate.strength} % (${listed(o.surfaces)})`;

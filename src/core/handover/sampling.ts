@@ -47,7 +47,9 @@ const POT_NAMES: Readonly<Record<Units, Readonly<Record<Pot, readonly [string, s
     pint: [`test pot of ${PINT} (a US pint)`, `test pots of ${PINT} (a US pint)`],
   },
 };
-/** "1 jar of 4 fl oz", "1 test pot of a pint and 1 jar of 4 fl oz"; in a metric visit by their millilitres, with their own measure beside. */
+/**
+ * "1 jar of 4 fl oz", "1 test pot of a pint and 1 jar of 4 fl oz"; in a metric visit by their millilitres, with their own measure beside.
+ */
 export const sayPots = ({ counts }: PotChoice, units: Units): string =>
   (['pint', 'sample-jar'] as const)
     .filter((p) => counts[p] > 0)
@@ -71,7 +73,10 @@ export function sayPotsOf({ pots, twoCoatsM2 }: Pick<SampleLine, 'pots' | 'twoCo
 export const potsOf = (sample: Sample, supply: Supply): PotChoice =>
   potsFor(paintedArea(sample), sample.coats, coverageOf(supply), pricesOf(supply));
 
-/** What has to be bought for samples that are still to be painted: each colour once over all rooms, boards and cards, and what it costs; `knownOf` a line's key says what is known of its maker's pots. */
+/**
+ * What has to be bought for samples that are still to be painted: each colour once over all rooms, boards and cards, and what it costs;
+ * `knownOf` a line's key says what is known of its maker's pots.
+ */
 export function sampleList(
   { rooms, supply }: Pick<Visit, 'rooms' | 'supply'>,
   knownOf: (key: string) => PotsKnown = () => 'usual',

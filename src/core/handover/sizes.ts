@@ -10,7 +10,10 @@ import { doorName } from '@/core/derived/paint-surfaces';
 
 const ANY = 'not measured: taken as usual';
 
-/** The true sizes of a room's walls with what is in each, so that nobody takes one for another: "North wall 4.20 × 2.70 m: window 1.80 × 1.50 m". */
+/**
+ * The true sizes of a room's walls with what is in each, so that nobody takes one for another: "North wall 4.20 × 2.70 m: window 1.80 ×
+ * 1.50 m".
+ */
 export function saySizes(room: Room, units: Units): string[] {
   const size = sizeOf(room);
   const openings = openingsOf(room, size);

@@ -12,9 +12,9 @@ import { chromatic } from './worlds';
 const { exp, max } = Math;
 
 /**
- * What speaks for a colour where nothing speaks against it. The best match shares the undertone of what stays; brown wood is answered by greens
- * and blues; a colour stands on neutral ground as it is; a grey without any lean goes flat and cold on a wall (common practice, no source).
- * The figures are this product's own choice.
+ * What speaks for a colour where nothing speaks against it. The best match shares the undertone of what stays; brown wood is answered by
+ * greens and blues; a colour stands on neutral ground as it is; a grey without any lean goes flat and cold on a wall (common practice, no
+ * source). The figures are this product's own choice.
  */
 export const AFFINITY = {
   /** Hue difference, degrees, at which an undertone is shared by 1/e. */
@@ -27,7 +27,9 @@ export const AFFINITY = {
   answersBrown: 0.7,
   /** How well a colour goes with what it neither shares nor answers, as far as what stays is neutral ground. */
   onGround: 0.7,
-  /** L* from which brick and terracotta are no more answered, and not at all: what is pale and cool is beside them a pastel beside earth. */
+  /**
+   * L* from which brick and terracotta are no more answered, and not at all: what is pale and cool is beside them a pastel beside earth.
+   */
   palesFrom: 70,
   palesFull: 82,
   /** Above this a thing is named as the one that is shared or answered. */
@@ -97,7 +99,10 @@ function leaningOf(stays: readonly (Stay & { readonly school: School })[]): Lean
     .filter((c) => c.weight > 0);
 }
 
-/** Share of the fixed finishes that leans, 0–1: they rule, and are no ground for any colour. Whites and greys are; so is what can be replaced. */
+/**
+ * Share of the fixed finishes that leans, 0–1: they rule, and are no ground for any colour. Whites and greys are; so is what can be
+ * replaced.
+ */
 function leanShare(stays: readonly (Stay & { readonly school: School })[]): number {
   const parts = stays
     .filter((s) => s.kind === 'fixed')
@@ -107,8 +112,8 @@ function leanShare(stays: readonly (Stay & { readonly school: School })[]): numb
 }
 
 /**
- * Makes ready what speaks for a colour in a room: what it shares or answers, weighed by share over every component that has a hue. As in the
- * deck: Lab, D65 and 10°.
+ * Makes ready what speaks for a colour in a room: what it shares or answers, weighed by share over every component that has a hue. As in
+ * the deck: Lab, D65 and 10°.
  */
 export function prepareAffinity(stays: readonly (Stay & { readonly school: School })[]): (lab: Lab) => Affinity {
   const leaning = leaningOf(stays);

@@ -36,8 +36,8 @@ function leansAgainst(
 }
 
 /**
- * What the hue of a colour costs beside a component, in "nearlies": hues in between, clear beside muted, a tint against what leans away from
- * it, a mauve beside wood. A neutral is ground and asks nothing.
+ * What the hue of a colour costs beside a component, in "nearlies": hues in between, clear beside muted, a tint against what leans away
+ * from it, a mauve beside wood. A neutral is ground and asks nothing.
  */
 export function discordCost(stay: PreparedComponent, candidate: PreparedCandidate): number {
   const { model: m } = stay;

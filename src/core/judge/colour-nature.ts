@@ -35,7 +35,9 @@ const stillWood = (lab: Lab, m: RelationModel): number =>
 
 type Made = { readonly kind: JudgedKind; readonly ofWood: boolean; readonly deck: Lab };
 
-/** What a component is as a colour: its world, hue and strength, and whether it is wood, brick or earth. What is painted is none of these. */
+/**
+ * What a component is as a colour: its world, hue and strength, and whether it is wood, brick or earth. What is painted is none of these.
+ */
 export function natureOf(lab: Lab, m: RelationModel, { kind, ofWood, deck }: Made): ColourNature {
   const c = chroma(lab);
   const hue = hueDeg(lab);

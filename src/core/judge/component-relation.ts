@@ -141,8 +141,8 @@ export const costsBeside = (stay: PreparedComponent, candidate: PreparedCandidat
   stay.kind === 'painted' ? bothWays(stay, candidate, out) : oneWay(stay, candidate, out, above);
 
 /**
- * What blending with a large component costs: neither the same nor visibly another colour. Two colours that differ in depth alone are a near
- * miss for longer; the very colour of a thing of one colour is a choice.
+ * What blending with a large component costs: neither the same nor visibly another colour. Two colours that differ in depth alone are a
+ * near miss for longer; the very colour of a thing of one colour is a choice.
  *
  * @param apart ΔE00; @param byDepth how much of it is lightness, 0–1
  */

@@ -17,8 +17,8 @@ function atOneChroma(stay: Lab, candidate: Lab): { readonly pinker: number; read
 export const greener = (stay: Lab, candidate: Lab): number => ramp(atOneChroma(stay, candidate).pinker, 0, -3);
 
 /**
- * The word for a hue difference, by its larger part. A weaker colour is compared with the stay at its own chroma, so that being weaker is not
- * taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet: pinker, and not yellower.
+ * The word for a hue difference, by its larger part. A weaker colour is compared with the stay at its own chroma, so that being weaker is
+ * not taken for another hue. A pinkish or bluish shift of a weak colour is what consultants call too violet: pinker, and not yellower.
  */
 export function hueReason(stay: Lab, candidate: Lab): Reason {
   const word = byOneChroma(stay, candidate);

@@ -11,7 +11,10 @@ export const bitsOf = (p: number): number => (p > 0 ? -p * log2(p) : 0);
 /** An outcome is "works", or one of two verdicts with one of the reasons. */
 const OUTCOMES = 1 + 2 * REASONS.length;
 
-/** Adds the chance of each outcome, from an eye that wants one colour and sees another, into `sum`; answers the entropy of that eye's answer, bits. */
+/**
+ * Adds the chance of each outcome, from an eye that wants one colour and sees another, into `sum`; answers the entropy of that eye's
+ * answer, bits.
+ */
 function addOutcomes(wanted: Lab, sample: Lab, sum: Float64Array): number {
   const d = directions(wanted, sample);
   const { works, nearly, no } = verdictChances(d.deltaE00, EYE.lapse.consultant);
@@ -29,8 +32,8 @@ function addOutcomes(wanted: Lab, sample: Lab, sum: Float64Array): number {
 }
 
 /**
- * Chance that a sample works, and the information its verdict is expected to give: H(mean over wanted colours) − mean of H(given each), bits
- * (mutual information, Lindley 1956).
+ * Chance that a sample works, and the information its verdict is expected to give: H(mean over wanted colours) − mean of H(given each),
+ * bits (mutual information, Lindley 1956).
  *
  * @param imagined wanted colours, drawn from what is believed; at least one
  */

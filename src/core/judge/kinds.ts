@@ -7,7 +7,9 @@ export const STAY_KIND_WORDS: Readonly<Record<StayKind, string>> = {
   artwork: 'artwork',
 };
 
-/** What a colour is judged beside: what stays, or what is painted in the same job, which may contrast on purpose and is dated by nothing. */
+/**
+ * What a colour is judged beside: what stays, or what is painted in the same job, which may contrast on purpose and is dated by nothing.
+ */
 export const JUDGED_KINDS = [...STAY_KINDS, 'painted'] as const;
 export type JudgedKind = (typeof JUDGED_KINDS)[number];
 

@@ -14,8 +14,8 @@ import { WORLDS } from './model/worlds';
 
 /**
  * The parameters of the relation model, in groups by what they are about (`model/`), each with its meaning and its unit: C*ab, L*, a*, b*
- * D65 and the 10° observer; costs in units of "one nearly", of which 1 makes a pair nearly and 2 makes it no; shares 0–1 of what is left, or of a
- * thing. Fitted by hand to trade cases (common practice, no published source); docs/relation-model.md explains them.
+ * D65 and the 10° observer; costs in units of "one nearly", of which 1 makes a pair nearly and 2 makes it no; shares 0–1 of what is left,
+ * or of a thing. Fitted by hand to trade cases (common practice, no published source); docs/relation-model.md explains them.
  */
 export const RELATION = {
   ...WORLDS,

@@ -26,7 +26,10 @@ export const ADVICE = {
   /** What a colour that nearly works, and one that does not, is put behind by. */
   nearly: 0.6,
   no: 2,
-  /** Log odds that a colour serves as the walls: even at this much behind, and so steep. Fitted by likelihood to the rooms of tests/golden. */
+  /**
+   * Log odds that a colour serves as the walls: even at this much behind, and so steep. Fitted by likelihood to the rooms of
+   * tests/golden.
+   */
   evenAt: 3.45,
   steep: 1.3,
   /** What it costs to be turned by the lights, beyond what they do to a white beside it: from so many ΔE00 on, each that many more. */

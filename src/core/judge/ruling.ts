@@ -27,7 +27,8 @@ export type DerivedRuling =
 /**
  * The ruling on one candidate at one strength, from the verdicts that stand. The rules, in order:
  *
- * 1. any "no", by consultant or client, on a thing that stays or on the colour as a whole, in any light: not here (the consultant's is named first);
+ * 1. any "no", by consultant or client, on a thing that stays or on the colour as a whole, in any light: not here
+ *    (the consultant's is named first);
  * 2. else any "nearly": nearly;
  * 3. else, when each thing has been judged in some light and each light of the room has been looked at: works here;
  * 4. else it is open, and says how many things and which lights are left. A room with nothing that stays is open.

@@ -36,7 +36,10 @@ export function sayDrop({ weakest, ...advice }: Pick<Advice<JudgingLight>, 'weak
   return sayWeakest({ ...advice, weakest: weakest && { ...weakest, component: null, kind: null } }, things);
 }
 
-/** Costs up to which a wish is plainly granted, walls are quiet and the lights leave a colour alone; and steps from which a wish is visibly missed. */
+/**
+ * Costs up to which a wish is plainly granted, walls are quiet and the lights leave a colour alone; and steps from which a wish is
+ * visibly missed.
+ */
 const PLAINLY = {
   wish: 0.5,
   granted: 0.75,
@@ -49,7 +52,10 @@ const PLAINLY = {
 } as const;
 /** A cost under which nothing is said to fight a colour. */
 const SLIGHT = 0.3;
-/** Strength (steps of Munsell chroma) from which a colour on four walls is a matter of dose. Common practice, no source; the figure is own choice. */
+/**
+ * Strength (steps of Munsell chroma) from which a colour on four walls is a matter of dose. Common practice, no source; the figure is own
+ * choice.
+ */
 const STRONG_DOSE = 5.5;
 
 /** The weakest link of a colour as it reads after "weakest:": a little, where it works all the same; undefined where it is slight. */

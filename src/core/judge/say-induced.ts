@@ -5,8 +5,9 @@ import { RELATION } from './model';
 import { neutralDistance } from './worlds';
 
 /**
- * Simultaneous contrast (Chevreul 1839): a neutral beside a colour takes a breath of the opposite. It is said, never held against the colour.
- * Own choice of figures: the strength from which it is noticed, and the chroma up to which something is neutral enough to take it.
+ * Simultaneous contrast (Chevreul 1839): a neutral beside a colour takes a breath of the opposite. It is said, never held against the
+ * colour. Own choice of figures: the strength from which it is noticed, and the chroma up to which something is neutral enough to take
+ * it.
  */
 const INDUCED = { fromSteps: 2.5, neutralTo: 4 } as const;
 

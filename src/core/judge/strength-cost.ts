@@ -16,7 +16,10 @@ export function tooStrongCost(
   return excess > 0 ? (excess / m.strongStep) * easiness * (1 - crispness) : 0;
 }
 
-/** What being weaker than its depth family costs: the chroma that is missing, in steps, where a pale colour goes lifeless beside a stronger one. */
+/**
+ * What being weaker than its depth family costs: the chroma that is missing, in steps, where a pale colour goes lifeless beside a
+ * stronger one.
+ */
 export function tooWeakCost(
   { model: m, lab, strength, familyChroma, easiness }: PreparedComponent,
   candidate: PreparedCandidate,

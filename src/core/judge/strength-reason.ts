@@ -5,8 +5,8 @@ import type { Reason } from './reasons';
 const AS_DEEP = 1;
 
 /**
- * What the eye would most likely say against one strength of a colour beside its other strengths: they share the hue, so what is left is too
- * dark, too light or either. Empty when there is no other strength.
+ * What the eye would most likely say against one strength of a colour beside its other strengths: they share the hue, so what is left is
+ * too dark, too light or either. Empty when there is no other strength.
  *
  * @param others Lab of the other strengths tried, same light as `own`
  */

@@ -13,11 +13,14 @@ import { coolness as coolGround, grantedAll, warmthOf, type Ground, type Wish } 
 const { abs, max, min } = Math;
 
 /**
- * What belongs on four walls, and what a room's light asks of them, in "nearlies". The facts are common practice, no source; the figures are this
- * product's own, set on twelve rooms of the trade and twelve of our own (tests/golden), and tried on twelve more.
+ * What belongs on four walls, and what a room's light asks of them, in "nearlies". The facts are common practice, no source; the figures
+ * are this product's own, set on twelve rooms of the trade and twelve of our own (tests/golden), and tried on twelve more.
  */
 export const WALL_COSTS = {
-  /** LRV under which a wall is a wish rather than a default, in halls and where lighter is wished for, and the points under it that cost one. */
+  /**
+   * LRV under which a wall is a wish rather than a default, in halls and where lighter is wished for, and the points under it that cost
+   * one.
+   */
   darkUnder: 50,
   darkUnderInHall: 60,
   darkUnderIfLighter: 70,
@@ -52,11 +55,17 @@ export const WALL_COSTS = {
   wish: 2,
   /** A warm colour in a bedroom or bath: calm cool ones suit them. */
   warmWhereCool: 0.3,
-  /** A grey without a lean goes flat and cold: chroma from which it does not, and up to which it does, LRV up to which it is a black, and what it costs. */
+  /**
+   * A grey without a lean goes flat and cold: chroma from which it does not, and up to which it does, LRV up to which it is a black, and
+   * what it costs.
+   */
   flat: { fades: 1.6, gone: 1, blackTo: 4, blackNoMore: 8, whiteFrom: 82, whiteFull: 88, costs: 0.8 },
   /** Where calm is wished for: strength (steps of Munsell chroma) from which a colour is too strong, and so much more that costs one. */
   tooStrongForCalm: { over: 5, step: 2 },
-  /** LRV under which four walls are dark though nobody wished for depth, so much less that costs one, and the most it costs: a wish, not a default. */
+  /**
+   * LRV under which four walls are dark though nobody wished for depth, so much less that costs one, and the most it costs: a wish, not a
+   * default.
+   */
   darkUnwished: { under: 54, step: 12, most: 1.6 },
   /** What a plainly cool colour costs where warmth is wished for, and the chroma from which it is one, and wholly. */
   tooCool: { costs: 1.3, from: 3, full: 6 },
@@ -67,15 +76,20 @@ export const WALL_COSTS = {
   dimWarmth: [1, 12],
   dimChroma: [3, 14],
   /**
-   * What every colour lacks where there is no abundance of light. A very bright room gives it back, but not to a light weak colour, which washes
-   * out; with a clean white beside it that colour is held so much. So less light never speaks for a colour.
+   * What every colour lacks where there is no abundance of light. A very bright room gives it back, but not to a light weak colour, which
+   * washes out; with a clean white beside it that colour is held so much. So less light never speaks for a colour.
    */
   abundance: 1.2,
   heldByWhite: 0.4,
-  /** What the school costs a white it refuses in a dim room: a cool one, any, or one of little chroma. LRV from which a colour is a white. */
+  /**
+   * What the school costs a white it refuses in a dim room: a cool one, any, or one of little chroma. LRV from which a colour is a white.
+   */
   dimWhite: 2.4,
   whiteLrv: [66, 70],
-  /** Share of the use by little daylight from which a school's word on whites holds at all, and wholly: what is said of a dim room, holds there. */
+  /**
+   * Share of the use by little daylight from which a school's word on whites holds at all, and wholly: what is said of a dim room, holds
+   * there.
+   */
   dimWhiteFrom: 0.25,
   dimWhiteFull: 0.5,
   /** LRV at which a colour begins to be too light where depth is wished for, and the points over it that cost one. */

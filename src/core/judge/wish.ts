@@ -122,8 +122,8 @@ export function wished(wish: Wish | null, ground: Ground | undefined): (lab: Lab
 }
 
 /**
- * How far a colour grants several wishes, in their order: the first counts whole, the second half, the third a third (own choice). What is missed is
- * what the first misses.
+ * How far a colour grants several wishes, in their order: the first counts whole, the second half, the third a third (own choice). What
+ * is missed is what the first misses.
  */
 export function grantedAll(wishes: readonly Wish[], ground: Ground | undefined): (lab: Lab) => Granted {
   const [first = null, ...rest] = wishes.map((wish) => wished(wish, ground));

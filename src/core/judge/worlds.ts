@@ -5,9 +5,9 @@ import type { RelationModel } from './model';
 const { cos, sin, sqrt, PI } = Math;
 
 /**
- * How far out a colour lies of the ellipse of near-neutrals in a* b*: 1 on its border. The ellipse reaches farther toward orange-yellow than
- * toward green, blue and violet, as beiges, tans and creams do, is wider
- * toward yellow-green, and pinched toward pink. Common practice, no source.
+ * How far out a colour lies of the ellipse of near-neutrals in a* b*: 1 on its border. The ellipse reaches farther toward orange-yellow
+ * than toward green, blue and violet, as beiges, tans and creams do, is wider toward yellow-green, and pinched toward pink. Common
+ * practice, no source.
  */
 export function neutralDistance({ a, b }: Pick<Lab, 'a' | 'b'>, m: RelationModel): number {
   const axis = (m.neutralAxisDeg * PI) / 180;

@@ -5,7 +5,9 @@ import { RAD } from '../base/angles';
 export const SKY_CONDITIONS = ['clear', 'partly-cloudy', 'overcast'] as const;
 export type SkyCondition = (typeof SKY_CONDITIONS)[number];
 
-/** Atmospheric extinction c and sky illuminance A + B sin^C, kilolux. IES RP-21 (coefficients found right by an independent computation). */
+/**
+ * Atmospheric extinction c and sky illuminance A + B sin^C, kilolux. IES RP-21 (coefficients found right by an independent computation).
+ */
 const AVAILABILITY: Readonly<Record<SkyCondition, { c: number | undefined; a: number; b: number; power: number }>> = {
   clear: { c: ASSUMED.clearExtinction.value, a: 0.8, b: 15.5, power: 0.5 },
   'partly-cloudy': { c: 0.8, a: 0.3, b: 45, power: 1 },
@@ -43,8 +45,8 @@ function bySun(condition: SkyCondition, altitudeDeg: number): { readonly lux: nu
 }
 
 /**
- * The sky's light with the sun up to `risenDeg`, lux: the equations, whose slope is endless or sudden on the horizon, are met there by a smooth
- * curve in the logarithm that goes on as twilight falls. Cubic Hermite interpolation.
+ * The sky's light with the sun up to `risenDeg`, lux: the equations, whose slope is endless or sudden on the horizon, are met there by a
+ * smooth curve in the logarithm that goes on as twilight falls. Cubic Hermite interpolation.
  */
 function sunriseLux(condition: SkyCondition, altitudeDeg: number): number {
   const end = bySun(condition, RISEN_DEG);
@@ -59,8 +61,8 @@ function sunriseLux(condition: SkyCondition, altitudeDeg: number): number {
 export type Daylight = { readonly beamNormalLux: number; readonly skyHorizontalLux: number };
 
 /**
- * Daylight available under a sky condition with the sun at an altitude (degrees, without refraction) on a day of the year (1–366). IES RP-21
- * by day, twilight after it down to 12° below the horizon, a smooth curve between them up to 2°.
+ * Daylight available under a sky condition with the sun at an altitude (degrees, without refraction) on a day of the year (1–366). IES
+ * RP-21 by day, twilight after it down to 12° below the horizon, a smooth curve between them up to 2°.
  */
 export function daylightAvailable(condition: SkyCondition, altitudeDeg: number, dayOfYear: number): Daylight {
   const { c, a } = AVAILABILITY[condition];

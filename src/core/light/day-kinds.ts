@@ -30,7 +30,10 @@ export function kindAt(room: SunRoom, place: Place, { at, sky, lampsOn }: Moment
 /** A kind of light is one of the room from so many quarters of an hour on. Own choice: half an hour is long enough to mind, and to look. */
 const LEAST_QUARTERS = 2;
 
-/** The quarters of an hour of a clear day in a room's hours of use, by their kind of light; of the whole day where it is dark in those hours. */
+/**
+ * The quarters of an hour of a clear day in a room's hours of use, by their kind of light; of the whole day where it is dark in those
+ * hours.
+ */
 export function clearDayKinds(
   room: SunRoom,
   { date, zone, place }: DayThere,

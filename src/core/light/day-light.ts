@@ -44,8 +44,8 @@ export function together(p: PositionLight, q: PositionLight): PositionLight {
 }
 
 /**
- * The room's own light, as the eye takes it in over its walls: the mean of what falls on each, bounced light included, each taken as bright as
- * the next (1 lx of each), so that a patch of sun on one of them is one of them. Undefined in the dark.
+ * The room's own light, as the eye takes it in over its walls: the mean of what falls on each, bounced light included, each taken as
+ * bright as the next (1 lx of each), so that a patch of sun on one of them is one of them. Undefined in the dark.
  *
  * @param lights at the walls of the room
  */

@@ -30,8 +30,8 @@ function firstWhere(instants: readonly number[], holds: (at: number) => boolean)
 }
 
 /**
- * The first instant at which a wall clock in a zone shows so many hours (0–24) or more on a date: where the clocks go back the earlier of two,
- * where they leap over it the instant they leap to. To the minute.
+ * The first instant at which a wall clock in a zone shows so many hours (0–24) or more on a date: where the clocks go back the earlier of
+ * two, where they leap over it the instant they leap to. To the minute.
  */
 export function instantOf(date: string, zone: string, hour: number): number {
   const moments = dayMoments(date, zone);

@@ -23,7 +23,8 @@ const skyAngle = (w: LightRoom['windows'][number]): number => {
 };
 
 /**
- * The published average daylight factor, percent: Σ τ Aw θ / (A (1 − R²)), τ for diffuse light, with curtains open. Crisp & Littlefair 1984; BRE, BS 8206-2.
+ * The published average daylight factor, percent: Σ τ Aw θ / (A (1 − R²)), τ for diffuse light, with curtains open. Crisp & Littlefair
+ * 1984; BRE, BS 8206-2.
  */
 export function averageDaylightFactor(room: LightRoom): number {
   const planes = planesOf(room.box);

@@ -9,7 +9,9 @@ import { perLux } from './spectral';
 const band = (middle: number, width: number): SpectralPower =>
   onGrid((nm) => Math.exp(-4 * Math.LN2 * ((nm - middle) / width) ** 2));
 
-/** A blue chip, a green and a red phosphor, set so that alone they render colours worse (Ra 43–68) than any lamp that is sold. Own choice. */
+/**
+ * A blue chip, a green and a red phosphor, set so that alone they render colours worse (Ra 43–68) than any lamp that is sold. Own choice.
+ */
 const CHIP = [band(452, 22), band(556, 80), band(610, 60)] as const;
 
 type Triple = readonly [number, number, number];
@@ -34,8 +36,8 @@ const HALVINGS = 12;
 const solved = leastRecentlyUsed<SpectralPower>(60);
 
 /**
- * A made-up LED of a colour temperature and a colour rendering: three narrow bands and a full spectrum, both of that very colour, mixed so that
- * the general index comes out. Not a CIE LED illuminant. One lux.
+ * A made-up LED of a colour temperature and a colour rendering: three narrow bands and a full spectrum, both of that very colour, mixed
+ * so that the general index comes out. Not a CIE LED illuminant. One lux.
  *
  * @param kelvin 1,500–10,000 @param ra general colour rendering index (CIE 13.3) asked for, 70–97
  * @returns relative spectral power on the grid; its temperature within 1 %, its Ra within 0.5

@@ -8,8 +8,8 @@ const POINTS = 2;
 const MANY_PATCHES = 400;
 
 /**
- * Form factors from each patch to every other, row by row (n × n): the mean over a few points of the patch, exact for each, so that the rows of
- * a closed room add up to 1.
+ * Form factors from each patch to every other, row by row (n × n): the mean over a few points of the patch, exact for each, so that the
+ * rows of a closed room add up to 1.
  */
 export function formFactors({ faces, patches }: PatchedBox): Float64Array {
   const n = patches.length;

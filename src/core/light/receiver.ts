@@ -27,7 +27,10 @@ export function illuminance({ direct, bounced }: ReceivedLight): {
 
 /** Pieces across and up an aperture, seen from receivers: what is behind each counts as even. */
 const PIECES = 16;
-/** A piece is cut in four while it is longer than this share of its distance, so many times at most: near the glass it shows many directions. */
+/**
+ * A piece is cut in four while it is longer than this share of its distance, so many times at most: near the glass it shows many
+ * directions.
+ */
 const WIDE = 0.25;
 const MOST_CUTS = 6;
 

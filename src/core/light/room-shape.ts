@@ -22,7 +22,10 @@ export const TARGETS = { ...BEYOND, cloth: CLOTH, count: SKY_GRID.cells + 5 } as
 export const targetOf = ({ seen, altitudeDeg, azimuthDeg }: Sight): number =>
   seen === 'sky' ? skyCell(altitudeDeg, azimuthDeg) : BEYOND[seen];
 
-/** What patches see through one aperture, less what the glass takes aslant: the share `factor[k]` of the light on patch `patch[k]` comes from `target[k]`. */
+/**
+ * What patches see through one aperture, less what the glass takes aslant: the share `factor[k]` of the light on patch `patch[k]` comes
+ * from `target[k]`.
+ */
 export type PatchSights = { readonly patch: Int32Array; readonly target: Int32Array; readonly factor: Float64Array };
 
 /** Everything about a room that its colours do not change: patches, form factors, and what each patch sees of outside. */
@@ -91,7 +94,10 @@ function solidShares(room: LightRoom, { patches, faces }: PatchedBox): Float64Ar
   });
 }
 
-/** Cuts a room into at most `most` patches, as many as its shape asks for if not given, and finds what each sees. Depends on box, bearing and windows only, not on the glass’s colour. */
+/**
+ * Cuts a room into at most `most` patches, as many as its shape asks for if not given, and finds what each sees. Depends on box, bearing
+ * and windows only, not on the glass’s colour.
+ */
 export function shapeOf(room: LightRoom, most: number = patchesFor(room.box)): RoomShape {
   const patched = patchBox(room.box, patchSize(room.box, most));
   const apertures = aperturesOf(room.windows);

@@ -13,8 +13,8 @@ export function bluestSky(sunAltitudeDeg: number): number {
 }
 
 /**
- * Correlated colour temperature (K) of a piece of clear sky by its luminance in cd/m², with the sun at an altitude. Takagi et al. 1990, whose law
- * is for a risen sun: a sky that is dim only because the sun is low is not the bluer for it.
+ * Correlated colour temperature (K) of a piece of clear sky by its luminance in cd/m², with the sun at an altitude. Takagi et al. 1990,
+ * whose law is for a risen sun: a sky that is dim only because the sun is low is not the bluer for it.
  */
 function blueSky(luminance: number, sunAltitudeDeg: number): number {
   const { skyTemperatureBaseK: base, skyTemperatureFactor: k, skyTemperaturePower: power, skyLawFromDeg: from } = ASSUMED;

@@ -4,7 +4,10 @@ import { RAD } from '../base/angles';
 /** Gradation a, b and indicatrix c, d, e of one CIE Standard General Sky. */
 export type SkyType = { readonly a: number; readonly b: number; readonly c: number; readonly d: number; readonly e: number };
 
-/** The fifteen CIE Standard General Skies. ISO 15469:2004 / CIE S 011, table 1 (found right by an independent computation, and by published ratios). */
+/**
+ * The fifteen CIE Standard General Skies. ISO 15469:2004 / CIE S 011, table 1 (found right by an independent computation, and by
+ * published ratios).
+ */
 export const STANDARD_SKIES: Readonly<Record<number, SkyType>> = {
   1: { a: 4, b: -0.7, c: 0, d: -1, e: 0 },
   2: { a: 4, b: -0.7, c: 2, d: -1.5, e: 0.15 },

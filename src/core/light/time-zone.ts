@@ -16,7 +16,10 @@ export function isTimeZone(zone: string): boolean {
 const MOST_ZONES = 24;
 const clockOf = leastRecentlyUsed<Intl.DateTimeFormat>(MOST_ZONES);
 
-/** Zones change their offset on the quarter of an hour only (IANA time zone database, every zone since 1972), so one offset holds for each. */
+/**
+ * Zones change their offset on the quarter of an hour only (IANA time zone database, every zone since 1972), so one offset holds for
+ * each.
+ */
 const QUARTER_MS = 15 * 60_000;
 const MOST_QUARTERS = 1000;
 const offsetOf = leastRecentlyUsed<number>(MOST_QUARTERS);

@@ -7,7 +7,9 @@ export const subtract = (p: Vector, q: Vector): Vector => [p[0] - q[0], p[1] - q
 export const dot = (p: Vector, q: Vector): number => p[0] * q[0] + p[1] * q[1] + p[2] * q[2];
 const cross = (p: Vector, q: Vector): Vector => [p[1] * q[2] - p[2] * q[1], p[2] * q[0] - p[0] * q[2], p[0] * q[1] - p[1] * q[0]];
 
-/** Share of what leaves one of two equal, aligned, parallel rectangles `a` × `b` a distance `c` apart that reaches the other. Howell C-11. */
+/**
+ * Share of what leaves one of two equal, aligned, parallel rectangles `a` × `b` a distance `c` apart that reaches the other. Howell C-11.
+ */
 export function parallelRectangles(a: number, b: number, c: number): number {
   const [x, y] = [a / c, b / c];
   const [x1, y1] = [sqrt(1 + x * x), sqrt(1 + y * y)];

@@ -51,8 +51,8 @@ function stayIssues(write: WriteOf<'stay.save'>, room: LyingIn): FieldIssue[] {
 }
 
 /**
- * What of a write cannot be as it is entered, though every field by itself could: with what was not measured taken as usual, and beside what
- * lies there already. Asked where something is entered; what was kept before this was asked stays as it is.
+ * What of a write cannot be as it is entered, though every field by itself could: with what was not measured taken as usual, and beside
+ * what lies there already. Asked where something is entered; what was kept before this was asked stays as it is.
  */
 export function entryIssues(write: Write, room: LyingIn | undefined): FieldIssue[] {
   const late = write.name === 'deck.import' ? [] : timeIssues(write);

@@ -6,8 +6,8 @@ import { byTagIfAny } from '../base/by-tag';
 import { sameValue } from '../base/same-value';
 
 /**
- * What takes an operation back, and what does it again: two writes. Of what states something (a measure, a wish, a thing's colours) they state
- * what was and what is; of what adds or takes away they take away and put back.
+ * What takes an operation back, and what does it again: two writes. Of what states something (a measure, a wish, a thing's colours) they
+ * state what was and what is; of what adds or takes away they take away and put back.
  */
 export type Inverse = { readonly undo: Write; readonly redo: Write };
 
@@ -151,7 +151,10 @@ const TAKEN_BACK: { readonly [N in WriteName]?: Of<N, Inverse | undefined> } = {
 const statedNow = (write: Write, visit: Visit): Write | undefined =>
   byTagIfAny<WriteMap, WriteName, [Visit, string], Write | undefined>(STATED, write.name, write, visit, '');
 
-/** What takes an operation back and does it again; undefined when it changed nothing, or cannot be taken back (a visit begun, a deck taken in, looks handed out). */
+/**
+ * What takes an operation back and does it again; undefined when it changed nothing, or cannot be taken back (a visit begun, a deck taken
+ * in, looks handed out).
+ */
 export function inverseOf(before: Visit, after: Visit, { id, write }: Operation): Inverse | undefined {
   if (before === after) return undefined;
   const [was, is] = [statedNow(write, before), statedNow(write, after)];

@@ -18,7 +18,10 @@ export function revisionOfTag(tag: string | null): Revision | undefined {
 /** What became of operations that were done. */
 export type Applied = {
   readonly ok: true;
-  /** Of what it brought in (the first of several): the operation's own for what is said, that of the visit, room, thing, colour or scheme otherwise. */
+  /**
+   * Of what it brought in (the first of several): the operation's own for what is said, that of the visit, room, thing, colour or scheme
+   * otherwise.
+   */
   readonly id: string;
   /** As they were journalled, and the visit's place in the journal before and after; null when they had been done before. */
   readonly done: { readonly operations: Batch; readonly before: number; readonly after: number } | null;

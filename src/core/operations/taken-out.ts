@@ -10,8 +10,8 @@ import { roomOperation, type RoomEffect } from './operation';
 import { setRetired } from './retire';
 
 /**
- * What can be taken out of a room and put back where it was: nothing of it is lost, and what was said of it is kept. Each kind with its order
- * in the room and its name in a refusal.
+ * What can be taken out of a room and put back where it was: nothing of it is lost, and what was said of it is kept. Each kind with its
+ * order in the room and its name in a refusal.
  */
 const takenOut = <N extends string, I extends string, K extends keyof Retired>(
   name: N,

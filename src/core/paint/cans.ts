@@ -30,8 +30,8 @@ const choice = (counts: ReadonlyMap<Container, number>, sizes: readonly Containe
 };
 
 /**
- * The containers that leave the least over, and among those the fewest: exact. Every size sold is a whole number of the smallest, so the least
- * total is the next whole number of it; how few make it is found total by total (dynamic programming over what is left to fill).
+ * The containers that leave the least over, and among those the fewest: exact. Every size sold is a whole number of the smallest, so the
+ * least total is the next whole number of it; how few make it is found total by total (dynamic programming over what is left to fill).
  *
  * @param litres what is needed, ≥ 0; @param sizes containers, each a whole multiple of the smallest
  * @throws RangeError when a size is no multiple of the smallest, or the need no number
@@ -70,8 +70,8 @@ const totalsFrom = (litres: number, sizes: readonly Container[]): number[] => {
 };
 
 /**
- * The fewest containers that leave no more than a quarter over, and among those the least left over: every tin is tinted by itself, and one less
- * is one less that can come out different. Where nothing leaves so little, the least left over.
+ * The fewest containers that leave no more than a quarter over, and among those the least left over: every tin is tinted by itself, and
+ * one less is one less that can come out different. Where nothing leaves so little, the least left over.
  *
  * @param litres what is needed, ≥ 0; @param sizes containers, each a whole multiple of the smallest
  */

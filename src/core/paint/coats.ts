@@ -22,7 +22,10 @@ const MOST_WITHOUT_UNDERCOAT = 3;
 const SHOWS_FROM = 1;
 /** Share of the full film that thin spots have. Common practice, no source; the figure is own choice. */
 const THIN_SPOTS = 0.75;
-/** Chroma and hues of clear yellows, oranges and reds; LRV under which they are deep, and over which any colour has a white undercoat. Own choice. */
+/**
+ * Chroma and hues of clear yellows, oranges and reds; LRV under which they are deep, and over which any colour has a white undercoat. Own
+ * choice.
+ */
 const CLEAR_CHROMA = 28;
 const CLEAR_HUES = { from: 350, to: 110 } as const;
 const DEEP_LRV = 20;
@@ -77,7 +80,9 @@ function hider(of: Film, under: Reflectance | undefined) {
 /** What shows through where a film is thin: by brush and roller a quarter less than it should be. */
 const throughThin = (of: Film, coats: number, under: Reflectance) => through(of, coats * THIN_SPOTS, under);
 
-/** Whether a colour is a clear yellow, orange or red, which grey would dull and white lets shine. Common practice, no source; own borders. */
+/**
+ * Whether a colour is a clear yellow, orange or red, which grey would dull and white lets shine. Common practice, no source; own borders.
+ */
 const isWarmAndClear = ({ l, a, b }: Lab): boolean => {
   const hue = hueDeg({ l, a, b });
   return chroma({ l, a, b }) >= CLEAR_CHROMA && (hue <= CLEAR_HUES.to || hue >= CLEAR_HUES.from);
@@ -86,7 +91,10 @@ const isWarmAndClear = ({ l, a, b }: Lab): boolean => {
 /** The plain undercoat for a colour: grey under deep blues, greens and greys, white under clear yellows, oranges and reds. */
 const plainUndercoat = (lab: Lab): 'white' | 'grey' => (isWarmAndClear(lab) || lrvOf(lab) > LIGHT_LRV ? 'white' : 'grey');
 
-/** A deep or clear base over something much lighter: where its hiding was not measured, its first coat is taken to dry patchy. Common practice, no source. */
+/**
+ * A deep or clear base over something much lighter: where its hiding was not measured, its first coat is taken to dry patchy. Common
+ * practice, no source.
+ */
 const deepOverLight = ({ base, lab }: Pick<Paint, 'lab' | 'base'>, under: Lab | null) =>
   hidesByColourant(base) && (under === null || lrvOf(under) - lrvOf(lab) >= FAR_APART);
 

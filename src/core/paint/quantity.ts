@@ -1,8 +1,8 @@
 import type { Product } from './product';
 
 /**
- * Square metres a litre covers in one coat. Trade guides for wall paint give 350 to 400 square feet a US gallon (8.6 to 9.8 m²/l), primers less,
- * trim paints on smooth wood more. Common practice, no source; editable.
+ * Square metres a litre covers in one coat. Trade guides for wall paint give 350 to 400 square feet a US gallon (8.6 to 9.8 m²/l),
+ * primers less, trim paints on smooth wood more. Common practice, no source; editable.
  */
 export const USUAL_SPREADING: Readonly<Record<Product, number>> = {
   wall: 10,

@@ -27,13 +27,19 @@ export const SHEEN_MODEL = {
   mirrored: 3,
 } as const;
 
-/** LRV points that a sheen adds when a wall is seen toward the window, at the middle of its grade: gloss/100 × R(60°) × mirrored luminance × 100. */
+/**
+ * LRV points that a sheen adds when a wall is seen toward the window, at the middle of its grade: gloss/100 × R(60°) × mirrored luminance
+ * × 100.
+ */
 export function addedTowardWindow(sheen: Sheen): number {
   const { from, to } = SHEENS.find((s) => s.grade === sheen)!;
   return ((from + to) / 200) * SHEEN_MODEL.standard60 * SHEEN_MODEL.mirrored * 100;
 }
 
-/** How a colour looks toward the window in a sheen: its lightness raised by the mirrored light, its chroma thinned in the same measure. Lab D65, 10°. */
+/**
+ * How a colour looks toward the window in a sheen: its lightness raised by the mirrored light, its chroma thinned in the same measure.
+ * Lab D65, 10°.
+ */
 export function towardWindow(lab: Lab, sheen: Sheen): Lab {
   const lrv = lrvOf(lab);
   const added = addedTowardWindow(sheen);

@@ -28,8 +28,8 @@ function possible(paint: Paint, percent: number): PaintAtStrength | undefined {
 }
 
 /**
- * The strength at which `miss` (≥ 0, continuous in strength) is least: a scan over the counter's range, then golden section around the best.
- * It counts as reached below `enough`.
+ * The strength at which `miss` (≥ 0, continuous in strength) is least: a scan over the counter's range, then golden section around the
+ * best. It counts as reached below `enough`.
  */
 function least(paint: Paint, miss: (at: PaintAtStrength) => number, enough: number): Solved {
   const cost = (percent: number) => {

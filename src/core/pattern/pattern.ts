@@ -121,8 +121,9 @@ function valuesOf(field: Field, { width, height }: PatternSize, step: 1 | 2): Fl
 }
 
 /**
- * A picture of a thing by its components: for each place the index of the component that lies there, row by row. The largest component is the
- * ground; the others lie on it as their names say (veins, flecks, tiles …), each in its share of the area. The same for the same seed.
+ * A picture of a thing by its components: for each place the index of the component that lies there, row by row. The largest component is
+ * the ground; the others lie on it as their names say (veins, flecks, tiles …), each in its share of the area. The same for the same
+ * seed.
  *
  * @param parts at least one; shares sum to 1
  */

@@ -49,7 +49,10 @@ function leastFor(rest: readonly bigint[], problem: Problem): number {
   return cost;
 }
 
-/** By the most that is newly shown for its cost, again and again; at most H(d) times the least cost, d the most that one option shows (Chvátal 1979). */
+/**
+ * By the most that is newly shown for its cost, again and again; at most H(d) times the least cost, d the most that one option shows
+ * (Chvátal 1979).
+ */
 function greedy(problem: Problem): Found {
   let [chosen, rest] = [0n, problem.masks];
   while (rest.length > 0) {
@@ -93,8 +96,8 @@ function searched(problem: Problem, start: Found, mostChoices: number): Found & 
 }
 
 /**
- * The cheapest options that show every element: weighted set cover. Exact by branch and bound where it ends within `mostChoices`; otherwise the
- * better of what was found by then and a greedy choice, with a bound below the least cost. Costs are positive.
+ * The cheapest options that show every element: weighted set cover. Exact by branch and bound where it ends within `mostChoices`;
+ * otherwise the better of what was found by then and a greedy choice, with a bound below the least cost. Costs are positive.
  *
  * @throws RangeError when a cost is not positive, or an option shows an element that is none
  */

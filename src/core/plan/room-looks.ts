@@ -118,8 +118,8 @@ function lightsFor(moments: readonly LookMoment[], moment: number, own: readonly
 }
 
 /**
- * The fewest moments at which looking at a board on every wall shows every change that matters: each appearance of each colour, in every light
- * the room is used in, to within `toleranceE` (ΔE00) of how it is seen at one of them.
+ * The fewest moments at which looking at a board on every wall shows every change that matters: each appearance of each colour, in every
+ * light the room is used in, to within `toleranceE` (ΔE00) of how it is seen at one of them.
  *
  * @param moments in the order of the day, those of one light together
  */

@@ -110,8 +110,8 @@ function movedWay(rooms: readonly RouteRoom[], slots: number): Way {
 }
 
 /**
- * The order of the rooms through a visit so that most of what can be seen in it is: each room once, for as long as it asks, with waiting where
- * the light is still to come. Exact up to {@link EXACT_ROOMS} rooms.
+ * The order of the rooms through a visit so that most of what can be seen in it is: each room once, for as long as it asks, with waiting
+ * where the light is still to come. Exact up to {@link EXACT_ROOMS} rooms.
  *
  * @param rooms in walking order; @param slots in the visit
  */

@@ -18,8 +18,8 @@ type Prices = Readonly<Record<Pot, number | null>>;
 const GRAIN = 1e-9;
 
 /**
- * The pots for an area in so many coats: the cheapest where both prices are known, otherwise those that leave the least over, and the fewest of
- * these. Every way is tried.
+ * The pots for an area in so many coats: the cheapest where both prices are known, otherwise those that leave the least over, and the
+ * fewest of these. Every way is tried.
  *
  * @param areaM2 painted area of all samples of the colour, ≥ 0; @param coverage m² a pot covers in two coats, > 0
  */
@@ -44,7 +44,10 @@ export function potsFor(areaM2: number, coats: number, coverage: Coverage, price
   return { counts, used: covers === 0 ? 0 : need / covers, cost };
 }
 
-/** Hours after the first coat until the second can go on, and until two coats can be judged; one coat more takes as long again. Common practice, no source. */
+/**
+ * Hours after the first coat until the second can go on, and until two coats can be judged; one coat more takes as long again. Common
+ * practice, no source.
+ */
 const HOURS_A_COAT = 4;
 
 export type Drying = {

@@ -5,7 +5,9 @@ import { SKIES } from '../light/outdoors';
 /** Differences (ΔE00) a plan can be made for. */
 export const TOLERANCES = [2, 3, 4, 6] as const;
 
-/** Hours from the first coat of a sample of two coats until it can be judged: four to the second, four to dry. Common practice, no source. */
+/**
+ * Hours from the first coat of a sample of two coats until it can be judged: four to the second, four to dry. Common practice, no source.
+ */
 export const DRYING_HOURS = 8;
 
 /** What looks are planned by. */

@@ -42,7 +42,10 @@ export const THING_NAMES: Readonly<Record<Thing, string>> = {
   other: 'Something else',
 };
 
-/** What things are called in English, the first that fits: for what was recorded before it was asked what a thing is. Common words; own choice. */
+/**
+ * What things are called in English, the first that fits: for what was recorded before it was asked what a thing is. Common words; own
+ * choice.
+ */
 const BY_NAME: readonly (readonly [RegExp, Thing])[] = [
   [/picture|painting|poster|print\b|portrait|photograph/i, 'art'],
   [/skirting|baseboard|trim|casing|architrave|moulding|woodwork|panelling|frame/i, 'trim'],

@@ -31,8 +31,8 @@ const FROM_WINDOW = ['window wall', 'wall right of the window', 'wall opposite t
 const FROM_FIRST = ['first wall', 'wall right of the first', 'wall opposite the first', 'wall left of the first'] as const;
 
 /**
- * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the window"; to
- * the first wall of the plan in a room of which neither is known.
+ * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the
+ * window"; to the first wall of the plan in a room of which neither is known.
  */
 export function wallName(firstBearingDeg: number | null, wall: Wall, windows: readonly { readonly wall: Wall }[] = []): string {
   if (firstBearingDeg !== null) return `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
@@ -75,8 +75,8 @@ export function daylightWords(windowBearingsDeg: readonly number[], latitude: nu
 export type SunLight = `sun-${CompassPoint}`;
 
 /**
- * The kinds of light a room is judged in, in the order of a day. `window-day` is a day of which it is not known whether the sun came in: in a
- * room that was not measured, or for a judgement in no kind of it in particular.
+ * The kinds of light a room is judged in, in the order of a day. `window-day` is a day of which it is not known whether the sun came in:
+ * in a room that was not measured, or for a judgement in no kind of it in particular.
  */
 export const LIGHTS = [
   'window-day',

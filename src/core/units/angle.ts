@@ -45,7 +45,10 @@ export function typedAngle(text: string, axis: Axis): number {
   return sign === '-' || side === 'S' || side === 'W' ? -value : value;
 }
 
-/** A latitude and a longitude typed or pasted together, in this order: `41°17′ S, 174°46′ E`, `-41.29, 174.78`; undefined when they are not two. */
+/**
+ * A latitude and a longitude typed or pasted together, in this order: `41°17′ S, 174°46′ E`, `-41.29, 174.78`; undefined when they are
+ * not two.
+ */
 export function typedPosition(text: string): { readonly latitude: number; readonly longitude: number } | undefined {
   const halves = [...text.matchAll(/[;,\s]+/g)].map((m) => [text.slice(0, m.index), text.slice(m.index + m[0].length)] as const);
   for (const [first, second] of halves) {

@@ -3,7 +3,8 @@ const POINTS = ['n', 'nne', 'ne', 'ene', 'e', 'ese', 'se', 'sse', 's', 'ssw', 's
 const WORDS: Readonly<Record<string, string>> = { north: 'n', east: 'e', south: 's', west: 'w' };
 
 /**
- * Degrees clockwise from north of a bearing as people give it: `285`, `22.5°`, `NNE`, `south-west`; NaN for anything else. A number is as given.
+ * Degrees clockwise from north of a bearing as people give it: `285`, `22.5°`, `NNE`, `south-west`; NaN for anything else. A number is as
+ * given.
  *
  * @example typedBearing('NNE') // → 22.5
  */

@@ -96,8 +96,9 @@ export function habitsOf({ units, place, habits }: Spoken): Habits {
 }
 
 /**
- * The year from which homes are free of leaded paint by a country's own rule: 1978 in the United States (Consumer Product Safety Commission, 16 CFR
- * 1303), 1992 in the United Kingdom (Environmental Protection (Controls on Injurious Substances) Regulations 1992); null where only local rules say.
+ * The year from which homes are free of leaded paint by a country's own rule: 1978 in the United States (Consumer Product Safety
+ * Commission, 16 CFR 1303), 1992 in the United Kingdom (Environmental Protection (Controls on Injurious Substances) Regulations 1992);
+ * null where only local rules say.
  */
 export const leadYearOf = (timeZone: string): number | null =>
   ({ US: 1978, GB: 1992 })[countryOfZone(timeZone) as string] ?? null;

@@ -70,8 +70,8 @@ const jotted = (text: string, units: Units): string =>
   units === 'metric' ? text : text.replace(/^\s*(\d+)\s*[-–]\s*(\d+(?:[.,]\d+)?(?:\s+\d\/\d+|\s*[½¼¾⅛⅜⅝⅞])?)\s*$/, `$1' $2"`);
 
 /**
- * Metres of a length as people type it, whatever the visit's units: `5.03`, `5,03 m`, `520 cm`, `16'6"`, `16-6` in a visit in feet, `16 ft 6 in`, `16½`, `6 1/2 in`. A
- * number without a unit is in that of the visit and the kind. NaN for anything else.
+ * Metres of a length as people type it, whatever the visit's units: `5.03`, `5,03 m`, `520 cm`, `16'6"`, `16-6` in a visit in feet, `16
+ * ft 6 in`, `16½`, `6 1/2 in`. A number without a unit is in that of the visit and the kind. NaN for anything else.
  *
  * @example typedLength('16-6', 'imperial') // → 5.0292
  */

@@ -24,7 +24,10 @@ const twelveHours = (text: string): string =>
     return `${hour % 12 === 0 ? 12 : hour % 12}:${minutes} ${hour < 12 ? 'am' : 'pm'}`;
   });
 
-/** Says a text of the application, which is written in British words, metres, a clock of 24 hours and the day first, as is usual somewhere. */
+/**
+ * Says a text of the application, which is written in British words, metres, a clock of 24 hours and the day first, as is usual
+ * somewhere.
+ */
 export function localText(text: string, { units, clock, dates, words }: Habits): string {
   let said = inUnits(text, units);
   if (dates === 'month') said = monthFirst(said);

@@ -1,6 +1,6 @@
 /**
- * What things are called in American English where the trade's British word is another: the whole word first, longer ones before those they hold.
- * Common practice, no source. Names that people gave are never said otherwise: see `localSpeech`.
+ * What things are called in American English where the trade's British word is another: the whole word first, longer ones before those
+ * they hold. Common practice, no source. Names that people gave are never said otherwise: see `localSpeech`.
  */
 export const AMERICAN: readonly (readonly [british: string, american: string])[] = [
   ['colourants', 'colorants'],

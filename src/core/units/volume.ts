@@ -15,8 +15,8 @@ export const sayNeed = (litres: number, units: Units): string =>
   units === 'metric' ? `${tenths(litres)} l` : `${tenths(litres / LITRES_PER_GALLON)} gal`;
 
 /**
- * Parts of a need, each as it is told (tenths of a litre or gallon), so that together they make what is told of the whole: rounded down, and what is
- * left given to the parts that lost most.
+ * Parts of a need, each as it is told (tenths of a litre or gallon), so that together they make what is told of the whole: rounded down,
+ * and what is left given to the parts that lost most.
  *
  * @returns tenths, by part
  */
@@ -45,7 +45,10 @@ const ML_PER_OUNCE = (1000 * LITRES_PER_GALLON) / 128;
 /** Parts of an ounce that a counter pours by: 96ths, as most dispensers there are marked. Common practice, no source. */
 const PARTS_OF_OUNCE = 96;
 
-/** Colourant as a counter measures it: "3.10 ml", or ounces and their 96th parts: "10/96 oz", "1 oz 12/96". Under a part it is told as one half: never as none. */
+/**
+ * Colourant as a counter measures it: "3.10 ml", or ounces and their 96th parts: "10/96 oz", "1 oz 12/96". Under a part it is told as one
+ * half: never as none.
+ */
 export function sayTint(ml: number, tint: 'millilitres' | 'ounces'): string {
   if (tint === 'millilitres') return `${ml.toFixed(ml < 10 ? 2 : 1)} ml`;
   const halves = Math.max(1, Math.round((2 * PARTS_OF_OUNCE * ml) / ML_PER_OUNCE));

@@ -34,8 +34,8 @@ export function syncFile(file: string): void {
 export const PART = '.part';
 
 /**
- * Writes a whole file, said piece by piece, so that a power cut leaves the old one or the new one, never half of one: `.part`, synced, renamed,
- * the folder synced.
+ * Writes a whole file, said piece by piece, so that a power cut leaves the old one or the new one, never half of one: `.part`, synced,
+ * renamed, the folder synced.
  *
  * @throws what the file system says (a full disk, no right) and what `say` throws; then nothing is left behind that was not there before
  */

@@ -12,7 +12,10 @@ async function tables(sql: Sql): Promise<string[]> {
   return names.map((n) => n.name);
 }
 
-/** Every row of every table, as entries a journal can begin with. Read in one transaction; `picture` bytes must have been moved out before. */
+/**
+ * Every row of every table, as entries a journal can begin with. Read in one transaction; `picture` bytes must have been moved out
+ * before.
+ */
 export async function* snapshot(sql: Sql): AsyncGenerator<Rows> {
   const migrations = (await sql.query<{ name: string }>('select name from migration order by name')).map((m) => m.name);
   for (const table of await tables(sql)) {

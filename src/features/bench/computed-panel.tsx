@@ -90,7 +90,10 @@ function PairInWords({ bench, candidate, stay, component }: WordsProps) {
 
 type Props = { readonly bench: Bench; readonly computed: Computed; readonly candidate: Candidate; readonly stay: RecordedStay };
 
-/** What the core says of the pair: verdict, reason, the four directions, LRV and contrast. Hidden until the eye has spoken at first glance. */
+/**
+ * What the core says of the pair: verdict, reason, the four directions, LRV and contrast. Hidden until the eye has spoken at first
+ * glance.
+ */
 export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
   const { verdict, reasons, directions, component, lrvDifference } = computed;
   if (bench.glance.hides)

@@ -20,7 +20,10 @@ import { counted } from '@/core/base/words';
 /** Two that differ by less are not told apart at a glance, ΔE00. Own choice: a few just-noticeable steps. */
 const TOLD_APART = 3;
 
-/** The colours asked about at first: those that work or nearly work here, else whatever is in the room; none that hardly differs from another. */
+/**
+ * The colours asked about at first: those that work or nearly work here, else whatever is in the room; none that hardly differs from
+ * another.
+ */
 function firstAsked(room: RoomInLight): string[] {
   const rows = roomRecord(room).rows;
   const good = rows.filter((r) => r.ruling === 'works' || r.ruling === 'nearly' || r.ruling === 'open');

@@ -29,7 +29,10 @@ type Saying = {
   readonly glance: ReturnType<typeof useGlance>;
 };
 
-/** Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light first. */
+/**
+ * Says a verdict of the pair in view, with the light it was given in and what was computed, and where. In the dark it asks for the light
+ * first.
+ */
 export function useGive({ room, cell, computed, glance }: Saying) {
   const { visit, write } = useVisit();
   const read = useReadCursor();

@@ -18,23 +18,84 @@ const LEAD: Readonly<Record<LeadRisk, string | undefined>> = {
   none: undefined,
 };
 
-/** Whose home, where, when, and what is agreed for all of it. Every field saves itself. */
-export function HomeSection() {
+/** What is written of the home: fields of the visit itself, and what the client says. */
+function useHomeWrites() {
   const { visit, write } = useVisit();
-  const href = addressOf({ visitId: visit.id, roomId: visit.rooms[0]!.id, step: 'brief' });
+  const { id: visitId, revision, label, place, units } = visit;
   const edit = (change: { label?: string; place?: VisitPlace; units?: Units }): WriteInput => ({
     name: 'visit.edit',
-    visitId: visit.id,
-    revision: visit.revision,
-    label: visit.label,
-    place: visit.place,
-    units: visit.units,
+    visitId,
+    revision,
+    label,
+    place,
+    units,
     ...change,
   });
-  const field = { where: 'the home', href };
   const brief = (
     said: Partial<Record<'decides' | 'budget' | 'painter' | 'visitedOn', string | null>> & { builtYear?: number | null },
-  ) => ({ name: 'visit.brief', visitId: visit.id, ...said }) as WriteInput;
+  ) => ({ name: 'visit.brief', visitId, ...said }) as WriteInput;
+  return { visit, write, edit, brief };
+}
+
+function HomeFields() {
+  const { visit, edit, brief } = useHomeWrites();
+  const field = { where: 'the home', href: addressOf({ visitId: visit.id, roomId: visit.rooms[0]!.id, step: 'brief' }) };
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <SelfField
+        {...field}
+        id={`${visit.id}.label`}
+        label="What you call it"
+        saved={visit.label}
+        toWrite={(label) => edit({ label })}
+      />
+      <SelfField
+        {...field}
+        id={`${visit.id}.visitedOn`}
+        label="Day of the visit"
+        type="date"
+        saved={dayOfVisit(visit)}
+        toWrite={(text) => brief({ visitedOn: text === '' ? null : text })}
+      />
+      <SelfField
+        {...field}
+        id={`${visit.id}.decides`}
+        label="Who decides"
+        placeholder="Both of them"
+        saved={visit.decides}
+        toWrite={(decides) => brief({ decides })}
+      />
+      <SelfField
+        {...field}
+        id={`${visit.id}.budget`}
+        label="Budget, in words"
+        placeholder="Walls this year, trim the next"
+        saved={visit.budget}
+        toWrite={(budget) => brief({ budget })}
+      />
+      <SelfField
+        {...field}
+        id={`${visit.id}.painter`}
+        label="Painter"
+        saved={visit.painter}
+        toWrite={(painter) => brief({ painter })}
+      />
+      <SelfField
+        {...field}
+        id={`${visit.id}.builtYear`}
+        label="House built in"
+        inputMode="numeric"
+        placeholder="1936"
+        saved={visit.builtYear === null ? '' : String(visit.builtYear)}
+        toWrite={(text) => brief({ builtYear: text.trim() === '' ? null : Number(text) })}
+      />
+    </div>
+  );
+}
+
+/** Whose home, where, when, and what is agreed for all of it. Every field saves itself. */
+export function HomeSection() {
+  const { visit, write, edit } = useHomeWrites();
   const caution = LEAD[leadRisk(visit.builtYear, visit.place.timeZone)];
   return (
     <section aria-labelledby="home" className="grid grid-cols-1 gap-4">
@@ -45,55 +106,7 @@ export function HomeSection() {
         place={visit.place}
         onChange={(place, country) => void write(edit({ place, ...(country === 'US' ? { units: 'imperial' } : {}) }))}
       />
-      <div className="grid gap-4 sm:grid-cols-2">
-        <SelfField
-          {...field}
-          id={`${visit.id}.label`}
-          label="What you call it"
-          saved={visit.label}
-          toWrite={(label) => edit({ label })}
-        />
-        <SelfField
-          {...field}
-          id={`${visit.id}.visitedOn`}
-          label="Day of the visit"
-          type="date"
-          saved={dayOfVisit(visit)}
-          toWrite={(text) => brief({ visitedOn: text === '' ? null : text })}
-        />
-        <SelfField
-          {...field}
-          id={`${visit.id}.decides`}
-          label="Who decides"
-          placeholder="Both of them"
-          saved={visit.decides}
-          toWrite={(decides) => brief({ decides })}
-        />
-        <SelfField
-          {...field}
-          id={`${visit.id}.budget`}
-          label="Budget, in words"
-          placeholder="Walls this year, trim the next"
-          saved={visit.budget}
-          toWrite={(budget) => brief({ budget })}
-        />
-        <SelfField
-          {...field}
-          id={`${visit.id}.painter`}
-          label="Painter"
-          saved={visit.painter}
-          toWrite={(painter) => brief({ painter })}
-        />
-        <SelfField
-          {...field}
-          id={`${visit.id}.builtYear`}
-          label="House built in"
-          inputMode="numeric"
-          placeholder="1936"
-          saved={visit.builtYear === null ? '' : String(visit.builtYear)}
-          toWrite={(text) => brief({ builtYear: text.trim() === '' ? null : Number(text) })}
-        />
-      </div>
+      <HomeFields />
       <PeopleFields />
       {caution && (
         <p role="note" className="border-l-4 border-ink pl-3 text-sm">

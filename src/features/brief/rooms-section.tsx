@@ -124,15 +124,42 @@ type RowProps = {
   readonly onMove: (to: number) => void;
 };
 
-function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
+/** What the room is called, and leaving it out of the visit: the last room stays. */
+function NameAndLeave({ room, isOnly }: { readonly room: Room; readonly isOnly: boolean }) {
   const { visit, write } = useVisit();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: room.id });
   const retire = async () => {
     const set = (retired: boolean) => write({ name: 'room.retire', roomId: room.id, retired }, { answers: true }).result;
     if (!(await takeAway(set, `${room.name} taken off the visit`))) return;
     const next = visit.rooms.find((r) => r.id !== room.id)!;
     goTo(addressOf({ visitId: visit.id, roomId: next.id, step: 'brief' }));
   };
+  return (
+    <div className="flex flex-wrap items-end gap-2">
+      <SelfField
+        className="min-w-48 flex-1"
+        id={`${room.id}.name`}
+        label="Name of the room"
+        saved={room.name}
+        where={room.name}
+        href={addressOf({ visitId: visit.id, roomId: room.id, step: 'brief' })}
+        toWrite={(name) => ({ name: 'room.rename', roomId: room.id, revision: room.revision, room: name })}
+      />
+      {!isOnly && (
+        <Confirm
+          title={`Leave ${room.name} out of the visit?`}
+          body="Its record is kept and comes back with Undo, but it is not shown any more."
+          action="Leave it out"
+          onConfirm={() => void retire()}
+        >
+          <Button>Leave this room out</Button>
+        </Confirm>
+      )}
+    </div>
+  );
+}
+
+function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: room.id });
   const icon =
     'grid size-11 shrink-0 cursor-pointer place-items-center hover:bg-panel disabled:cursor-default disabled:opacity-35';
   const id = useId();
@@ -193,27 +220,7 @@ function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
       {open && (
         <div id={id} className="grid gap-3 border-t border-line bg-ground p-3">
           <RoomBrief room={room} />
-          <div className="flex flex-wrap items-end gap-2">
-            <SelfField
-              className="min-w-48 flex-1"
-              id={`${room.id}.name`}
-              label="Name of the room"
-              saved={room.name}
-              where={room.name}
-              href={addressOf({ visitId: visit.id, roomId: room.id, step: 'brief' })}
-              toWrite={(name) => ({ name: 'room.rename', roomId: room.id, revision: room.revision, room: name })}
-            />
-            {count > 1 && (
-              <Confirm
-                title={`Leave ${room.name} out of the visit?`}
-                body="Its record is kept and comes back with Undo, but it is not shown any more."
-                action="Leave it out"
-                onConfirm={() => void retire()}
-              >
-                <Button>Leave this room out</Button>
-              </Confirm>
-            )}
-          </div>
+          <NameAndLeave room={room} isOnly={count === 1} />
         </div>
       )}
     </li>

@@ -6,6 +6,7 @@ import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
 import { clockAgrees, type WaySeen } from '@/core/record/seen';
 import type { VisitPlace } from '@/core/record/visit';
+import { makeListeners } from '@/ui/listeners';
 
 /** The sky that is judged in: one of three, or hour by hour as the sky service says. */
 export type SkyChoice = SkyName | 'service';
@@ -71,17 +72,14 @@ export const waySeen = ({ seenAs, at }: Pick<Cursor, 'seenAs' | 'at'>): WaySeen 
 
 function makeStore(): Store {
   let moment = START;
-  const listeners = new Set<() => void>();
+  const { tell, subscribe } = makeListeners();
   return {
     get: () => moment,
     set: (change) => {
       moment = { ...moment, ...(isOtherLight(moment, change) ? { seenAs: null } : {}), ...change };
-      for (const listener of listeners) listener();
+      tell();
     },
-    subscribe: (listener) => {
-      listeners.add(listener);
-      return () => void listeners.delete(listener);
-    },
+    subscribe,
   };
 }
 

@@ -7,7 +7,10 @@ import { skyShares } from '@/server/devices/actions';
 
 const known = new Map<string, SkyShares>();
 
-/** How often each sky is met around a date, from the sky service (a simulated one); undefined until it has answered, usual shares where it does not. */
+/**
+ * How often each sky is met around a date, from the sky service (a simulated one); undefined until it has answered, usual shares where it
+ * does not.
+ */
 export function useSkyShares(date: string): SkyShares | undefined {
   const [found, setFound] = useState(() => ({ date, shares: known.get(date) }));
   useEffect(() => {

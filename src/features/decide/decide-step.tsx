@@ -114,6 +114,52 @@ function Objections({ room }: { readonly room: RoomInLight }) {
   ));
 }
 
+function sayOpen({ open, surfaces }: DecidedRoom): string {
+  return open.length === 0 ? 'everything decided' : `${open.length} of ${surfaces.length} surfaces open`;
+}
+
+/** What the room takes, and by which measures. */
+function Needs({ says, decided }: { readonly says: string; readonly decided: DecidedRoom }) {
+  const assumed = decided.surfaces.some((s) => s.surface.assumed && s.surface.kind !== 'trim');
+  return (
+    <p className="text-soft">
+      {says ? `${says}.` : 'Nothing is painted yet.'}
+      {assumed && ' The room is not measured: areas are those of a usual room.'}
+      <AsPainted />
+    </p>
+  );
+}
+
+type DrawingProps = {
+  readonly room: RoomInLight;
+  readonly decided: DecidedRoom;
+  readonly light: SurfaceLight;
+  readonly chosen: ReadonlySet<string>;
+  readonly onTap: (surfaceId: string) => void;
+};
+
+/** The room unfolded, as it stands at the cursor. */
+function Drawing({ room, decided, light, chosen, onTap }: DrawingProps) {
+  const parts = useMemo(() => shownSurfaces(room, decided, light), [room, decided, light]);
+  const floor = floorOf(room);
+  return (
+    <div className="min-w-[44rem]">
+      <UnfoldedRoom
+        room={room}
+        shown={parts}
+        glass={light.glass}
+        floor={{
+          hex: floor ? light.paint({ id: floor.component.id, lab: floor.component.colour.lab }, null) : '#b9b9b9',
+          tag: floor ? `${floor.name} stays` : null,
+        }}
+        chosen={chosen}
+        onTap={onTap}
+        height={DRAWING_PX}
+      />
+    </div>
+  );
+}
+
 /** Every surface of the room and how it is painted: the room unfolded, the surfaces, and what could be taken for the one that is chosen. */
 export function DecideStep({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
@@ -136,16 +182,11 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
   const swatches = useMemo(() => ways.map((w) => w.swatch), [ways]);
   const light = useSurfaceLight(room, decided, swatches);
   const needs = useTaken(room, decided);
-  const parts = useMemo(() => shownSurfaces(room, decided, light), [room, decided, light]);
-  const floor = floorOf(room);
   const tap = (id: string) => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.id === id));
   const walls = () => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.kind === 'wall'));
   const byKey = Object.fromEntries(rows.slice(0, 9).map((row, k) => [String(k + 1), () => choose(row.surfaces)]));
   useKeys({ ...byKey, w: walls });
-  const open = decided.open.length;
-  const aside = open === 0 ? 'everything decided' : `${open} of ${decided.surfaces.length} surfaces open`;
   const wall = wallColours(decided)[0]?.candidate;
-  const assumed = decided.surfaces.some((s) => s.surface.assumed && s.surface.kind !== 'trim');
   const name = upperFirst(sayNames(surfaces));
   const panel = (
     <SurfacePanel
@@ -158,7 +199,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
   );
   return (
     <div className="p-4 lg:px-5">
-      <StepTitle title={`${room.name}: the surfaces`} aside={aside}>
+      <StepTitle title={`${room.name}: the surfaces`} aside={sayOpen(decided)}>
         <ShownSwitch />
         <RoomParts room={room} />
         <Sign room={room} />
@@ -166,27 +207,10 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
       <Objections room={room} />
       {light.says && <p role="alert">{light.says}</p>}
       <div ref={drawing} className="overflow-x-auto" aria-busy={light.busy}>
-        <div className="min-w-[44rem]">
-          <UnfoldedRoom
-            room={room}
-            shown={parts}
-            glass={light.glass}
-            floor={{
-              hex: floor ? light.paint({ id: floor.component.id, lab: floor.component.colour.lab }, null) : '#b9b9b9',
-              tag: floor ? `${floor.name} stays` : null,
-            }}
-            chosen={chosen}
-            onTap={tap}
-            height={DRAWING_PX}
-          />
-        </div>
+        <Drawing {...{ room, decided, light, chosen }} onTap={tap} />
       </div>
       <div className="mt-3 flex flex-wrap items-center justify-between gap-2">
-        <p className="text-soft">
-          {needs.says ? `${needs.says}.` : 'Nothing is painted yet.'}
-          {assumed && ' The room is not measured: areas are those of a usual room.'}
-          <AsPainted />
-        </p>
+        <Needs says={needs.says} decided={decided} />
         <div className="flex gap-2">
           <Button onClick={walls}>All walls</Button>
           <SupplyDialog roomId={room.id} />

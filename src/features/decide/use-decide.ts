@@ -23,7 +23,10 @@ export function useDecide(room: Room) {
   });
   const decide = (surfaces: readonly PaintSurface[], choice: Choice) => write(decided(surfaces, choice));
 
-  /** Paints surfaces in a proposed colour, which is taken into the room with it where it is not there; coats as advised, where that is known. */
+  /**
+   * Paints surfaces in a proposed colour, which is taken into the room with it where it is not there; coats as advised, where that is
+   * known.
+   */
   const take = (surfaces: readonly PaintSurface[], way: WayOption, advice: CoatsAdvice | undefined, why = '') => {
     const { colour, strength, sheen, finish } = way;
     const taken = takenColour(room, colour, strength);

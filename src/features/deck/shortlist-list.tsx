@@ -215,7 +215,10 @@ function GroupOfRows({ group, room, colours, chosen, onChoose }: GroupProps) {
   );
 }
 
-/** The list: what works before what nearly does; the colour that serves best, and the others by which way they lie from it, so that each row is a choice of its own. */
+/**
+ * The list: what works before what nearly does; the colour that serves best, and the others by which way they lie from it, so that each
+ * row is a choice of its own.
+ */
 export function ShortlistList({ room, found, colours, chosen, onChoose }: Props) {
   const groups = useMemo(() => grouped(found), [found]);
   return (

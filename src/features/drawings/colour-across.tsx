@@ -81,7 +81,9 @@ type Props = {
   readonly children: ReactNode;
 };
 
-/** One colour across the rooms of the visit: how it looks in each room’s light, what was ruled there, and a tick that tries it there too. */
+/**
+ * One colour across the rooms of the visit: how it looks in each room’s light, what was ruled there, and a tick that tries it there too.
+ */
 export function ColourAcross({ colour, children }: Props) {
   const { visit } = useVisit();
   const [open, setOpen] = useState(false);

@@ -51,7 +51,10 @@ const sayFights = (fights: readonly Fight[], stays: readonly RecordedStay[]): st
     })
     .join('; ');
 
-/** What stays and fights what the client wants of a room, said before a sample is fetched; folded to a line. Nothing when there is no wish, or no fight. */
+/**
+ * What stays and fights what the client wants of a room, said before a sample is fetched; folded to a line. Nothing when there is no
+ * wish, or no fight.
+ */
 export function Fights({ room, folded = false }: { readonly room: Room; readonly folded?: boolean }) {
   const { stays } = room;
   const fights = latest(useFights(room))?.fights ?? [];

@@ -41,7 +41,10 @@ function paintOn(canvas: HTMLCanvasElement, labels: Uint8Array, { hexes, size }:
   context.putImageData(image, 0, 0);
 }
 
-/** A thing that stays as it lies: veins as veins, flecks as flecks, tiles as tiles, each component in its share. Fills what it is placed in. */
+/**
+ * A thing that stays as it lies: veins as veins, flecks as flecks, tiles as tiles, each component in its share. Fills what it is placed
+ * in.
+ */
 export function StayPattern({
   stay,
   className,

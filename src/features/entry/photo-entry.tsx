@@ -34,8 +34,8 @@ function Mark({ at, says }: { readonly at: Point; readonly says: string }) {
   );
 }
 
-/** A colour from a photograph that has white paper in it: one tap on the paper, one on the thing. */
-export function PhotoEntry({ photos, onColour }: Props) {
+/** The picture that is pointed into: what was tapped, and what was read there. */
+function usePhotoReading(onColour: Props['onColour']) {
   const [picture, setPicture] = useState<Picture>();
   const [paper, setPaper] = useState<Photo['white']>(null);
   const [spot, setSpot] = useState<Point>();
@@ -80,60 +80,74 @@ export function PhotoEntry({ photos, onColour }: Props) {
     if (paper) return read(at, paper);
     setPaper(readPoint(image.current, at.x, at.y));
   };
+  return { picture, paper, spot, says, image, show, fromFile, tap, elsewhere: () => setPaper(null) };
+}
+type Reading = ReturnType<typeof usePhotoReading>;
+
+/** Another picture, or one of the room's. */
+function ChoosePicture({ photos, reading: { picture, fromFile, show } }: { photos: Props['photos']; reading: Reading }) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <label className={buttonClass(picture ? 'plain' : 'strong')}>
+        {picture ? 'Another picture' : 'Take or choose a picture'}
+        <input type="file" accept="image/*" className="sr-only" onChange={(e) => fromFile(e.target.files?.[0])} />
+      </label>
+      {photos.map((photo) => (
+        <button
+          key={photo.id}
+          type="button"
+          aria-label={`The room’s photograph${photo.caption ? `: ${photo.caption}` : ''}`}
+          onClick={() => show({ src: `/api/pictures/${photo.picture}`, white: photo.white, locked: photo.settings === 'locked' })}
+          className="size-14 cursor-pointer overflow-hidden border border-line-strong"
+        >
+          {/* eslint-disable-next-line @next/next/no-img-element -- from this machine: there is nothing for an image service to do */}
+          <img src={`/api/pictures/${photo.picture}`} alt="" className="size-full object-cover" />
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** The picture, tapped first on the paper, then on the thing. */
+function Pointing({ picture, reading: { paper, spot, image, tap, elsewhere } }: { picture: Picture; reading: Reading }) {
+  return (
+    <>
+      <p className="font-semibold" role="status">
+        {paper ? 'Now tap the thing.' : 'Tap the white paper first.'}
+      </p>
+      <button
+        type="button"
+        onPointerUp={tap}
+        aria-label={paper ? 'Tap the thing' : 'Tap the white paper'}
+        className="relative block w-full cursor-crosshair"
+      >
+        {/* eslint-disable-next-line @next/next/no-img-element -- from this machine or this page */}
+        <img ref={image} src={picture.src} alt="" className="block h-auto w-full" />
+        {paper && <Mark at={paper} says="paper" />}
+        {spot && <Mark at={spot} says="this" />}
+      </button>
+      {paper && (
+        <button type="button" onClick={elsewhere} className="min-h-11 justify-self-start underline underline-offset-4">
+          The paper is elsewhere
+        </button>
+      )}
+    </>
+  );
+}
+
+/** A colour from a photograph that has white paper in it: one tap on the paper, one on the thing. */
+export function PhotoEntry({ photos, onColour }: Props) {
+  const reading = usePhotoReading(onColour);
+  const { picture, says } = reading;
   return (
     <div className="grid gap-2">
-      <div className="flex flex-wrap items-center gap-2">
-        <label className={buttonClass(picture ? 'plain' : 'strong')}>
-          {picture ? 'Another picture' : 'Take or choose a picture'}
-          <input type="file" accept="image/*" className="sr-only" onChange={(e) => fromFile(e.target.files?.[0])} />
-        </label>
-        {photos.map((photo) => (
-          <button
-            key={photo.id}
-            type="button"
-            aria-label={`The room’s photograph${photo.caption ? `: ${photo.caption}` : ''}`}
-            onClick={() =>
-              show({ src: `/api/pictures/${photo.picture}`, white: photo.white, locked: photo.settings === 'locked' })
-            }
-            className="size-14 cursor-pointer overflow-hidden border border-line-strong"
-          >
-            {/* eslint-disable-next-line @next/next/no-img-element -- from this machine: there is nothing for an image service to do */}
-            <img src={`/api/pictures/${photo.picture}`} alt="" className="size-full object-cover" />
-          </button>
-        ))}
-      </div>
+      <ChoosePicture {...{ photos, reading }} />
       {!picture && (
         <p className="text-sm text-soft">
           With a sheet of white paper in it, in the same light as the thing. Nothing of it is kept but the colour.
         </p>
       )}
-      {picture && (
-        <>
-          <p className="font-semibold" role="status">
-            {paper ? 'Now tap the thing.' : 'Tap the white paper first.'}
-          </p>
-          <button
-            type="button"
-            onPointerUp={tap}
-            aria-label={paper ? 'Tap the thing' : 'Tap the white paper'}
-            className="relative block w-full cursor-crosshair"
-          >
-            {/* eslint-disable-next-line @next/next/no-img-element -- from this machine or this page */}
-            <img ref={image} src={picture.src} alt="" className="block h-auto w-full" />
-            {paper && <Mark at={paper} says="paper" />}
-            {spot && <Mark at={spot} says="this" />}
-          </button>
-          {paper && (
-            <button
-              type="button"
-              onClick={() => setPaper(null)}
-              className="min-h-11 justify-self-start underline underline-offset-4"
-            >
-              The paper is elsewhere
-            </button>
-          )}
-        </>
-      )}
+      {picture && <Pointing {...{ picture, reading }} />}
       {says && (says.wrong ? <FieldError>{says.text}</FieldError> : <p className="text-sm">{says.text}</p>)}
     </div>
   );

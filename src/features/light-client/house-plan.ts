@@ -45,7 +45,10 @@ function toPlan(room: RoomInLight, lit: RoomToPlan['lit']): RoomToPlan {
 
 const QUARTER_MS = 15 * 60_000;
 
-/** The plan of the whole house for the day of the ribbon, while it is asked for and the climate is known; what is no longer asked is cancelled. */
+/**
+ * The plan of the whole house for the day of the ribbon, while it is asked for and the climate is known; what is no longer asked is
+ * cancelled.
+ */
 export function useHousePlan(asked: boolean) {
   const { visit } = useVisit();
   const date = useCursorPart((m) => m.date);

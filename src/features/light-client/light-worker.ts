@@ -80,7 +80,10 @@ function begin<T extends { readonly ok: true }>(key: string, job: Job<T>) {
   return work;
 }
 
-/** Waits for work, begun now or before; answers how to stop waiting. What nobody waits for any more is cancelled, once the screen has settled. */
+/**
+ * Waits for work, begun now or before; answers how to stop waiting. What nobody waits for any more is cancelled, once the screen has
+ * settled.
+ */
 function join<T extends { readonly ok: true }>(key: string, job: Job<T>, listener: Listener): () => void {
   const joined = running.get(key) ?? begin(key, job);
   joined.listeners.add(listener);

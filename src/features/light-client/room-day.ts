@@ -143,8 +143,8 @@ export function useRoomBands(roomId: string) {
 }
 
 /**
- * Colours that are not in the room, as they look there at the cursor, in their order; undefined as long as they are shown as in the deck, or
- * not computed. `name` stands for the colours.
+ * Colours that are not in the room, as they look there at the cursor, in their order; undefined as long as they are shown as in the deck,
+ * or not computed. `name` stands for the colours.
  */
 export function useLooksAtCursor(roomId: string, name: string, labs: readonly Lab[]): readonly string[] | undefined {
   const room = useRoom(roomId);

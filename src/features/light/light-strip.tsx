@@ -149,6 +149,52 @@ function StripCursor({ day, span: [first, last] }: Pick<BandProps, 'day' | 'span
   );
 }
 
+type CellsProps = {
+  readonly row: Row;
+  readonly band: Band | undefined;
+  readonly day: DayAnswer;
+  readonly zone: string;
+  /** The last moment of the stretch: dark, so that lamps are alone. */
+  readonly dark: number;
+  readonly gridRow: number;
+};
+
+/** Beside the band of a row: under cloud, by the lamps, and what is said of it. */
+function RowAside({ row, band, day, zone, dark, gridRow }: CellsProps) {
+  const set = useSetCursor();
+  return (
+    <>
+      <div className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 2 }}>
+        {band && (
+          <Aside
+            name="overcast"
+            found={band.overcast}
+            row={row}
+            onTap={() => set({ sky: 'overcast', lampsOn: false, shown: 'in-light' })}
+          />
+        )}
+      </div>
+      <div className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 3 }}>
+        {band && (
+          <Aside
+            name="by lamps"
+            found={band.lamps}
+            row={row}
+            onTap={() => set({ lampsOn: true, at: day.moments[dark]!, shown: 'in-light' })}
+          />
+        )}
+      </div>
+      <div className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden" style={{ gridRow, gridColumn: 4 }}>
+        <p className="leading-5 break-words">
+          <b className="sr-only">{row.name}</b>
+          <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
+        </p>
+        <p className="text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
+      </div>
+    </>
+  );
+}
+
 type BandsOfDay = { readonly room: RoomInLight; readonly day: DayAnswer; readonly answer: BandsAnswer; readonly old: boolean };
 
 /** Every colour of the room as a band of the day; one cursor over all. */
@@ -161,7 +207,7 @@ function Strip({ room, day, answer, old }: BandsOfDay) {
   // the ribbon's own stretch of the day: one cursor crosses both
   const { first, last } = spanOf(day);
   const span = [first, last] as const;
-  const count = span[1] - span[0] + 1;
+  const count = last - first + 1;
   const bands = new Map(answer.bands.map((b) => [b.id, b]));
   const drag = (event: PointerEvent) => {
     if (event.type === 'pointermove' && event.buttons === 0) return;
@@ -207,43 +253,9 @@ function Strip({ room, day, answer, old }: BandsOfDay) {
           </div>
           <StripCursor day={day} span={span} />
         </div>
-        {rows.map((row, i) => {
-          const band = bands.get(row.id);
-          const gridRow = i + 2;
-          return [
-            <div key={`${row.id}o`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 2 }}>
-              {band && (
-                <Aside
-                  name="overcast"
-                  found={band.overcast}
-                  row={row}
-                  onTap={() => set({ sky: 'overcast', lampsOn: false, shown: 'in-light' })}
-                />
-              )}
-            </div>,
-            <div key={`${row.id}l`} className="my-[3px] min-h-11" style={{ gridRow, gridColumn: 3 }}>
-              {band && (
-                <Aside
-                  name="by lamps"
-                  found={band.lamps}
-                  row={row}
-                  onTap={() => set({ lampsOn: true, at: day.moments[span[1]]!, shown: 'in-light' })}
-                />
-              )}
-            </div>,
-            <div
-              key={`${row.id}n`}
-              className="my-[3px] flex min-h-11 flex-col justify-center pl-2 max-md:hidden"
-              style={{ gridRow, gridColumn: 4 }}
-            >
-              <p className="leading-5 break-words">
-                <b className="sr-only">{row.name}</b>
-                <span className="text-sm text-soft">{[row.note, band && sayRange(band)].filter(Boolean).join(' · ')}</span>
-              </p>
-              <p className="text-sm leading-4 text-soft">{band ? sayTurns(band, day, zone) : '…'}</p>
-            </div>,
-          ];
-        })}
+        {rows.map((row, i) => (
+          <RowAside key={row.id} {...{ row, day, zone }} band={bands.get(row.id)} dark={last} gridRow={i + 2} />
+        ))}
       </div>
     </>
   );

@@ -57,7 +57,10 @@ function wayOf(path: readonly SunPosition[]): string {
     .join(' ');
 }
 
-/** What a finger needs, in plan units: 44 px across where the plan is drawn at its usual size; a little of it inside, where the positions are. */
+/**
+ * What a finger needs, in plan units: 44 px across where the plan is drawn at its usual size; a little of it inside, where the positions
+ * are.
+ */
 const TAP = { outside: 25, inside: 6 } as const;
 const scaleOf = (w: number, d: number): number => (2 * ROOM_REACH) / Math.hypot(w, d);
 
@@ -178,7 +181,10 @@ function Positions({ description, position, onPosition }: Props) {
   );
 }
 
-/** The room from above to scale, turned to true north: windows, the sun's way and where it falls; tapping a wall puts a window in it, and what is in the walls is dragged along them. */
+/**
+ * The room from above to scale, turned to true north: windows, the sun's way and where it falls; tapping a wall puts a window in it, and
+ * what is in the walls is dragged along them.
+ */
 export function RoomPlan(props: Props) {
   const { description, path, sun, beam } = props;
   const { widthM: w, depthM: d, bearingDeg, lamps } = description;

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Write } from '@/core/operations/operations';
+import type { Units } from '@/core/units/length';
 import type { Room } from '@/core/record/room';
 import { addressOf } from '../session/address';
 import type { FieldErrors } from '../session/check-write';
@@ -35,25 +36,54 @@ function keepWrong(id: string, wrong: Readonly<Record<string, string>>, { room, 
 
 const sameWrite = (p: Write, q: Write): boolean => sameValue({ ...p, revision: 0 }, { ...q, revision: 0 });
 
-/**
- * The light of a room, every field saved by itself a moment after it was changed; what is wrong stays as it was typed and keeps nothing else
- * from being saved. A change made in another window is taken up; while something is being saved over it, the person chooses.
- */
-export function useLightDraft(roomId: string) {
-  const { visit, write } = useVisit();
-  const room = useRoom(roomId);
-  const { units } = visit;
-  const id = `light.${roomId}`;
-  const href = addressOf({ visitId: visit.id, roomId, step: 'light' });
-  const [draft, setDraft] = useState(() => draftOf(room, units));
+/** The room as it is stored, with what is typed and could not be saved still in its fields. */
+function withTyped(room: Room, id: string, units: Units) {
+  const draft = withTexts(draftOf(room, units), keptTexts(id));
+  return { draft, errors: savableOf(draft, room, draftOf(room, units), units).errors };
+}
+
+/** What of a draft is to be written over a room: nothing where it says what is there; and what is wrong in it. */
+function toWrite(draft: LightDraft, stored: Room, revision: number, units: Units) {
+  const at = { ...stored, revision };
+  const storedDraft = draftOf(stored, units);
+  const { write, errors } = savableOf(draft, at, storedDraft, units);
+  const as = savableOf(storedDraft, at, storedDraft, units).write;
+  return { write: write && !(as && sameWrite(write, as)) ? write : undefined, errors };
+}
+
+/** What was changed and waits for the person to pause; leaving the step saves it at once. */
+function usePausedDraft(id: string, settle: (draft: LightDraft) => Promise<void>) {
+  const [paused, setPaused] = useState(false);
+  const pending = useRef<LightDraft | undefined>(undefined);
+  const flush = useCallback(() => {
+    const next = pending.current;
+    pending.current = undefined;
+    setPaused(false);
+    if (next) void settle(next);
+  }, [settle]);
+  const later = useCallback(
+    (next: LightDraft) => {
+      pending.current = next;
+      setPaused(true);
+      windowPauses().later(id, PAUSE_MS, flush);
+    },
+    [id, flush],
+  );
+  useEffect(() => () => void windowPauses().runNow(id), [id, flush]); // leaving the step saves what was just typed
+  return { paused, pending, later };
+}
+
+type Where = { readonly id: string; readonly href: string; readonly units: Units };
+
+/** Saves what of a draft can be saved, and says what came of it. */
+function useSettling(room: Room, { id, href, units }: Where) {
+  const { write } = useVisit();
   const [errors, setErrors] = useState<FieldErrors>({});
   const [sending, setSending] = useState(0);
-  const [paused, setPaused] = useState(false);
   const [conflict, setConflict] = useState(false);
   const latest = useRef(room);
   /** Writes whose answer is not here yet: a refusal must not be mistaken for a change to take up. */
   const busy = useRef(0);
-  const pending = useRef<LightDraft | undefined>(undefined);
   /** The revision this page has led the room to. */
   const mine = useRef(room.revision);
   useEffect(() => {
@@ -63,12 +93,10 @@ export function useLightDraft(roomId: string) {
   const settle = useCallback(
     async (next: LightDraft) => {
       const stored = latest.current;
-      const storedDraft = draftOf(stored, units);
-      const { write: savable, errors: wrong } = savableOf(next, { ...stored, revision: mine.current }, storedDraft, units);
+      const { write: savable, errors: wrong } = toWrite(next, stored, mine.current, units);
       setErrors(wrong);
       keepWrong(id, wrongTexts(next, wrong), { room: stored, href });
-      const as = savableOf(storedDraft, { ...stored, revision: mine.current }, storedDraft, units).write;
-      if (!savable || (as && sameWrite(savable, as))) return;
+      if (!savable) return;
       mine.current += 1;
       busy.current += 1;
       setSending((n) => n + 1);
@@ -86,32 +114,44 @@ export function useLightDraft(roomId: string) {
     },
     [id, href, units, write],
   );
-  const flush = useCallback(() => {
-    const next = pending.current;
-    pending.current = undefined;
-    setPaused(false);
-    if (next) void settle(next);
-  }, [settle]);
+  const ledTo = useCallback((revision: number) => void (mine.current = revision), []);
+  /** True while what was changed elsewhere must not be shown over what is being said here. */
+  const isAhead = useCallback((revision: number) => revision <= mine.current || busy.current > 0, []);
+  return { errors, setErrors, sending, conflict, setConflict, latest, isAhead, ledTo, settle };
+}
+
+/**
+ * The light of a room, every field saved by itself a moment after it was changed; what is wrong stays as it was typed and keeps nothing
+ * else from being saved. A change made in another window is taken up; while something is being saved over it, the person chooses.
+ */
+export function useLightDraft(roomId: string) {
+  const { visit } = useVisit();
+  const room = useRoom(roomId);
+  const { units } = visit;
+  const id = `light.${roomId}`;
+  const href = addressOf({ visitId: visit.id, roomId, step: 'light' });
+  const [draft, setDraft] = useState(() => draftOf(room, units));
+  const { errors, setErrors, sending, conflict, setConflict, latest, isAhead, ledTo, settle } = useSettling(room, {
+    id,
+    href,
+    units,
+  });
+  const { paused, pending, later } = usePausedDraft(id, settle);
   const change = useCallback(
     (next: LightDraft) => {
       setDraft(next);
-      pending.current = next;
-      setPaused(true);
-      windowPauses().later(id, PAUSE_MS, flush);
+      later(next);
     },
-    [id, flush],
+    [later],
   );
-  useEffect(() => () => void windowPauses().runNow(id), [id, flush]); // leaving the step saves what was just typed
-
-  /** The room as it is stored, with what is typed and could not be saved still in its fields. */
   const takeUp = useCallback(
     (now: Room) => {
-      mine.current = now.revision;
-      const next = withTexts(draftOf(now, units), keptTexts(id));
-      setDraft(next);
-      setErrors(savableOf(next, now, draftOf(now, units), units).errors);
+      ledTo(now.revision);
+      const typed = withTyped(now, id, units);
+      setDraft(typed.draft);
+      setErrors(typed.errors);
     },
-    [id, units],
+    [id, units, ledTo, setErrors],
   );
   useEffect(() => {
     // what was typed here before, and could not be saved
@@ -119,13 +159,13 @@ export function useLightDraft(roomId: string) {
       if (Object.keys(keptTexts(id)).length > 0) takeUp(latest.current);
     });
     return () => cancelAnimationFrame(frame);
-  }, [id, takeUp]);
+  }, [id, latest, takeUp]);
   useEffect(() => {
     // changed in another window, or taken back: while nothing is typed over it, it is shown
-    if (room.revision <= mine.current || pending.current || busy.current > 0 || conflict) return undefined;
+    if (isAhead(room.revision) || pending.current || conflict) return undefined;
     const frame = requestAnimationFrame(() => takeUp(room));
     return () => cancelAnimationFrame(frame);
-  }, [room, conflict, sending, takeUp]);
+  }, [room, conflict, sending, pending, isAhead, takeUp]);
 
   const takeNewer = () => {
     windowDrafts().drop(id);
@@ -133,7 +173,7 @@ export function useLightDraft(roomId: string) {
     takeUp(room);
   };
   const keepMine = () => {
-    mine.current = room.revision;
+    ledTo(room.revision);
     setConflict(false);
     void settle(draft);
   };

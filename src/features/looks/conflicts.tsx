@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { offeredSwatch } from '@/core/engine/swatches';
+import type { OthersAnswer } from '@/core/engine/plan-protocol';
 import type { Worst } from '@/core/engine/worst-beside';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { screenColour } from '@/core/colour/srgb';
@@ -31,14 +32,11 @@ export function sayConflict(
   return `${c.name} ${c.strength} %${stay ? ` beside ${stay}` : ''} works in ${LIGHT_NAMES[good]}; ${verdict}${reason ? `, ${REASON_WORDS[reason]}` : ''}, in ${LIGHT_NAMES[failsIn]}${person === 'client' ? ', says the client' : ''}`;
 }
 
-/** The remedies of the trade for one conflict, each computed: another lamp, another strength, another colour. */
-function Remedies({ conflict, room }: { readonly conflict: LightConflict; readonly room: RoomInLight }) {
-  const { visit } = useVisit();
-  const { candidate } = conflict;
-  const take = useTakeColour(room);
-  const byLamps = conflict.failsIn === 'lamps';
-  const lamps = useLampAdvice(room.id, byLamps);
-  const swatches = useMemo(() => {
+type Asked = { readonly conflict: LightConflict; readonly room: RoomInLight };
+
+/** Other strengths of the colour, and the other colours that are in question, nearest first: those that are asked about. */
+function useRemedySwatches({ conflict: { candidate }, room }: Asked) {
+  return useMemo(() => {
     const strengths = candidate.offered
       .filter((o) => o.strength !== candidate.strength)
       .map((o) => offeredSwatch(candidate, o.strength, o.lab));
@@ -48,7 +46,49 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
       .map(candidateSwatch);
     return [...strengths, ...colours];
   }, [candidate, room]);
-  const asked = useOthers(room.id, swatches, true);
+}
+
+/** What would help, of what was computed. What was seen outranks what is predicted: ruled colours are offered by their ruling alone. */
+function remediesOf({ conflict: { candidate }, room }: Asked, others: OthersAnswer['others']) {
+  const good = new Set(others.filter((o) => worksIn(o.lights)).map((o) => o.id));
+  const { rows } = roomRecord(room);
+  const ruled = rows.filter((r) => r.ruling !== 'open' && r.ruling !== 'untried');
+  const seen = ruled.filter((r) => r.ruling === 'works' && r.candidate.id !== candidate.id).map((r) => r.candidate);
+  const isRuled = (deckColourId: string, strength: number) =>
+    ruled.some((r) => r.candidate.deckColourId === deckColourId && r.candidate.strength === strength);
+  return {
+    own: seen.filter((c) => c.deckColourId === candidate.deckColourId),
+    strengths: candidate.offered.filter(
+      (o) => good.has(`${candidate.deckColourId}@${o.strength}`) && !isRuled(candidate.deckColourId, o.strength),
+    ),
+    colours: [
+      ...seen.filter((c) => c.deckColourId !== candidate.deckColourId).map((c) => ({ c, says: ', works here' })),
+      ...inQuestion(room)
+        .filter((c) => good.has(c.id) && !isRuled(c.deckColourId, c.strength))
+        .map((c) => ({ c, says: ', predicted' })),
+    ],
+  };
+}
+
+/** What another lamp would do. */
+function sayLamps(asked: ReturnType<typeof useLampAdvice>, byLamps: boolean, candidateId: string): string {
+  if (!byLamps) return 'does not change daylight';
+  const rows = asked.state === 'done' ? asked.value.rows : [];
+  const help = rows.filter(
+    (r) => r.option.id !== 'now' && r.colours.some((c) => c.id === candidateId && c.worst.verdict === 'works'),
+  );
+  if (help.length === 0) return 'none of those computed helps';
+  return help.map((r) => r.option.says).join('; ') + ': predicted to work';
+}
+
+/** The remedies of the trade for one conflict, each computed: another lamp, another strength, another colour. */
+function Remedies({ conflict, room }: Asked) {
+  const { visit } = useVisit();
+  const { candidate } = conflict;
+  const take = useTakeColour(room);
+  const byLamps = conflict.failsIn === 'lamps';
+  const lamps = useLampAdvice(room.id, byLamps);
+  const asked = useOthers(room.id, useRemedySwatches({ conflict, room }), true);
   if (asked.state === 'failed') return <p className="text-soft">{asked.says}</p>;
   if (asked.state === 'computing' || (byLamps && lamps.state === 'computing'))
     return (
@@ -56,29 +96,7 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
         computing what would help…
       </p>
     );
-  const good = new Set(asked.value.others.filter((o) => worksIn(o.lights)).map((o) => o.id));
-  const lampRows =
-    byLamps && lamps.state === 'done'
-      ? lamps.value.rows.filter(
-          (r) => r.option.id !== 'now' && r.colours.some((c) => c.id === candidate.id && c.worst.verdict === 'works'),
-        )
-      : [];
-  // what was seen outranks what is predicted: ruled colours are offered by their ruling alone
-  const { rows } = roomRecord(room);
-  const ruled = rows.filter((r) => r.ruling !== 'open' && r.ruling !== 'untried');
-  const seen = ruled.filter((r) => r.ruling === 'works' && r.candidate.id !== candidate.id).map((r) => r.candidate);
-  const isRuled = (deckColourId: string, strength: number) =>
-    ruled.some((r) => r.candidate.deckColourId === deckColourId && r.candidate.strength === strength);
-  const own = seen.filter((c) => c.deckColourId === candidate.deckColourId);
-  const strengths = candidate.offered.filter(
-    (o) => good.has(`${candidate.deckColourId}@${o.strength}`) && !isRuled(candidate.deckColourId, o.strength),
-  );
-  const colours = [
-    ...seen.filter((c) => c.deckColourId !== candidate.deckColourId).map((c) => ({ c, says: ', works here' })),
-    ...inQuestion(room)
-      .filter((c) => good.has(c.id) && !isRuled(c.deckColourId, c.strength))
-      .map((c) => ({ c, says: ', predicted' })),
-  ];
+  const { own, strengths, colours } = remediesOf({ conflict, room }, asked.value.others);
   const link = ({ c, says }: { c: Candidate; says: string }) => (
     <VisitLink
       key={c.id}
@@ -92,13 +110,7 @@ function Remedies({ conflict, room }: { readonly conflict: LightConflict; readon
   return (
     <dl className="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-2 text-[0.9375rem]">
       <dt className="text-soft">Another lamp</dt>
-      <dd>
-        {!byLamps
-          ? 'does not change daylight'
-          : lampRows.length > 0
-            ? lampRows.map((r) => r.option.says).join('; ') + ': predicted to work'
-            : 'none of those computed helps'}
-      </dd>
+      <dd>{sayLamps(lamps, byLamps, candidate.id)}</dd>
       <dt className="text-soft">Another strength</dt>
       <dd className="flex flex-wrap gap-2">
         {strengths.length + own.length === 0 && 'none of those offered is predicted to work in every light'}

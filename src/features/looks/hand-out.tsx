@@ -94,11 +94,9 @@ function HandedBefore({ hands }: { readonly hands: readonly LookHand[] }) {
 
 type Props = { readonly rows: readonly LookRow[] };
 
-/** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
-export function HandOut({ rows }: Props) {
+/** Which looks are handed over and from which day on, and the handing. */
+function useHandingOver(rows: readonly LookRow[]) {
   const { visit, write } = useVisit();
-  const zone = visit.place.timeZone;
-  const [open, setOpen] = useState(false);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [from, setFrom] = useState('');
   const [busy, setBusy] = useState(false);
@@ -112,22 +110,65 @@ export function HandOut({ rows }: Props) {
   };
   const handOver = async () => {
     setBusy(true);
-    const first = from || dayAfter(Date.now(), zone);
+    const first = from || dayAfter(Date.now(), visit.place.timeZone);
     const looks = chosen.map((row) =>
       savedLook(row, { who: 'client', date: row.look?.date ?? first, state: 'planned', takenAt: null }),
     );
     const handId = v7();
-    const lookIds = looks.map((look) => look.lookId);
+    const hand = { name: 'look.hand', visitId: visit.id, handId, key: makeKey(), lookIds: looks.map((l) => l.lookId) } as const;
     // what is handed out is kept with it, or neither is
-    const done = await write([...looks, { name: 'look.hand', visitId: visit.id, handId, key: makeKey(), lookIds }], {
-      answers: true,
-    }).result;
+    const done = await write([...looks, hand], { answers: true }).result;
     setBusy(false);
     if (!done.ok) return void toast.error(sayRefusal(done));
     setMade(handId);
   };
-  const hand = visit.hands.find((h) => h.id === made);
-  const before = [...visit.hands].reverse().filter((h) => h.id !== made);
+  return { chosen, isChosen: (key: string) => !left.has(key), toggle, from, setFrom, busy, made, setMade, handOver };
+}
+
+/** What is to be handed over, ticked, and from when. */
+function ToHandOver({ rows, handing }: Props & { readonly handing: ReturnType<typeof useHandingOver> }) {
+  const { chosen, busy } = handing;
+  return (
+    <>
+      {rows.length === 0 ? (
+        <p className="text-soft">Every look is taken or falls into the visit: nothing is left to the client.</p>
+      ) : (
+        <div className="grid max-h-[40dvh] gap-1 overflow-auto">
+          {rows.map((row) => (
+            <TickRow
+              key={row.key}
+              label={`${row.number}  ${row.room.name}, ${sayLookWhen(row)}`}
+              aside={hasBoard(row) ? undefined : 'no painted board yet'}
+              checked={handing.isChosen(row.key)}
+              onChange={(on) => handing.toggle(row.key, on)}
+            />
+          ))}
+        </div>
+      )}
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <TextField
+          label="From the day on"
+          type="date"
+          className="w-48"
+          value={handing.from}
+          onChange={(e) => handing.setFrom(e.target.value)}
+          hint="Empty: tomorrow"
+        />
+        <Button look="main" disabled={chosen.length === 0 || busy} onClick={() => void handing.handOver()}>
+          {busy ? 'Saving…' : `Hand over ${chosen.length === 1 ? 'one look' : `${chosen.length} looks`}`}
+        </Button>
+      </div>
+    </>
+  );
+}
+
+/** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
+export function HandOut({ rows }: Props) {
+  const { visit } = useVisit();
+  const [open, setOpen] = useState(false);
+  const handing = useHandingOver(rows);
+  const hand = visit.hands.find((h) => h.id === handing.made);
+  const before = [...visit.hands].reverse().filter((h) => h.id !== handing.made);
   return (
     <Dialog
       title="For the client"
@@ -135,45 +176,12 @@ export function HandOut({ rows }: Props) {
       open={open}
       onOpenChange={(next) => {
         setOpen(next);
-        if (!next) setMade(undefined);
+        if (!next) handing.setMade(undefined);
       }}
       trigger={<Button look="strong">For the client</Button>}
     >
       <div className="grid gap-4">
-        {hand ? (
-          <HandedOver hand={hand} />
-        ) : (
-          <>
-            {rows.length === 0 ? (
-              <p className="text-soft">Every look is taken or falls into the visit: nothing is left to the client.</p>
-            ) : (
-              <div className="grid max-h-[40dvh] gap-1 overflow-auto">
-                {rows.map((row) => (
-                  <TickRow
-                    key={row.key}
-                    label={`${row.number}  ${row.room.name}, ${sayLookWhen(row)}`}
-                    aside={hasBoard(row) ? undefined : 'no painted board yet'}
-                    checked={!left.has(row.key)}
-                    onChange={(on) => toggle(row.key, on)}
-                  />
-                ))}
-              </div>
-            )}
-            <div className="flex flex-wrap items-end justify-between gap-3">
-              <TextField
-                label="From the day on"
-                type="date"
-                className="w-48"
-                value={from}
-                onChange={(e) => setFrom(e.target.value)}
-                hint="Empty: tomorrow"
-              />
-              <Button look="main" disabled={chosen.length === 0 || busy} onClick={() => void handOver()}>
-                {busy ? 'Saving…' : `Hand over ${chosen.length === 1 ? 'one look' : `${chosen.length} looks`}`}
-              </Button>
-            </div>
-          </>
-        )}
+        {hand ? <HandedOver hand={hand} /> : <ToHandOver {...{ rows, handing }} />}
         <HandedBefore hands={before} />
       </div>
     </Dialog>

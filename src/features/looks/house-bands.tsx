@@ -190,7 +190,9 @@ type Props = {
   readonly plan: HousePlan | undefined;
 } & Picking;
 
-/** The house as bands of its own light on one axis of time, with the looks on the light they belong to; after dark and cloud have no hour. */
+/**
+ * The house as bands of its own light on one axis of time, with the looks on the light they belong to; after dark and cloud have no hour.
+ */
 export function HouseBands({ roomId, rows, plan, onPick }: Props) {
   const { visit } = useVisit();
   const zone = visit.place.timeZone;

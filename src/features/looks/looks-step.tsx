@@ -133,29 +133,50 @@ const order = (onNow: readonly LookRow[]) => (p: LookRow, q: LookRow) => {
   return rank(p) - rank(q) || (rank(p) === 0 ? q.worth - p.worth : p.number - q.number);
 };
 
+/** Keys of the step: the number of a look takes it, G the best of those that are on. */
+function useLookKeys(rows: readonly LookRow[], onNow: readonly LookRow[]) {
+  const { take } = useLooks();
+  const byKey = Object.fromEntries(
+    Array.from({ length: 9 }, (_, k) => [
+      String(k + 1),
+      () => {
+        const row = rows.find((r) => r.number === k + 1 && r.state === 'planned');
+        return row ? take(row) : false;
+      },
+    ]),
+  );
+  useKeys({ ...byKey, g: () => (onNow[0] ? take(onNow[0]) : false) });
+}
+
+/** For a day whose sky will not cloud over. */
+function WithoutCloud() {
+  const { visit, write } = useVisit();
+  const skies = visit.plan.skies.filter((s) => s !== 'overcast');
+  return (
+    <p className="mt-2 text-soft">
+      No cloud today?{' '}
+      <button
+        type="button"
+        className="min-h-11 cursor-pointer underline underline-offset-4"
+        onClick={() => write({ name: 'visit.plan', visitId: visit.id, plan: { ...visit.plan, skies } })}
+      >
+        Plan again without it
+      </button>
+    </p>
+  );
+}
+
 /** What to look at when: the plan over the whole house, what is worth a look now, and what each look decides. */
 export function LooksStep({ roomId }: { readonly roomId: string }) {
-  const { visit, write } = useVisit();
+  const { visit } = useVisit();
   const [stopped, setStopped] = useState(false);
   const asked = useHousePlan(!stopped);
   const plan = latest(asked);
   const rows = useMemo(() => lookRows(visit, plan), [visit, plan]);
   useOnRibbon(rows);
   const onNow = useOnNow(rows);
-  const { take } = useLooks();
   const [picked, setPicked] = useState<string>();
-  const byKey = Object.fromEntries(
-    Array.from({ length: 9 }, (_, k) => [
-      String(k + 1),
-      () => {
-        const row = rows.find((r) => r.number === k + 1 && r.state === 'planned');
-        if (!row) return false;
-        take(row);
-        return undefined;
-      },
-    ]),
-  );
-  useKeys({ ...byKey, g: () => (onNow[0] ? take(onNow[0]) : false) });
+  useLookKeys(rows, onNow);
   const pick = (row: LookRow) => {
     setPicked(row.key);
     document.querySelector(`[data-look="${row.number}"]`)?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
@@ -197,24 +218,7 @@ export function LooksStep({ roomId }: { readonly roomId: string }) {
               <HandOut rows={theirs.filter((r) => r.state === 'planned')} />
               {visit.hands.length > 0 && <ReadIn />}
             </div>
-            {needsCloud && (
-              <p className="mt-2 text-soft">
-                No cloud today?{' '}
-                <button
-                  type="button"
-                  className="min-h-11 cursor-pointer underline underline-offset-4"
-                  onClick={() =>
-                    write({
-                      name: 'visit.plan',
-                      visitId: visit.id,
-                      plan: { ...visit.plan, skies: visit.plan.skies.filter((s) => s !== 'overcast') },
-                    })
-                  }
-                >
-                  Plan again without it
-                </button>
-              </p>
-            )}
+            {needsCloud && <WithoutCloud />}
           </div>
         </div>
       )}

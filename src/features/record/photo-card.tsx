@@ -4,7 +4,7 @@ import { Crosshair, X } from 'lucide-react';
 import { useState } from 'react';
 import { castOf } from '@/core/colour/cast';
 import { sayTowards } from '@/core/judge/say-towards';
-import type { Photo } from '@/core/record/photo';
+import { photoSchema, type Photo } from '@/core/record/photo';
 import { Button } from '@/ui/button';
 import { FieldError, TextField } from '@/ui/field';
 import { sayWhen } from '../words/say-light';
@@ -67,6 +67,47 @@ function CastLine({ photo, corrected, onCorrected }: CastProps) {
   );
 }
 
+type HandlingProps = {
+  readonly photo: Photo;
+  readonly name: string;
+  readonly pointing: boolean;
+  readonly onPointing: (on: boolean) => void;
+  readonly onSettings: (settings: Photo['settings']) => void;
+  readonly onRetire: () => void;
+};
+
+/** How it was taken, pointing at the paper in it, and taking it away. */
+function Handling({ photo, name, pointing, onPointing, onSettings, onRetire }: HandlingProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2 print:hidden">
+      <select
+        aria-label={`How ${name} was taken`}
+        className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem]"
+        value={photo.settings}
+        onChange={(e) => onSettings(photoSchema.shape.settings.parse(e.target.value))}
+      >
+        {Object.entries(SETTINGS_WORDS).map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      <Button aria-pressed={pointing} look={pointing ? 'main' : 'plain'} className="px-3" onClick={() => onPointing(!pointing)}>
+        <Crosshair aria-hidden size={16} /> {pointing ? 'Leave it' : 'White paper'}
+      </Button>
+      <button
+        type="button"
+        aria-label={`Take away ${name}`}
+        title="Take this photograph away"
+        onClick={onRetire}
+        className="grid size-11 cursor-pointer place-items-center hover:bg-raised"
+      >
+        <X aria-hidden size={18} />
+      </button>
+    </div>
+  );
+}
+
 /** One photograph with what is known of it. */
 export function PhotoCard({
   roomId,
@@ -118,37 +159,12 @@ export function PhotoCard({
         onBlur={keepCaption}
         onKeyDown={(e) => e.key === 'Enter' && keepCaption()}
       />
-      <div className="flex flex-wrap items-center gap-2 print:hidden">
-        <select
-          aria-label={`How ${name} was taken`}
-          className="min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem]"
-          value={photo.settings}
-          onChange={(e) => void edit({ settings: e.target.value as Photo['settings'] })}
-        >
-          {Object.entries(SETTINGS_WORDS).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </select>
-        <Button
-          aria-pressed={pointing}
-          look={pointing ? 'main' : 'plain'}
-          className="px-3"
-          onClick={() => setPointing(!pointing)}
-        >
-          <Crosshair aria-hidden size={16} /> {pointing ? 'Leave it' : 'White paper'}
-        </Button>
-        <button
-          type="button"
-          aria-label={`Take away ${name}`}
-          title="Take this photograph away"
-          onClick={() => void retire()}
-          className="grid size-11 cursor-pointer place-items-center hover:bg-raised"
-        >
-          <X aria-hidden size={18} />
-        </button>
-      </div>
+      <Handling
+        {...{ photo, name, pointing }}
+        onPointing={setPointing}
+        onSettings={(settings) => void edit({ settings })}
+        onRetire={() => void retire()}
+      />
       <p className="text-sm text-soft">
         {sayWhen(photo.at, visit.place.timeZone)}
         <span className="hidden print:inline"> · {SETTINGS_WORDS[photo.settings]}</span>

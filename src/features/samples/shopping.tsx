@@ -1,9 +1,9 @@
 'use client';
 
-import { POT_REMINDERS, sampleList, sayPotsOf } from '@/core/handover/sampling';
+import { POT_REMINDERS, sampleList, sayPotsOf, type SampleLine } from '@/core/handover/sampling';
 import { CONTAINERS } from '@/core/paint/containers';
 import { sayShots } from '@/core/paint/dispense';
-import { potsKnown } from '@/core/paint/paint-facts';
+import { potsKnown, type PaintFacts, type PotsKnown } from '@/core/paint/paint-facts';
 import { sayStrength } from '@/core/paint/strength';
 import type { Supply } from '@/core/record/supply';
 import { habitsOf } from '@/core/units/habits';
@@ -82,6 +82,47 @@ function Prices({ roomId }: { readonly roomId: string }) {
 
 const money = (value: number, currency: string) => `${currency}${currency.length > 1 ? ' ' : ''}${value.toFixed(2)}`;
 
+type LineProps = {
+  readonly line: SampleLine;
+  /** How the maker’s pots of it are known. */
+  readonly known: PotsKnown;
+  readonly facts: PaintFacts | undefined;
+};
+
+/** One colour to buy: how much of it, what to say at the counter, for which rooms. */
+function ShoppingLine({ line, known, facts }: LineProps) {
+  const { visit } = useVisit();
+  const { candidate, pots } = line;
+  const pours = facts?.pours.filter((p) => pots.counts[p.container as 'pint'] > 0 && CONTAINER_OF[p.container as 'pint']) ?? [];
+  return (
+    <li className="flex gap-3 border-t border-line py-2.5">
+      <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="size-14 shrink-0" />
+      <div className="min-w-0 flex-1 text-[0.9375rem] leading-snug">
+        <b>{sayPotsOf(line, known, visit.units)}</b> of {candidate.maker} {candidate.code}, {candidate.name}
+        <p>
+          Say:{' '}
+          <b>
+            “{candidate.maker} {candidate.code} at {sayStrength(candidate.strength)}”
+          </b>
+        </p>
+        <p className="text-sm text-soft">
+          {sayArea(line.areaM2, visit.units)} in {line.rooms.join(', ')}
+          {known === 'usual' ? `, ${Math.round(pots.used * 100)} % of what it covers` : ''}
+          {candidate.sharedName && `; another maker sells a different colour as ${candidate.name}`}
+        </p>
+        {pours.map((p) => (
+          <p key={p.container} className={p.warns ? 'font-semibold' : 'text-sm text-soft'}>
+            {CONTAINERS[p.container].name}:{' '}
+            {p.shots.map((s) => `${s.colourant} ${sayShots(s.shots)}`).join(', ') || 'no colourant'}, ΔE {p.deltaE00.toFixed(1)}{' '}
+            from what is meant
+            {p.warns && ': rounding shows in so small a pot; a larger one is nearer'}
+          </p>
+        ))}
+      </div>
+    </li>
+  );
+}
+
 /** One list for the visit: pots by colour over all rooms, boards and cards, what it costs, and what to say at the counter. */
 export function Shopping({ roomId }: { readonly roomId: string }) {
   const { visit } = useVisit();
@@ -117,41 +158,9 @@ export function Shopping({ roomId }: { readonly roomId: string }) {
         <p className="py-3 text-soft">Nothing: no sample is waiting to be painted.</p>
       ) : (
         <ul>
-          {list.lines.map((line, k) => {
-            const { candidate, pots } = line;
-            const pours =
-              facts
-                .of(asked[k]!)
-                ?.pours.filter((p) => pots.counts[p.container as 'pint'] > 0 && CONTAINER_OF[p.container as 'pint']) ?? [];
-            return (
-              <li key={line.key} className="flex gap-3 border-t border-line py-2.5">
-                <Patch hex={hexOf(candidate.lab)} label={sayColour(candidate.lab)} className="size-14 shrink-0" />
-                <div className="min-w-0 flex-1 text-[0.9375rem] leading-snug">
-                  <b>{sayPotsOf(line, potsOfKey(line.key), visit.units)}</b> of {candidate.maker} {candidate.code},{' '}
-                  {candidate.name}
-                  <p>
-                    Say:{' '}
-                    <b>
-                      “{candidate.maker} {candidate.code} at {sayStrength(candidate.strength)}”
-                    </b>
-                  </p>
-                  <p className="text-sm text-soft">
-                    {sayArea(line.areaM2, visit.units)} in {line.rooms.join(', ')}
-                    {potsOfKey(line.key) === 'usual' ? `, ${Math.round(pots.used * 100)} % of what it covers` : ''}
-                    {candidate.sharedName && `; another maker sells a different colour as ${candidate.name}`}
-                  </p>
-                  {pours.map((p) => (
-                    <p key={p.container} className={p.warns ? 'font-semibold' : 'text-sm text-soft'}>
-                      {CONTAINERS[p.container].name}:{' '}
-                      {p.shots.map((s) => `${s.colourant} ${sayShots(s.shots)}`).join(', ') || 'no colourant'}, ΔE{' '}
-                      {p.deltaE00.toFixed(1)} from what is meant
-                      {p.warns && ': rounding shows in so small a pot; a larger one is nearer'}
-                    </p>
-                  ))}
-                </div>
-              </li>
-            );
-          })}
+          {list.lines.map((line, k) => (
+            <ShoppingLine key={line.key} line={line} known={potsOfKey(line.key)} facts={facts.of(asked[k]!)} />
+          ))}
         </ul>
       )}
       {list.lines.length > 0 && (

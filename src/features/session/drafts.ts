@@ -1,4 +1,5 @@
 import type { TextStorage } from './ports';
+import { makeListeners } from '@/ui/listeners';
 
 /** Something typed that could not be saved yet: kept as it was typed, with where it stands. */
 export type Draft = {
@@ -11,9 +12,12 @@ export type Draft = {
 
 const KEY = 'elm-swatch.draft.';
 
-/** What was typed and is not saved, kept in the window until it is saved or let go, so that leaving a screen loses nothing and nobody is told that all is saved. */
+/**
+ * What was typed and is not saved, kept in the window until it is saved or let go, so that leaving a screen loses nothing and nobody is
+ * told that all is saved.
+ */
 export function makeDrafts(storage: TextStorage) {
-  const listeners = new Set<() => void>();
+  const { tell, subscribe } = makeListeners();
   let all: ReadonlyMap<string, Draft> = new Map(
     [...storage.keys()]
       .filter((key) => key.startsWith(KEY))
@@ -27,14 +31,11 @@ export function makeDrafts(storage: TextStorage) {
   );
   function set(next: ReadonlyMap<string, Draft>) {
     all = next;
-    for (const listener of listeners) listener();
+    tell();
   }
   return {
     all: () => all,
-    subscribe(listener: () => void): () => void {
-      listeners.add(listener);
-      return () => void listeners.delete(listener);
-    },
+    subscribe,
     get: (id: string): Draft | undefined => all.get(id),
     keep(id: string, draft: Draft): void {
       const before = all.get(id);

@@ -3,6 +3,7 @@ import { inverseOf, stepNow } from '@/core/operations/inverse';
 import { batchId, OPERATION_VERSION, withOperations, type Batch, type Write, type WriteName } from '@/core/operations/operations';
 import type { Visit } from '@/core/record/visit';
 import type { TextStorage } from './ports';
+import { makeListeners } from '@/ui/listeners';
 
 /** Where in the visit something was written, so that taking it back can be seen there. */
 export type StepPlace = {
@@ -53,10 +54,13 @@ function continues(before: HistoryStep | undefined, step: HistoryStep): boolean 
 
 type Taken = { readonly step: HistoryStep; readonly writes: readonly Write[] };
 
-/** What was written in a visit, in one row whatever its kind, and the way back and forth through it. Kept for as long as the window is open. */
+/**
+ * What was written in a visit, in one row whatever its kind, and the way back and forth through it. Kept for as long as the window is
+ * open.
+ */
 export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set'> | undefined) {
   let history: History = read();
-  const listeners = new Set<() => void>();
+  const { tell, subscribe } = makeListeners();
 
   function read(): History {
     try {
@@ -69,7 +73,7 @@ export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set
   function put(next: History) {
     history = next;
     storage?.set(key, JSON.stringify(next));
-    for (const listener of listeners) listener();
+    tell();
   }
   const putStep = (step: HistoryStep, rest: readonly HistoryStep[]) =>
     put({ done: [...rest, step].slice(-MOST_STEPS), undone: [] });
@@ -102,10 +106,7 @@ export function makeHistory(key: string, storage: Pick<TextStorage, 'get' | 'set
   }
   return {
     state: (): History => history,
-    subscribe(listener: () => void): () => void {
-      listeners.add(listener);
-      return () => void listeners.delete(listener);
-    },
+    subscribe,
     /** Notes what was written in one go: one step, however many operations it took. */
     note(before: Visit, batch: Batch, place: StepPlace): void {
       let visit = before;

@@ -1,12 +1,12 @@
 import type { Timer } from './ports';
+import { makeListeners } from '@/ui/listeners';
 
-/** What was changed and waits for the person to pause before it is written: it is not saved yet, and goes out at once when the page goes. */
+/**
+ * What was changed and waits for the person to pause before it is written: it is not saved yet, and goes out at once when the page goes.
+ */
 export function makePauses(timer: Timer) {
   const waiting = new Map<string, { readonly run: () => void; readonly stop: () => void }>();
-  const listeners = new Set<() => void>();
-  const tell = () => {
-    for (const listener of listeners) listener();
-  };
+  const { tell, subscribe } = makeListeners();
   /** Runs what waits under this id; false when nothing does. */
   function runNow(id: string): boolean {
     const held = waiting.get(id);
@@ -30,10 +30,7 @@ export function makePauses(timer: Timer) {
     },
     /** How many wait. */
     count: (): number => waiting.size,
-    subscribe(listener: () => void): () => void {
-      listeners.add(listener);
-      return () => void listeners.delete(listener);
-    },
+    subscribe,
   };
 }
 export type Pauses = ReturnType<typeof makePauses>;

@@ -29,10 +29,74 @@ export type WriteResult =
 
 type Waiting = { readonly tell: (result: WriteResult) => void; readonly answers: boolean };
 
+/** A pause that can be cut short. */
+function makePause(timer: Timer) {
+  let end: (() => void) | undefined;
+  const stop = () => {
+    end?.();
+    end = undefined;
+  };
+  return {
+    stop,
+    start(ms: number, then: () => void): void {
+      end = timer(ms, () => {
+        end = undefined;
+        then();
+      });
+    },
+  };
+}
+
+/** Whoever waits for what becomes of a batch, by its id. */
+function makeAnswers() {
+  const waiting = new Map<string, Waiting>();
+  return {
+    of: (id: string, answers: boolean): Promise<WriteResult> => new Promise((tell) => waiting.set(id, { tell, answers })),
+    /** Tells whoever waits, once; true when a refusal is theirs to show. */
+    tell(id: string, result: WriteResult): boolean {
+      const listener = waiting.get(id);
+      waiting.delete(id);
+      listener?.tell(result);
+      return listener?.answers ?? false;
+    },
+    /** Whoever waits is told that it is kept; the answer itself, should it be a refusal, then goes to the person. */
+    tellKept(batches: readonly Batch[]): void {
+      for (const id of batches.map(batchId)) this.tell(id, { ok: true, id, saved: false });
+    },
+  };
+}
+
+/** How often the server failed at each batch. */
+function makeFailures() {
+  const counts = new Map<string, number>();
+  return {
+    /** The count with this answer in it. */
+    withNext(id: string, result: ApplyResult): number {
+      const count = (counts.get(id) ?? 0) + (!result.ok && result.reason === 'failed' ? 1 : 0);
+      counts.set(id, count);
+      return count;
+    },
+    forget: (id: string) => void counts.delete(id),
+  };
+}
+
+type Next =
+  | { readonly next: 'saved'; readonly applied: Applied; readonly id: string }
+  | { readonly next: 'refuse'; readonly refusal: Refusal }
+  | { readonly next: 'again'; readonly trouble: string | undefined };
+/** What follows from an answer; `failed`: how often the server failed at the batch, this time included. */
+function nextAfter(result: ApplyResult, failed: number): Next {
+  if (result.ok) return { next: 'saved', applied: result, id: result.id };
+  const { ok: _, ...refusal } = result;
+  if (refusal.reason === 'no-room') return { next: 'again', trouble: refusal.says };
+  if (refusal.reason === 'failed' && failed < MOST_FAILURES) return { next: 'again', trouble: undefined };
+  return { next: 'refuse', refusal };
+}
+
 /**
  * Sends batches one after the other, in the order in which they were written. A server that cannot be reached is tried again, ever more
- * slowly, until it is back. A batch that is refused for ever, or that the server fails at several times, is set aside and does not hold up those
- * behind it.
+ * slowly, until it is back. A batch that is refused for ever, or that the server fails at several times, is set aside and does not hold
+ * up those behind it.
  */
 export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, timer: Timer, events: SenderEvents) {
   let queue: readonly Batch[] = [];
@@ -40,62 +104,41 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   let busy = false;
   let attempts = 0;
   let trouble: string | undefined;
-  let stopPause: (() => void) | undefined;
-  const failures = new Map<string, number>();
-  const waiting = new Map<string, Waiting>();
+  const pause = makePause(timer);
+  const failures = makeFailures();
+  const answers = makeAnswers();
 
   const change = (next: Saving) => {
     saving = next;
     events.onChange();
   };
-  /** Tells whoever waits; true when the refusal is theirs to show. */
-  function tell(id: string, result: WriteResult): boolean {
-    const listener = waiting.get(id);
-    listener?.tell(result);
-    return listener?.answers ?? false;
-  }
   function leave(batch: Batch) {
     queue = queue.filter((b) => b !== batch);
     attempts = 0;
-    failures.delete(batchId(batch));
+    failures.forget(batchId(batch));
   }
   function refuse(batch: Batch, refusal: Refusal) {
     leave(batch);
-    if (tell(batchId(batch), { ok: false, ...refusal })) outbox.forget(batchId(batch));
+    if (answers.tell(batchId(batch), { ok: false, ...refusal })) outbox.forget(batchId(batch));
     else outbox.setAside(batch, refusal);
-    waiting.delete(batchId(batch));
     events.onRefused(batch);
   }
-  function settle(batch: Batch, result: ApplyResult): 'next' | 'again' {
-    if (result.ok) {
+  /** False when the batch is to be sent again. */
+  function settle(batch: Batch, result: ApplyResult): boolean {
+    const id = batchId(batch);
+    const after = nextAfter(result, failures.withNext(id, result));
+    if (after.next === 'again') {
+      trouble = after.trouble;
+      return false;
+    }
+    if (after.next === 'refuse') refuse(batch, after.refusal);
+    else {
       leave(batch);
-      outbox.forget(batchId(batch));
-      tell(batchId(batch), { ok: true, id: result.id, saved: true });
-      waiting.delete(batchId(batch));
-      events.onSaved(batch, result);
-      return 'next';
+      outbox.forget(id);
+      answers.tell(id, { ok: true, id: after.id, saved: true });
+      events.onSaved(batch, after.applied);
     }
-    const { ok: _, ...refusal } = result;
-    if (refusal.reason === 'no-room') {
-      trouble = refusal.says;
-      return 'again';
-    }
-    if (refusal.reason !== 'failed') {
-      refuse(batch, refusal);
-      return 'next';
-    }
-    const failed = (failures.get(batchId(batch)) ?? 0) + 1;
-    failures.set(batchId(batch), failed);
-    if (failed < MOST_FAILURES) return 'again';
-    refuse(batch, refusal);
-    return 'next';
-  }
-  /** Whoever waits for an answer is told that it is kept; the answer itself, should it be a refusal, then goes to the person. */
-  function tellKept() {
-    for (const id of queue.map(batchId)) {
-      tell(id, { ok: true, id, saved: false });
-      waiting.delete(id);
-    }
+    return true;
   }
   async function pump() {
     if (busy) return;
@@ -104,17 +147,14 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
       if (saving !== 'waiting') change('saving');
       const result = await transport.send(batch).catch(() => undefined);
       trouble = undefined;
-      if (result && settle(batch, result) === 'next') {
+      if (result && settle(batch, result)) {
         change('saving');
         continue;
       }
       attempts += 1;
-      tellKept();
+      answers.tellKept(queue);
       change('waiting');
-      stopPause = timer(pauseBefore(attempts), () => {
-        stopPause = undefined;
-        void pump();
-      });
+      pause.start(pauseBefore(attempts), () => void pump());
       break;
     }
     busy = false;
@@ -122,8 +162,7 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   }
   /** Does not wait out a pause: something new was said, or the server seems to be back. */
   function now() {
-    stopPause?.();
-    stopPause = undefined;
+    pause.stop();
     void pump();
   }
   return {
@@ -136,10 +175,9 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
       now();
     },
     /** What becomes of a batch that is being sent, by its id. */
-    resultOf: (id: string, answers: boolean): Promise<WriteResult> =>
-      new Promise((tellIt) => waiting.set(id, { tell: tellIt, answers })),
+    resultOf: answers.of,
     now,
-    stop: () => stopPause?.(),
+    stop: pause.stop,
   };
 }
 export type Sender = ReturnType<typeof makeSender>;

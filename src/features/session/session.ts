@@ -1,16 +1,20 @@
 import { z } from 'zod';
+import type { Refusal } from '@/core/operations/operation';
 import {
   batchId,
   OPERATION_VERSION,
   writeSchema,
   type Batch,
   type Operation,
+  type Write,
   type WriteInput,
 } from '@/core/operations/operations';
+import type { Applied } from '@/core/operations/revision';
 import type { Outbox, SetAside } from './outbox';
 import type { Timer, Transport } from './ports';
 import { makeSender, type Saving, type WriteResult } from './sender';
 import type { VisitStore } from './visit-store';
+import { makeListeners } from '@/ui/listeners';
 
 export type SessionState = {
   readonly saving: Saving;
@@ -47,10 +51,48 @@ type Environment = {
   readonly tellOthers: () => void;
 };
 
+type Read = { readonly writes: readonly Write[] } | { readonly refusal: Extract<Refusal, { reason: 'invalid' }> };
+/** What was said, as the server will keep it, or what in it is no write. */
+function readWrites(said: Said): Read {
+  const parsed = z
+    .array(writeSchema)
+    .min(1)
+    .safeParse(Array.isArray(said) ? said : [said]);
+  if (parsed.success) return { writes: parsed.data };
+  const issues = parsed.error.issues.map((i) => ({ path: i.path.slice(1).join('.'), message: i.message }));
+  return { refusal: { reason: 'invalid', issues } };
+}
+
+/** The visits that are open here, and follow what is written. */
+function makeOpenVisits() {
+  const stores = new Set<VisitStore>();
+  return {
+    attach(store: VisitStore, unsaved: Batch): () => void {
+      stores.add(store);
+      store.say(unsaved);
+      return () => void stores.delete(store);
+    },
+    say(operations: Batch): void {
+      for (const store of stores) store.say(operations);
+    },
+    /** A refusal says that something here is not as it is there. */
+    unsay(batch: Batch): void {
+      for (const store of stores) {
+        store.unsay(batch);
+        void store.read();
+      }
+    },
+    saved(batch: Batch, applied: Applied): void {
+      for (const store of stores) if (!store.saved(batch, applied)) void store.read();
+    },
+    read: async (): Promise<void> => void (await Promise.all([...stores].map((store) => store.read()))),
+  };
+}
+
 /** Everything a page writes goes through here, and is shown, kept, sent, and told of. */
 export function makeSession({ outbox, transport, timer, now, newId, tellOthers }: Environment) {
-  const listeners = new Set<() => void>();
-  const stores = new Set<VisitStore>();
+  const { tell, subscribe } = makeListeners();
+  const open = makeOpenVisits();
   let state: SessionState = { saving: 'saved', unsaved: new Set(), aside: [], frail: false, trouble: undefined };
   const kept = new Map<string, boolean>();
 
@@ -58,14 +100,10 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     const { saving, unsaved, trouble } = sender.state();
     const frail = unsaved.some((o) => kept.get(o.id) === false);
     state = { saving, unsaved: new Set(unsaved.map((o) => o.id)), aside: outbox.aside(), frail, trouble };
-    for (const listener of listeners) listener();
+    tell();
   }
   function onRefused(batch: Batch) {
-    for (const store of stores) {
-      store.unsay(batch);
-      // a refusal says that something here is not as it is there
-      void store.read();
-    }
+    open.unsay(batch);
     refresh();
   }
   const sender = makeSender(outbox, transport, timer, {
@@ -73,7 +111,7 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     onRefused,
     onSaved(batch, applied) {
       for (const { id } of batch) kept.delete(id);
-      for (const store of stores) if (!store.saved(batch, applied)) void store.read();
+      open.saved(batch, applied);
       tellOthers();
     },
   });
@@ -81,33 +119,26 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
   function send(batch: Batch) {
     const isKept = outbox.keep(batch);
     for (const { id } of batch) kept.set(id, isKept);
-    for (const store of stores) store.say(batch);
+    open.say(batch);
     sender.add([batch]);
   }
   return {
     state: () => state,
-    subscribe(listener: () => void): () => void {
-      listeners.add(listener);
-      return () => void listeners.delete(listener);
-    },
+    subscribe,
     /**
-     * Reads what is said as the server will keep it, shows it at once, keeps it in the browser, and sends it until it is saved or refused. What
-     * is no write is refused here, whole.
+     * Reads what is said as the server will keep it, shows it at once, keeps it in the browser, and sends it until it is saved or
+     * refused. What is no write is refused here, whole.
      */
     write(said: Said, { answers = false }: WriteOptions = {}): Written {
-      const parsed = z
-        .array(writeSchema)
-        .min(1)
-        .safeParse(Array.isArray(said) ? said : [said]);
-      if (!parsed.success) {
-        const issues = parsed.error.issues.map((i) => ({ path: i.path.slice(1).join('.'), message: i.message }));
-        const [id, refusal] = [newId(), { reason: 'invalid', issues } as const];
-        if (!answers) outbox.setAsideUnread(id, said, refusal);
+      const read = readWrites(said);
+      if ('refusal' in read) {
+        const id = newId();
+        if (!answers) outbox.setAsideUnread(id, said, read.refusal);
         refresh();
-        return { id, operations: [], result: Promise.resolve({ ok: false, ...refusal }) };
+        return { id, operations: [], result: Promise.resolve({ ok: false, ...read.refusal }) };
       }
       const at = new Date(now()).toISOString();
-      const operations = parsed.data.map((write): Operation => ({ id: newId(), version: OPERATION_VERSION, at, write }));
+      const operations = read.writes.map((write): Operation => ({ id: newId(), version: OPERATION_VERSION, at, write }));
       const id = batchId(operations);
       const result = sender.resultOf(id, answers);
       send(operations);
@@ -116,20 +147,16 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
     /** Sends what an earlier page left behind. */
     resume(): void {
       const left = outbox.waiting();
-      for (const store of stores) store.say(left.flat());
+      open.say(left.flat());
       sender.add(left);
       refresh();
     },
     /** A visit that is open here follows what is written. */
-    attach(store: VisitStore): () => void {
-      stores.add(store);
-      store.say(sender.state().unsaved);
-      return () => void stores.delete(store);
-    },
+    attach: (store: VisitStore): (() => void) => open.attach(store, sender.state().unsaved),
     /** Another window saved something, or the network is back; done when everything that is open here has caught up. */
     async readAgain(): Promise<void> {
       sender.now();
-      await Promise.all([...stores].map((store) => store.read()));
+      await open.read();
     },
     /** Sends once more what was set aside, as it is. */
     tryAgain(id: string): void {

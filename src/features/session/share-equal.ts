@@ -13,7 +13,10 @@ function shareRecord(before: Readonly<Record<string, unknown>>, now: Readonly<Re
   return same ? before : shared;
 }
 
-/** `now`, with every part of it that equals its counterpart in `before` replaced by that: what did not change keeps its identity. Plain JSON only. */
+/**
+ * `now`, with every part of it that equals its counterpart in `before` replaced by that: what did not change keeps its identity. Plain
+ * JSON only.
+ */
 export function shareEqual<T>(before: unknown, now: T): T {
   if (Array.isArray(before) && Array.isArray(now)) return shareArray(before, now) as T;
   if (isRecord(before) && isRecord(now)) return shareRecord(before, now) as T;

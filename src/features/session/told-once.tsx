@@ -5,13 +5,10 @@ import { useSyncExternalStore } from 'react';
 import { localText } from '@/ui/browser-text';
 import { Button } from '@/ui/button';
 import { KEEPING } from './address';
+import { makeListeners } from '@/ui/listeners';
 
 const KEY = 'elm-swatch.told';
-const listeners = new Set<() => void>();
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => void listeners.delete(listener);
-};
+const { tell, subscribe } = makeListeners();
 
 type Props = { readonly name: string; readonly says: readonly string[] };
 
@@ -27,7 +24,7 @@ export function ToldOnce({ name, says }: Props) {
   if (says.length === 0 || told === name || where === KEEPING) return null;
   const read = () => {
     localText.set(KEY, name);
-    for (const listener of listeners) listener();
+    tell();
   };
   return (
     <div

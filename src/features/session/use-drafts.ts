@@ -37,8 +37,8 @@ type Field = {
 };
 
 /**
- * A field that saves itself a moment after the typing and when it is left. What cannot be saved stays as it was typed, says why, and is there
- * again when the person comes back.
+ * A field that saves itself a moment after the typing and when it is left. What cannot be saved stays as it was typed, says why, and is
+ * there again when the person comes back.
  */
 export function useSelfSaving({ id, saved, where, href, keep, says }: Field) {
   const draft = useDrafts().get(id);

@@ -25,6 +25,7 @@ import { browserSession } from './browser-session';
 import { makeHistory, type StepPlace, type VisitHistory } from './history';
 import type { Said, WriteOptions, Written } from './session';
 import { makeVisitStore, type VisitStore } from './visit-store';
+import { makeListeners } from '@/ui/listeners';
 
 type VisitContext = {
   /** The visit with everything just said, saved or not. */
@@ -56,16 +57,10 @@ export function useRoom(roomId: string): RoomInLight {
 
 /** A store of the visit that redraws whoever reads it. */
 function makeObserved(first: VisitAt) {
-  const listeners = new Set<() => void>();
+  const { tell, subscribe } = makeListeners();
   const news = (...asked: Parameters<ReturnType<typeof browserSession>['transport']['news']>) =>
     browserSession().transport.news(...asked);
-  const store: VisitStore = makeVisitStore(first, { news }, () => {
-    for (const listener of listeners) listener();
-  });
-  const subscribe = (listener: () => void) => {
-    listeners.add(listener);
-    return () => void listeners.delete(listener);
-  };
+  const store: VisitStore = makeVisitStore(first, { news }, tell);
   return { store, subscribe, first };
 }
 

@@ -8,6 +8,42 @@ import { shareEqual } from './share-equal';
 type Ids = ReadonlySet<string>;
 const without = (operations: readonly Operation[], ids: Ids) => operations.filter((o) => !ids.has(o.id));
 
+/** A visit with every one of these operations done to it; undefined when one of them cannot be. */
+function advanced(visit: Visit, operations: readonly Operation[]): Visit | undefined {
+  let next = visit;
+  for (const operation of operations) {
+    const outcome = outcomeOf(next, operation);
+    if (isRefusal(outcome)) return undefined;
+    next = outcome;
+  }
+  return next;
+}
+
+/** What came of reading: all is here, something was missed, or the server is away. */
+type Came = 'here' | 'missed' | 'away';
+
+/** Reads once at a time; asked while it reads, it reads once more, unless the server is away. */
+function oneAtATime(read: () => Promise<Came>): () => Promise<void> {
+  let doing: Promise<void> | undefined;
+  let again = false;
+  const whole = async () => {
+    let came: Came;
+    do {
+      again = false;
+      came = await read();
+    } while (came === 'missed' || (again && came !== 'away'));
+  };
+  return async () => {
+    if (doing) {
+      again = true;
+      return doing;
+    }
+    doing = whole();
+    await doing;
+    doing = undefined;
+  };
+}
+
 /**
  * A visit as a page holds it: as the server had it at a revision, and over it what was said here and is not in that yet. What an operation
  * makes of a visit is the same here and there, so that after a write nothing has to be read again; what others wrote is read as operations.
@@ -19,8 +55,6 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
   /** Said here, done there, not in what was read yet. */
   let saved: Ids = new Set();
   let view = first.visit;
-  let reading: Promise<void> | undefined;
-  let again = false;
 
   function show() {
     const next = withOperations(stored, said);
@@ -34,42 +68,42 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
   }
   /** Does operations to what is stored; false when one of them cannot be done, which says that something was missed. */
   function advance(operations: readonly Operation[], to: Revision): boolean {
-    let next = stored;
-    for (const operation of operations) {
-      const outcome = outcomeOf(next, operation);
-      if (isRefusal(outcome)) return false;
-      next = outcome;
-    }
+    const next = advanced(stored, operations);
+    if (!next) return false;
     stored = next;
     revision = to;
     drop(new Set(operations.map((o) => o.id)));
     return true;
   }
-  function take(news: VisitNews, asked: { readonly revision: Revision | undefined; readonly saved: Ids }) {
-    if (news.kind === 'same') return drop(asked.saved);
+  function take(news: VisitNews, asked: { readonly revision: Revision | undefined; readonly saved: Ids }): Came {
+    if (news.kind === 'same') {
+      drop(asked.saved);
+      return 'here';
+    }
     // what was read since the question counts, not the answer to it
-    if (asked.revision?.seq !== revision?.seq) return void (again = true);
+    if (asked.revision?.seq !== revision?.seq) return 'missed';
     if (news.kind === 'operations') {
-      if (!advance(news.operations, news.revision)) {
-        revision = undefined;
-        again = true;
-      }
-      return;
+      if (advance(news.operations, news.revision)) return 'here';
+      revision = undefined;
+      return 'missed';
     }
     stored = shareEqual(stored, news.visit);
     revision = news.revision;
     drop(asked.saved);
+    return 'here';
   }
-  async function readOnce() {
+  async function readOnce(): Promise<Came> {
     const asked = { revision, saved };
+    let came: Came = 'here';
     try {
       const news = await transport.news(first.visit.id, revision);
-      if (news) take(news, asked);
+      if (news) came = take(news, asked);
     } catch {
-      // the server is away: what is on the screen stays, and sending goes on by itself
-      again = false;
+      // what is on the screen stays, and sending goes on by itself
+      came = 'away';
     }
     show();
+    return came;
   }
   return {
     visit: (): Visit => view,
@@ -91,20 +125,7 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
       return follows === true;
     },
     /** Reads what happened since; asked while it reads, it reads once more. */
-    async read(): Promise<void> {
-      if (reading) {
-        again = true;
-        return reading;
-      }
-      reading = (async () => {
-        do {
-          again = false;
-          await readOnce();
-        } while (again);
-      })();
-      await reading;
-      reading = undefined;
-    },
+    read: oneAtATime(readOnce),
   };
 }
 export type VisitStore = ReturnType<typeof makeVisitStore>;

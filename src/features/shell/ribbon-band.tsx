@@ -2,7 +2,7 @@
 
 import { useVisit } from '../session/visit-context';
 import { habitsOf, hourTick } from '@/core/units/habits';
-import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import { wallClock } from '@/core/light/time-zone';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { useWidth } from '@/ui/use-width';
@@ -127,11 +127,42 @@ const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, looks, la
 /** Width of the band before it is measured, px. */
 const USUAL_WIDTH = 840;
 
+/** How many quarters of an hour a key goes. */
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowUp: 1,
+  PageDown: -4,
+  PageUp: 4,
+};
+
+/** Where a finger or a key takes the cursor. */
+function useDayHand(box: RefObject<HTMLDivElement | null>, day: DayAnswer, index: number) {
+  const set = useSetCursor();
+  const { first, last } = spanOf(day);
+  const go = (moment: number) => set({ at: day.moments[Math.max(first, Math.min(last, moment))]!, shown: 'in-light' });
+  const drag = (event: PointerEvent) => {
+    if (event.type === 'pointermove' && event.buttons === 0) return;
+    const { left, width } = box.current!.getBoundingClientRect();
+    go(first + Math.floor(((event.clientX - left) / width) * (last - first + 1)));
+  };
+  const onKey = (event: KeyboardEvent) => {
+    const ends: Readonly<Record<string, number>> = { Home: first, End: last };
+    const by = STEPS[event.key];
+    const to = by === undefined ? ends[event.key] : index + by;
+    if (to === undefined) return;
+    event.preventDefault();
+    event.stopPropagation();
+    go(to);
+  };
+  return { drag, onKey };
+}
+
 /** The day of a room as a band that is dragged, stepped with the arrow keys, or tapped. */
 export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, now, stale }: Props) {
   const at = useCursorPart((m) => m.at);
   const lampsOn = useCursorPart((m) => m.lampsOn);
-  const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);
   const width = useWidth(box, USUAL_WIDTH);
   const { first, last } = useMemo(() => spanOf(day), [day]);
@@ -139,29 +170,7 @@ export function RibbonBand({ day, zone, place, where, scale, sun, taken, looks, 
   const index = momentIndex(day, at);
   const light = (lampsOn ? day.withLamps : day.daylight)[index]![place]!;
   const lux = light.lux * scale;
-  const go = (moment: number) => set({ at: day.moments[Math.max(first, Math.min(last, moment))]!, shown: 'in-light' });
-  const drag = (event: PointerEvent) => {
-    if (event.type === 'pointermove' && event.buttons === 0) return;
-    const { left, width } = box.current!.getBoundingClientRect();
-    go(first + Math.floor(((event.clientX - left) / width) * count));
-  };
-  const steps: Readonly<Record<string, number>> = {
-    ArrowLeft: -1,
-    ArrowRight: 1,
-    ArrowDown: -1,
-    ArrowUp: 1,
-    PageDown: -4,
-    PageUp: 4,
-  };
-  const onKey = (event: KeyboardEvent) => {
-    const ends: Readonly<Record<string, number>> = { Home: first, End: last };
-    const by = steps[event.key];
-    const to = by === undefined ? ends[event.key] : index + by;
-    if (to === undefined) return;
-    event.preventDefault();
-    event.stopPropagation();
-    go(to);
-  };
+  const { drag, onKey } = useDayHand(box, day, index);
   // by night the cursor stands at the end of the band that is nearer
   const share = Math.max(0, Math.min(1, (index - first + 0.5) / count));
   const says = stale

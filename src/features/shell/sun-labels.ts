@@ -13,8 +13,8 @@ type Span = readonly [from: number, to: number];
 const apart = ([a, b]: Span, [c, d]: Span) => b <= c || d <= a;
 
 /**
- * Lays out the stretches of direct sun under a band: on the first line where they meet no other stretch, their words at the right where there
- * is room, else at the left, else not at all; no words over other words or another line.
+ * Lays out the stretches of direct sun under a band: on the first line where they meet no other stretch, their words at the right where
+ * there is room, else at the left, else not at all; no words over other words or another line.
  *
  * @param first the band's first moment; @param count moments it shows; @param width of the band, px
  */

@@ -16,7 +16,9 @@ const NOTHING: History = { done: [], undone: [] };
 /** What was said last stands alone. */
 const TOAST = 'undo';
 
-/** Takes back what was written last in this visit, whatever it was, goes to where it was written, and says what it was; and does it again. */
+/**
+ * Takes back what was written last in this visit, whatever it was, goes to where it was written, and says what it was; and does it again.
+ */
 function useUndo() {
   const { visit, write, history } = useVisit();
   const say = useSay();

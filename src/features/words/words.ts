@@ -18,7 +18,8 @@ const REFUSED: ByTag<Refusals, [], string> = {
 };
 
 /** What to tell the person when a write was refused. */
-export const sayRefusal = (refusal: Refusal): string => byTag<Refusals, Refusal['reason'], [], string>(REFUSED, refusal.reason, refusal);
+export const sayRefusal = (refusal: Refusal): string =>
+  byTag<Refusals, Refusal['reason'], [], string>(REFUSED, refusal.reason, refusal);
 
 /** "+18 points", with a real minus sign. */
 export const signed = (value: number, digits = 0): string =>

@@ -1,8 +1,9 @@
 import { createHash, randomBytes, randomInt, timingSafeEqual } from 'node:crypto';
 
 /**
- * Who may use a server that other machines can reach: a device that has entered a code which was shown on a screen already let in, or where the
- * server was started. A code lets one device in, for ten minutes, and a few wrong tries end it. Kept in memory: a new start asks anew.
+ * Who may use a server that other machines can reach: a device that has entered a code which was shown on a screen already let in, or
+ * where the server was started. A code lets one device in, for ten minutes, and a few wrong tries end it. Kept in memory: a new start
+ * asks anew.
  */
 export type Device = {
   readonly id: string;

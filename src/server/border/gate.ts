@@ -55,7 +55,10 @@ async function enter(request: Request): Promise<Response> {
   });
 }
 
-/** A new code, where the server was started, when the last is too old and nobody is in who could make one; not more often than once a minute. */
+/**
+ * A new code, where the server was started, when the last is too old and nobody is in who could make one; not more often than once a
+ * minute.
+ */
 const PAUSE_MS = 60_000;
 let shownAt = -Infinity;
 async function showAgain(): Promise<void> {

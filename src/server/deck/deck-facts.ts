@@ -49,7 +49,10 @@ async function coloursNow(sql: Sql): Promise<Map<string, Known>> {
   return mixed.colours;
 }
 
-/** What the deck says of colours at strengths, in their order; undefined for a colour it does not have. Each is mixed once per state of the deck. */
+/**
+ * What the deck says of colours at strengths, in their order; undefined for a colour it does not have. Each is mixed once per state of
+ * the deck.
+ */
 export async function deckFactsOf(sql: Sql, wanted: readonly AtStrength[]): Promise<(DeckFacts | undefined)[]> {
   const colours = await coloursNow(sql);
   const missing = [...new Set(wanted.map((w) => w.deckColourId))].filter((id) => !colours.has(id));

@@ -8,7 +8,9 @@ import { visitById } from '../visits/queries';
 import { csvFile } from './csv';
 import { fileName, type MadeFile } from './file-name';
 
-/** The room record as `record.csv`, `record.json`, `record-a4.pdf` or `record-letter.pdf`; undefined when there is no such room or format. */
+/**
+ * The room record as `record.csv`, `record.json`, `record-a4.pdf` or `record-letter.pdf`; undefined when there is no such room or format.
+ */
 export async function roomRecordFile(visitId: string, roomId: string, file: string): Promise<MadeFile | undefined> {
   const visit = await visitById(visitId);
   const room = visit?.rooms.find((r) => r.id === roomId);

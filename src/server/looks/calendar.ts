@@ -30,8 +30,8 @@ export function instantOfLook({ date, fromHour, toHour }: LookCard, day: string,
 const escaped = (text: string): string => text.replace(/[\\;,]/g, '\\$&').replace(/\r?\n/g, '\\n');
 
 /**
- * The looks of a hand-out as a calendar (RFC 5545): events in the home's time zone, which the file describes, each with an alarm. The same look
- * has the same UID in every file, so that reading it in again moves it.
+ * The looks of a hand-out as a calendar (RFC 5545): events in the home's time zone, which the file describes, each with an alarm. The
+ * same look has the same UID in every file, so that reading it in again moves it.
  */
 export function looksCalendar(visit: Visit, hand: LookHand, cards: readonly LookCard[]): string {
   const { timeZone: zone } = visit.place;

@@ -41,8 +41,8 @@ type OnPage = {
 };
 
 /**
- * The looks of a hand-out as one HTML file that opens without a network: its own script and style alone may run (by their hashes), nothing can be
- * fetched, and what was answered leaves it as a file.
+ * The looks of a hand-out as one HTML file that opens without a network: its own script and style alone may run (by their hashes),
+ * nothing can be fetched, and what was answered leaves it as a file.
  */
 export function clientPage(visit: Visit, hand: LookHand, { cards, card }: OnPage): string {
   const policy = `default-src 'none'; script-src ${hashOf(CLIENT_SCRIPT)}; style-src ${hashOf(STYLE)}; font-src data:; base-uri 'none'; form-action 'none'`;

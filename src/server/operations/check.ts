@@ -93,8 +93,8 @@ async function refuseSigned(sql: Sql, { roomId, decisionId }: WriteOf<'decision.
 }
 
 /**
- * Refuses what cannot be, asking once for all that a write names. What stands in the journal was checked when it was said, and is never asked
- * again.
+ * Refuses what cannot be, asking once for all that a write names. What stands in the journal was checked when it was said, and is never
+ * asked again.
  *
  * @param saidNow false for what was said elsewhere before: what was taken out or signed since does not refuse it
  */

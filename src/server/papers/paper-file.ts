@@ -77,7 +77,10 @@ async function allPapers(visit: VisitInLight, paper: Paper): Promise<MadeFile> {
   return { body, type: 'application/zip', name: `${fileName(`${visit.label} papers`, 'papers')}.zip`, extension: 'zip' };
 }
 
-/** A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf`, `all-a4.zip` …; undefined when there is none of that name. */
+/**
+ * A paper of a visit: `schedule-a4.pdf`, `order-letter.pdf`, `client.csv`, `labels-a4.pdf`, `all-a4.zip` …; undefined when there is none
+ * of that name.
+ */
 export async function paperFile(visitId: string, file: string): Promise<MadeFile | undefined> {
   if (file.startsWith('labels-')) return labelsFile(visitId, file);
   const whole = SHEETS.find((p) => file === `all-${p}.zip`);

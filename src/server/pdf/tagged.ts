@@ -49,8 +49,8 @@ function begin(doc: PDFDocument): void {
 
 let isOn = false;
 /**
- * Has every text of a document tagged as what it is (PDF 1.7, 14.8): titles, headings, paragraphs, in the order in which they are read. The renderer has no
- * way to say it; it is heard from the operators that begin and end a text.
+ * Has every text of a document tagged as what it is (PDF 1.7, 14.8): titles, headings, paragraphs, in the order in which they are read.
+ * The renderer has no way to say it; it is heard from the operators that begin and end a text.
  */
 export function tagTexts(): void {
   if (isOn) return;

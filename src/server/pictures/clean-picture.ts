@@ -14,8 +14,8 @@ export type CleanPicture =
   | { readonly ok: false; readonly reason: 'not-a-picture' };
 
 /**
- * A photograph as it is kept: turned upright, at most {@link PHOTO_LIMITS}.side pixels long, in sRGB, and nothing but the picture: place, time, camera
- * and thumbnail that came with it are left behind.
+ * A photograph as it is kept: turned upright, at most {@link PHOTO_LIMITS}.side pixels long, in sRGB, and nothing but the picture: place,
+ * time, camera and thumbnail that came with it are left behind.
  */
 export function cleanPicture(bytes: Uint8Array): Promise<CleanPicture> {
   const cleaned = turn.then(() => clean(bytes));

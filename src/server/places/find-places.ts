@@ -30,7 +30,10 @@ function countryName(code: string): string {
   return name;
 }
 
-/** What a town lies in below its country: a county in Britain, two letters in North America, a state or province elsewhere; empty where it is its own. */
+/**
+ * What a town lies in below its country: a county in Britain, two letters in North America, a state or province elsewhere; empty where it
+ * is its own.
+ */
 function regionOf({ country, admin: [state, county], name }: Town): string {
   if (BY_LETTERS.has(country) && /^[A-Z]{2}$/.test(state)) return state;
   const regions = [BY_COUNTY.has(country) ? adminName(country, state, county) : undefined, adminName(country, state)];
@@ -72,8 +75,8 @@ function rankOf({ searched, name }: Town, asked: string): number | undefined {
 }
 
 /**
- * Towns whose name begins with what was typed, in their own language or another one: the best answer and the largest first; what follows a comma
- * names country, state or county.
+ * Towns whose name begins with what was typed, in their own language or another one: the best answer and the largest first; what follows
+ * a comma names country, state or county.
  */
 export function findPlaces(text: string, most = 8): FoundPlace[] {
   const [asked = '', ...rest] = text.split(',').map(foldedText);

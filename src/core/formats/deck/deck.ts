@@ -60,7 +60,10 @@ export type Problem = { readonly line: number; readonly reason: string };
 export type RowLines = ReadonlyMap<string, number>;
 export const rowKey = (maker: string, kind: 'colour' | 'base', code: string): string => `${maker}\0${kind}\0${code}`;
 
-/** What is wrong with a file, the first of it kept and all of it counted, so that a file of millions of bad rows costs no more than a short one. */
+/**
+ * What is wrong with a file, the first of it kept and all of it counted, so that a file of millions of bad rows costs no more than a
+ * short one.
+ */
 export type Problems = {
   readonly add: (problem: Problem) => void;
   readonly list: () => readonly Problem[];

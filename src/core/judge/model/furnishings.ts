@@ -6,7 +6,9 @@ export const FURNISHINGS = {
   furnishingMost: 1.9, // cost
   /** A furnishing may be replaced: its conflicts count this much; and a wall is never too weak beside it. */
   furnishing: 0.7, // share
-  /** Chroma from which a furnishing can answer from across the hue circle, and does so wholly; and the same of the hue distance (degrees). */
+  /**
+   * Chroma from which a furnishing can answer from across the hue circle, and does so wholly; and the same of the hue distance (degrees).
+   */
   answerFromChroma: 5, // C*ab
   answerFullChroma: 10, // C*ab
   answerFromDeg: 30, // degrees

@@ -10,7 +10,10 @@ export const NEARNESS = {
   ownMost: 4, // cost
   /** ΔE00 under which a candidate blends with what is large ("too close"). */
   closeBelow: 3, // ΔE00
-  /** ΔE00 by which blending fades out above that, and by how much later when the two differ in depth alone: a step neither match nor contrast. */
+  /**
+   * ΔE00 by which blending fades out above that, and by how much later when the two differ in depth alone: a step neither match nor
+   * contrast.
+   */
   closeFades: 1.2, // ΔE00
   closeStep: 0.8, // ΔE00
   /** ΔE00 up to which a candidate is the very colour of a thing of one colour, which is a choice, and from which it is a near miss. */

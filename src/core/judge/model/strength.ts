@@ -16,7 +16,10 @@ export const STRENGTH = {
   weakStep: 3, // C*ab
   /** The share of that expected chroma a candidate may lack for free. */
   weakSlack: 0.25, // share
-  /** Share of the stay's chroma by which a candidate must fall short to count wholly as the weaker one: what is as strong is never too weak. */
+  /**
+   * Share of the stay's chroma by which a candidate must fall short to count wholly as the weaker one: what is as strong is never too
+   * weak.
+   */
   weakMargin: 0.08, // share
   /** Lightness difference at which a shortfall counts half: far apart in depth, colours are easy. */
   weakDepth: 11, // L*

@@ -5,7 +5,9 @@ export const TINTS = {
   leanFull: 3.6, // C*ab
   opposedFromDeg: 112, // degrees
   opposedFullDeg: 145, // degrees
-  /** Tints of any other hue it resists so much, from so many degrees and wholly from the second: pale ones lean apart as near-neutrals do. */
+  /**
+   * Tints of any other hue it resists so much, from so many degrees and wholly from the second: pale ones lean apart as near-neutrals do.
+   */
   tintsApart: 0.8, // share
   tintsFromDeg: 45, // degrees
   tintsFullDeg: 80, // degrees

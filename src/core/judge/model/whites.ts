@@ -1,6 +1,9 @@
 /** White by white: what is clean, what reads dirty beside it, what looks dated. */
 export const WHITES = {
-  /** White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than that. */
+  /**
+   * White by white: yellower by so many b* units is nothing; by this many more, and darker, costs one as "looks dirty"; never more than
+   * that.
+   */
   dirtyFrom: 1.35, // b*
   dirtyStep: 3, // b*
   dirtyMost: 2.4, // cost

@@ -1,8 +1,8 @@
 /** Wood is seen as wood: what looks like it, and what stands on it. */
 export const WOOD = {
   /**
-   * Wood is seen as wood: any quiet colour stands on it, and conflicts of hue and chroma with it are eased by this share. Wood lies within so
-   * many degrees of this hue, from a chroma and up to an L* at which it counts wholly.
+   * Wood is seen as wood: any quiet colour stands on it, and conflicts of hue and chroma with it are eased by this share. Wood lies
+   * within so many degrees of this hue, from a chroma and up to an L* at which it counts wholly.
    */
   woodRelief: 0.45, // share
   /** What is left of a conflict of hue between wood and a near-neutral of green or blue, which answer it: wood is a dark orange. */

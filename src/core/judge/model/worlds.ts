@@ -12,12 +12,18 @@ export const WORLDS = {
   tanFromWarmth: 8, // C*ab
   tanFullWarmth: 16, // C*ab
   neutralViolet: 7, // C*ab
-  /** The same toward pink, where the ellipse is pinched: a blush is a colour, a pink beige is none; and the warmth from which it is wholly so. */
+  /**
+   * The same toward pink, where the ellipse is pinched: a blush is a colour, a pink beige is none; and the warmth from which it is wholly
+   * so.
+   */
   neutralPink: 4.5, // C*ab
   pinkFromWarmth: 8, // C*ab
   /** Size of the ellipse, as a multiple, up to which a colour is wholly a near-neutral, and from which wholly a colour. */
   neutralTo: 0.88, // multiple
   colourFrom: 1.3, // multiple
-  /** The most that what is said of near-neutrals counts for what is only partly one: without it the ramp between the worlds would be a cliff. */
+  /**
+   * The most that what is said of near-neutrals counts for what is only partly one: without it the ramp between the worlds would be a
+   * cliff.
+   */
   neutralMost: 4, // cost
 } as const;
