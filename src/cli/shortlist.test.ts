@@ -74,10 +74,9 @@ function met(title: string, all: readonly RoomCase[]): { of: number; met: number
   return { of: cases.length, met: count };
 }
 
-// On the day the first two sets were written the ranking of "What could work here" met one of the twelve open rooms and two of these twenty-four.
-// A
-// model set on the open ones and the first set met 11, 12 and, of the second, 8. Seen and set on, the second is 12; the third, written before
-// the last change, was met by 12 of 12 when it was first tried.
+// On the day the first two sets were written the ranking of "What could work here" met one of the twelve open rooms and two of these
+// twenty-four. A model set on the open ones and the first set met 11, 12 and, of the second, 8. Seen and set on, the second is 12; the
+// third, written before the last change, was met by 12 of 12 when it was first tried.
 describe('advice for whole rooms (common practice, no published source)', () => {
   test('twelve open rooms', () => {
     const { of, met: count } = met('open rooms', open.cases as RoomCase[]);
