@@ -35,7 +35,7 @@ function testsOf(folder) {
   return names.filter(
     (name) =>
       name.startsWith(`src/core/${folder}/`) ||
-      (/^src\/(core|features)|^tests\/[^/]+$/.test(name) && readFileSync(path.join(ROOT, name), 'utf8').includes(`core/${folder}/`)),
+      (/^src\/(core|features)|^tests\/(as-before\/)?[^/]+$/.test(name) && readFileSync(path.join(ROOT, name), 'utf8').includes(`core/${folder}/`)),
   );
 }
 

@@ -41,7 +41,7 @@ function mistakeOf(node) {
       becomes: `!(${node.condition.getText()})`,
       whole: `(${read(node.condition)}) ? (${read(node.whenFalse)}) : (${read(node.whenTrue)})`,
     };
-  if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression) && node.expression.name.text in CALLS) {
+  if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression) && Object.hasOwn(CALLS, node.expression.name.text)) {
     const becomes = CALLS[node.expression.name.text];
     const dot = node.expression.questionDotToken ? '?.' : '.';
     return {
