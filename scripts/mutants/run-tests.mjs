@@ -1,7 +1,8 @@
 // Runs the bundled tests of one folder, in a process of its own: with no mistake it tells which tests meet which mistakes; with one it runs the tests
 // that meet it, and its exit code says whether one of them noticed.
-//   node run-tests.mjs BUNDLE            writes the meeting of tests and mistakes to standard output, as JSON
+//   node run-tests.mjs BUNDLE            writes the meeting of tests and mistakes to BUNDLE.json
 //   node run-tests.mjs BUNDLE ID PLAN    PLAN: numbers of the tests to run, or "all"
+import { writeFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { addEventHandler, afterAll, afterEach, beforeAll, beforeEach, describe, it, run, test } from 'jest-circus';
 import { expect } from 'expect';
@@ -59,5 +60,5 @@ addEventHandler((event, state) => {
 });
 await run();
 if (mistake === 0)
-  process.stdout.write(JSON.stringify({ failed, took, met: [...met].map(([one, tests]) => [one, [...tests]]) }));
+  writeFileSync(`${bundle}.json`, JSON.stringify({ failed, took, met: [...met].map(([one, tests]) => [one, [...tests]]) }));
 process.exit(0);

@@ -52,3 +52,16 @@ test('a browser that refuses its storage altogether is written to all the same',
   text.remove('a');
   expect(text.get('a')).toBeNull();
 });
+
+test('who listens is told of what is kept and taken away, until they stop', () => {
+  const storage = storageWith(100);
+  const text = textIn(() => storage);
+  const told: (string | null)[] = [];
+  const stop = text.subscribe(() => told.push(text.get('a')));
+  text.set('a', 'one');
+  text.set('b', 'other');
+  text.remove('a');
+  stop();
+  text.set('a', 'two');
+  expect(told).toEqual(['one', 'one', null]);
+});

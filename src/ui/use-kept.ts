@@ -1,25 +1,11 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback } from 'react';
 import { windowText } from './browser-text';
+import { useStoredText } from './use-stored-text';
 
-/** State that this window remembers between screens; text only. It begins at `initial` and takes up what was kept once the page runs. */
-export function useKept<T extends string>(name: string, initial: T, allowed: readonly T[]): readonly [T, (value: T) => void] {
+/** State that this window remembers between screens; text only. It is `usual` until something is kept that is allowed. */
+export function useKept<T extends string>(name: string, usual: T, allowed: readonly T[]): readonly [T, (value: T) => void] {
   const key = `elm-swatch.${name}`;
-  const [value, setValue] = useState<T>(initial);
-  useEffect(() => {
-    const frame = requestAnimationFrame(() => {
-      const kept = windowText.get(key) as T | null;
-      if (kept !== null && allowed.includes(kept)) setValue(kept);
-    });
-    return () => cancelAnimationFrame(frame);
-    // what is allowed never changes for a name
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  const set = useCallback(
-    (next: T) => {
-      windowText.set(key, next);
-      setValue(next);
-    },
-    [key],
-  );
-  return [value, set];
+  const kept = useStoredText(windowText, key);
+  const set = useCallback((next: T) => void windowText.set(key, next), [key]);
+  return [allowed.find((one) => one === kept) ?? usual, set];
 }

@@ -38,6 +38,11 @@ test('the looks of ten drawn rooms, with some kept and some dropped', () => {
     const decided = { kept: n % 3 === 1 ? [3, 12] : [], dropped: n % 4 === 2 ? [5, 9] : [] };
     return [`room ${n + 1}`, roomLooks(moments, 1.5 + 0.5 * (n % 3), decided)];
   });
+  const early = [3, 6, 7, 9].map((n) => {
+    const decided = { kept: n === 7 ? [2] : [], dropped: [], mostChoices: 4 };
+    return [`room ${n}, given up early`, roomLooks(drawnDay(n), 1.2, decided)];
+  });
+  found.push(...early);
   expectAsBefore('plan-looks', Object.fromEntries(found) as Record<string, unknown>);
 });
 
@@ -50,6 +55,15 @@ test('covers, found exactly and given up early', () => {
     }));
     return [`cover ${n}`, smallestCover(options, 16, n % 2 === 0 ? undefined : 3 + n)];
   });
+  const limits = [4, 9, 21].map((n) => {
+    const options = Array.from({ length: 8 + (n % 5) }, () => ({
+      cost: 1 + Math.floor(5 * random()),
+      shows: Array.from({ length: 12 }, (_, e) => e).filter(() => random() < 0.3),
+    }));
+    const tried = Array.from({ length: 40 }, (_, most) => smallestCover(options, 12, most));
+    return [`limits ${n}`, tried.map(({ cost, exact, atLeast }) => [cost, exact, atLeast])];
+  });
+  found.push(...(limits as typeof found));
   expectAsBefore('plan-covers', Object.fromEntries(found) as Record<string, unknown>);
 });
 

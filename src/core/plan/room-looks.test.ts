@@ -94,4 +94,39 @@ describe('the looks of a room', () => {
     expect(looks.map((l) => l.moment)).toEqual([1]);
     expect(roomLooks([], 2, NONE).looks).toEqual([]);
   });
+
+  test('what differs by the tolerance itself is shown; by more it is not', () => {
+    const moments = drifting('clear', [1, 3]);
+    const apart = deltaE00(moments[0]!.labs[0]![0]!, moments[1]!.labs[0]![0]!);
+    expect([apart, apart * 0.999].map((tolerance) => roomLooks(moments, tolerance, NONE).looks.length)).toEqual([1, 2]);
+  });
+
+  test('of looks that come as near the first is named; within the hour is an hour', () => {
+    const moments = [...drifting('clear', [2, 2, -6]), ...drifting('overcast', [-6], 11)];
+    const { looks } = roomLooks(moments, 2, { kept: [0, 1], dropped: [] });
+    expect(looks.map((l) => [l.moment, l.missed[0]?.instead])).toEqual([
+      [0, undefined],
+      [1, undefined],
+      [2, 0],
+    ]);
+    // ten o'clock, and eleven under cloud
+    expect(looks[2]!.lights).toEqual(['clear', 'overcast']);
+    const later = moments.map((m, k) => (k === 3 ? { ...m, at: m.at + 1 } : m));
+    expect(roomLooks(later, 2, { kept: [0, 1], dropped: [] }).looks[2]!.lights).toEqual(['clear']);
+  });
+
+  test('given up early, so many are needed at least, and what is kept is among them', () => {
+    const moments = Array.from({ length: 12 }, (_, k): LookMoment => {
+      const lab = () => ({ l: 70 + 9 * random(), a: 9 * random(), b: 9 * random() });
+      return { light: 'clear', at: (8 + k / 4) * HOUR, labs: [[lab(), lab()]], unsuited: k % 4 };
+    });
+    const whole = roomLooks(moments, 3, NONE);
+    const early = roomLooks(moments, 3, { ...NONE, mostChoices: 1 });
+    expect([whole.exact, whole.atLeast]).toEqual([true, whole.looks.length]);
+    expect(early.exact).toBe(false);
+    expect(early.atLeast).toBeGreaterThan(0);
+    expect(early.atLeast).toBeLessThanOrEqual(whole.looks.length);
+    const kept = roomLooks(moments, 3, { kept: [0, 1], dropped: [], mostChoices: 1 });
+    expect(kept.atLeast).toBeGreaterThanOrEqual(2);
+  });
 });

@@ -123,7 +123,11 @@ function lightsFor(moments: readonly LookMoment[], moment: number, own: readonly
  *
  * @param moments in the order of the day, those of one light together
  */
-export function roomLooks(moments: readonly LookMoment[], toleranceE: number, { kept, dropped }: Decided): RoomLooks {
+export function roomLooks(
+  moments: readonly LookMoment[],
+  toleranceE: number,
+  { kept, dropped, mostChoices }: Decided & { readonly mostChoices?: number },
+): RoomLooks {
   const all = elementsOf(moments, toleranceE);
   const givenUp = (e: Element) => dropped.some((k) => e.shownBy.has(k));
   const wanted = all.filter((e) => !givenUp(e));
@@ -133,7 +137,7 @@ export function roomLooks(moments: readonly LookMoment[], toleranceE: number, { 
     cost: PER_LOOK + moments[k]!.unsuited,
     shows: open.flatMap((e, n) => (e.shownBy.has(k) ? [n] : [])),
   }));
-  const cover = smallestCover(options, open.length);
+  const cover = smallestCover(options, open.length, mostChoices);
   const chosen = cover.chosen.map((k) => possible[k]!);
   const looked = [...new Set([...kept, ...chosen])].sort((p, q) => p - q);
   const looks = looked.map((moment): RoomLook => {

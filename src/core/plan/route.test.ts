@@ -93,4 +93,28 @@ describe('the order of rooms through a visit', () => {
     expect(bestRoute(rooms, 2)).toMatchObject({ left: ['hall'], worth: 3 });
     expect(bestRoute([], 4)).toEqual({ stops: [], left: [], worth: 0, exact: true });
   });
+
+  test.each([2, 10])('a room is gone to as soon as may be: the whole of it in the visit, %d rooms', (count) => {
+    const rooms = Array.from({ length: count }, (_, k) => ({
+      id: `r${k}`,
+      stay: 2,
+      looks: k === 0 ? [{ worth: 1, slots: new Set([2 * count - 1]) }] : [],
+    }));
+    // the light of the first comes last, and it still fits whole
+    const { stops, left } = bestRoute(rooms, 2 * count);
+    expect(left).toEqual([]);
+    expect(stops.at(-1)).toEqual({ id: 'r0', from: 2 * count - 2, to: 2 * count, looks: [0] });
+    const tight = bestRoute(rooms, 2 * count - 1);
+    expect(tight.left).toHaveLength(1);
+  });
+
+  test('a look is worth more than a room, a room more than being early', () => {
+    const rooms = [
+      { id: 'long', stay: 3, looks: [] },
+      { id: 'seen', stay: 3, looks: [{ worth: 0.01, slots: new Set([3]) }] },
+    ];
+    expect(bestRoute(rooms, 4)).toMatchObject({ left: ['long'], worth: 0.01, stops: [{ id: 'seen', from: 1 }] });
+    const many = Array.from({ length: 11 }, (_, k) => ({ id: `r${k}`, stay: 1, looks: [] }));
+    expect(bestRoute(many, 11).left).toEqual([]);
+  });
 });

@@ -50,3 +50,17 @@ test('two coats begun at noon: the second from four, judged from eight in the ev
   expect(dryingOf(noon, 2)).toEqual({ coatsFrom: [Date.UTC(2026, 8, 23, 16)], dryFrom: Date.UTC(2026, 8, 23, 20) });
   expect(dryingOf(noon, 1)).toEqual({ coatsFrom: [], dryFrom: Date.UTC(2026, 8, 23, 16) });
 });
+
+test('what is used of the pots; of ways that are alike the fewest pots', () => {
+  const round = { pint: 4, 'sample-jar': 1 };
+  expect(potsFor(2, 2, round, NO_PRICES)).toEqual({ counts: { 'sample-jar': 2, pint: 0 }, used: 1, cost: null });
+  expect(potsFor(4, 2, round, NO_PRICES).counts).toEqual({ 'sample-jar': 0, pint: 1 });
+  expect(potsFor(4, 2, round, { pint: 8, 'sample-jar': 2 }).counts).toEqual({ 'sample-jar': 0, pint: 1 });
+  expect(potsFor(3, 1, round, { pint: 8, 'sample-jar': 3 })).toEqual({
+    counts: { 'sample-jar': 2, pint: 0 },
+    used: 0.75,
+    cost: 6,
+  });
+  expect(potsFor(5, 2, round, { pint: 3, 'sample-jar': 2 })).toMatchObject({ counts: { 'sample-jar': 1, pint: 1 }, cost: 5 });
+  expect(potsFor(3, 2, round, { pint: null, 'sample-jar': 2 })).toMatchObject({ counts: { 'sample-jar': 3 }, cost: 6 });
+});

@@ -30,6 +30,8 @@ export type Cursor = {
   readonly lampsOn: boolean;
   /** Lamps come on by themselves in the dark until the person says otherwise. */
   readonly lampsByDark: boolean;
+  /** Whether it is too dark to judge by daylight at an instant, in the room that is shown, and lamps are recorded; null: not known. */
+  readonly darkAt: ((at: number) => boolean | null) | null;
   /** Colours as they look in that light, or as in the deck. */
   readonly shown: 'in-light' | 'in-deck';
   /** Where in the room: a wall, by the window, under the lamp. */
@@ -55,6 +57,7 @@ const START: Cursor = {
   sky: 'clear',
   lampsOn: false,
   lampsByDark: true,
+  darkAt: null,
   shown: 'in-deck',
   position: null,
   lookId: null,
@@ -62,9 +65,15 @@ const START: Cursor = {
   planned: [],
 };
 
+/** When it is dark at the cursor, lamps are on; by day they go off again, unless the person has said. */
+const withLamps = (cursor: Cursor): Cursor => {
+  const dark = cursor.lampsByDark ? (cursor.darkAt?.(cursor.at) ?? null) : null;
+  return dark === null || dark === cursor.lampsOn ? cursor : { ...cursor, lampsOn: dark };
+};
+
 /** Whether a change leaves the light of which the person had said how they see it. */
-const isOtherLight = (now: Cursor, change: Partial<Cursor>): boolean =>
-  (['at', 'sky', 'lampsOn', 'lookId'] as const).some((part) => part in change && change[part] !== now[part]);
+const isOtherLight = (now: Cursor, next: Cursor): boolean =>
+  (['at', 'sky', 'lampsOn', 'lookId'] as const).some((part) => next[part] !== now[part]);
 
 /** How what is judged at the cursor is seen: as the person says, or as the clock tells. */
 export const waySeen = ({ seenAs, at }: Pick<Cursor, 'seenAs' | 'at'>): WaySeen =>
@@ -76,7 +85,8 @@ function makeStore(): Store {
   return {
     get: () => moment,
     set: (change) => {
-      moment = { ...moment, ...(isOtherLight(moment, change) ? { seenAs: null } : {}), ...change };
+      const next = withLamps({ ...moment, ...change });
+      moment = isOtherLight(moment, next) && !('seenAs' in change) ? { ...next, seenAs: null } : next;
       tell();
     },
     subscribe,

@@ -12,10 +12,9 @@ import { objections, stillOpen } from '@/core/derived/signed';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { FieldError, TextField } from '@/ui/field';
-import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useWriteForm } from '../session/use-write-form';
 import { useVisit } from '../session/visit-context';
 import { sayDate } from '../words/say-light';
-import { sayRefusal } from '../words/words';
 
 /** What a revision changed: names of surfaces that were decided otherwise before. */
 function changesOf({ decided }: Signature, before: Signature | undefined): string {
@@ -92,65 +91,47 @@ type FormProps = { readonly room: RoomInLight; readonly decided: DecidedRoom; re
 function SignForm({ room, decided, onDone }: FormProps) {
   const { visit, write } = useVisit();
   const { signature, revision, changed } = decided;
-  const [signedBy, setSignedBy] = useState(signature?.signedBy ?? visit.decides);
-  const [signedOn, setSignedOn] = useState(() => wallClock(Date.now(), visit.place.timeZone).date);
-  const [why, setWhy] = useState('');
-  const [errors, setErrors] = useState<FieldErrors>({});
-  const [busy, setBusy] = useState(false);
+  const [today] = useState(() => wallClock(Date.now(), visit.place.timeZone).date);
   const ready = toSign(decided);
   const [against, left] = [sayObjections(room), stillOpen(room, decided)];
-  const keeps = against.length > 0 && !changed;
-  const sign = async () => {
-    const checked = checkWrite({
+  const whyItIs = `it is ${against.length > 0 && !changed ? 'kept' : 'revised'}`;
+  const { form, submit, busy, refused, wrong } = useWriteForm({
+    fields: {
+      signedBy: signature?.signedBy ?? visit.decides,
+      signedOn: today,
+      why: '',
+    },
+    toWrite: (said) => ({
       name: 'decision.sign',
       roomId: room.id,
-      signedBy,
-      signedOn,
-      why,
+      ...said,
       leftOpen: left.join('\n').slice(0, 2000),
       decided: ready,
-    });
-    const needsWhy: FieldErrors =
-      revision > 0 && why.trim() === '' ? { why: `Say why it is ${keeps ? 'kept' : 'revised'}.` } : {};
-    setErrors({ ...(checked.ok ? {} : checked.errors), ...needsWhy });
-    if (!checked.ok || 'why' in needsWhy) return;
-    setBusy(true);
-    const done = await write(checked.write, { answers: true }).result;
-    setBusy(false);
-    if (!done.ok) return void toast.error(sayRefusal(done));
-    onDone();
-    toast.success(`${room.name} is signed, revision ${revision + 1}`);
-  };
+    }),
+    also: ({ why }) => (revision > 0 && why.trim() === '' ? { why: `Say why ${whyItIs}.` } : {}),
+    send: (said) => write(said, { answers: true }).result,
+    onDone: () => {
+      onDone();
+      toast.success(`${room.name} is signed, revision ${revision + 1}`);
+    },
+  });
+  const cannot = wrong('decided') ?? refused;
   return (
-    <div className="grid gap-4">
+    <form noValidate className="grid gap-4" onSubmit={(e) => void submit(e)}>
       <BeforeSigning {...{ decided, against, left }} />
       <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
-        <TextField label="Signed by" value={signedBy} error={errors['signedBy']} onChange={(e) => setSignedBy(e.target.value)} />
-        <TextField
-          label="On"
-          type="date"
-          value={signedOn}
-          error={errors['signedOn']}
-          onChange={(e) => setSignedOn(e.target.value)}
-        />
+        <TextField label="Signed by" error={wrong('signedBy')} {...form.register('signedBy')} />
+        <TextField label="On" type="date" error={wrong('signedOn')} {...form.register('signedOn')} />
       </div>
-      {revision > 0 && (
-        <TextField
-          label={`Why it is ${keeps ? 'kept' : 'revised'}`}
-          value={why}
-          error={errors['why']}
-          maxLength={500}
-          onChange={(e) => setWhy(e.target.value)}
-        />
-      )}
-      {errors['decided'] && <FieldError>{errors['decided']}</FieldError>}
+      {revision > 0 && <TextField label={`Why ${whyItIs}`} error={wrong('why')} maxLength={500} {...form.register('why')} />}
+      {cannot && <FieldError>{cannot}</FieldError>}
       <div className="flex justify-end">
-        <Button look="main" disabled={busy || ready.length === 0} onClick={() => void sign()}>
+        <Button type="submit" look="main" disabled={busy || ready.length === 0}>
           {busy ? 'Saving…' : `Sign ${ready.length === 1 ? 'one surface' : `${ready.length} surfaces`}`}
         </Button>
       </div>
       <Revisions signatures={room.signatures} />
-    </div>
+    </form>
   );
 }
 

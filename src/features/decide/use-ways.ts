@@ -1,5 +1,6 @@
 'use client';
 
+import type { NoAnswer } from '@/core/engine/light-protocol';
 import { useMemo } from 'react';
 import { withoutLights } from '@/core/engine/lit-room';
 import { judgedThings } from '@/core/engine/judged-things';
@@ -9,7 +10,6 @@ import type { PaintSurface } from '@/core/derived/paint-surfaces';
 import { stayingWith } from '@/core/derived/painted-over';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { useDeck } from '../entry/deck-data';
-import { asKey } from '../light-client/as-key';
 import { latest, useJob } from '../light-client/light-worker';
 import { useRoomLights } from '../light-client/room-day';
 import { shownWays, wallAsThing, waysFor, whiteWay, type ShownWay } from '@/core/engine/ways';
@@ -52,8 +52,10 @@ export function useWays(room: RoomInLight, decided: DecidedRoom, surfaces: reado
       findWhite,
     };
   }, [lit, ways, findWhite, kind, room, decided]);
-  const key = asKey('ways', request && { ...request, lit: withoutLights(request.lit) });
-  const answer = useJob<WaysAnswer>(key, (w, id) => w.ways(id, request!));
+  const answer = useJob('ways', request, {
+    of: (ways) => ({ ...ways, lit: withoutLights(ways.lit) }),
+    work: (w, id, ways): Promise<WaysAnswer | NoAnswer> => w.ways(id, ways),
+  });
   const judged = latest(answer);
   const shown = useMemo(() => {
     const white = whiteWay(asked, judged?.white ?? null);

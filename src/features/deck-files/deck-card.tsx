@@ -10,6 +10,7 @@ import { Confirm } from '@/ui/confirm';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
+import type { WriteResult } from '../session/sender';
 import { useWrite } from '../session/use-session';
 import { sayRefusal } from '../words/words';
 import { ProductLinesDialog } from './product-lines';
@@ -35,14 +36,16 @@ function Strips({ maker }: { readonly maker: MakerSummary }) {
   );
 }
 
-function Rename({ maker, onWrite }: { readonly maker: MakerSummary; readonly onWrite: (write: Write) => Promise<boolean> }) {
+function Rename({ maker, onWrite }: { readonly maker: MakerSummary; readonly onWrite: (write: Write) => Promise<WriteResult> }) {
   const [open, setOpen] = useState(false);
   const [called, setCalled] = useState(maker.name);
   const [error, setError] = useState<string>();
   const submit = async () => {
     const checked = checkWrite({ name: 'deck.rename', makerId: maker.id, called: called.trim() === '' ? null : called });
     if (!checked.ok) return setError(Object.values(checked.errors)[0]);
-    if (await onWrite(checked.write)) setOpen(false);
+    const result = await onWrite(checked.write);
+    if (!result.ok) return setError(sayRefusal(result));
+    setOpen(false);
   };
   return (
     <Dialog
@@ -79,16 +82,15 @@ function Rename({ maker, onWrite }: { readonly maker: MakerSummary; readonly onW
 export function DeckCard({ maker }: { readonly maker: MakerSummary }) {
   const router = useRouter();
   const write = useWrite();
-  const onWrite = async (said: Write): Promise<boolean> => {
+  const onWrite = async (said: Write): Promise<WriteResult> => {
     const result = await write(said, { answers: true }).result;
-    if (!result.ok) toast.error(sayRefusal(result));
-    else router.refresh();
-    return result.ok;
+    if (result.ok) router.refresh();
+    return result;
   };
   const retire = async (retired: boolean) => {
     const done = await onWrite({ name: 'deck.retire', makerId: maker.id, retired });
-    if (done && retired)
-      toast(`${maker.name} is put away`, { action: { label: 'Put it back', onClick: () => void retire(false) } });
+    if (!done.ok) return void toast.error(sayRefusal(done));
+    if (retired) toast(`${maker.name} is put away`, { action: { label: 'Put it back', onClick: () => void retire(false) } });
   };
   const tried =
     maker.tried > 0

@@ -8,20 +8,20 @@ import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
 import { KeepForm } from '@/ui/keep-form';
-import { checkWrite } from '../session/check-write';
+import type { WriteResult } from '../session/sender';
+import { useWriteForm } from '../session/use-write-form';
 
-type Props = { readonly maker: MakerSummary; readonly onWrite: (write: Write) => Promise<boolean> };
+type Props = { readonly maker: MakerSummary; readonly onWrite: (write: Write) => Promise<WriteResult> };
 
 /** What a maker's products are called on its tins, asked once for each maker: papers and orders say it. */
 export function ProductLinesDialog({ maker, onWrite }: Props) {
   const [open, setOpen] = useState(false);
-  const [products, setProducts] = useState(maker.products);
-  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const submit = async () => {
-    const checked = checkWrite({ name: 'deck.products', makerId: maker.id, products });
-    if (!checked.ok) return setErrors(checked.errors);
-    if (await onWrite(checked.write)) setOpen(false);
-  };
+  const { form, submit, refused, wrong } = useWriteForm({
+    fields: { products: maker.products },
+    toWrite: ({ products }) => ({ name: 'deck.products', makerId: maker.id, products }),
+    send: onWrite,
+    onDone: () => setOpen(false),
+  });
   return (
     <Dialog
       title={`Products of ${maker.name}`}
@@ -30,15 +30,14 @@ export function ProductLinesDialog({ maker, onWrite }: Props) {
       onOpenChange={setOpen}
       trigger={<Button aria-label={`Products of ${maker.name}`}>Products</Button>}
     >
-      <KeepForm onKeep={() => void submit()}>
+      <KeepForm onKeep={() => void submit()} refused={refused}>
         <div className="grid gap-4 sm:grid-cols-2">
           {PRODUCTS.map((product) => (
             <TextField
               key={product}
               label={`The ${PRODUCT_NAMES[product]}`}
-              value={products[product]}
-              error={errors[`products.${product}`]}
-              onChange={(e) => setProducts({ ...products, [product]: e.target.value })}
+              error={wrong(`products.${product}`)}
+              {...form.register(`products.${product}`)}
             />
           ))}
         </div>

@@ -1,12 +1,13 @@
 'use client';
 
-import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo } from 'react';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { windowText } from '@/ui/browser-text';
+import { useStoredText } from '@/ui/use-stored-text';
 import { useDeck } from '../entry/deck-data';
 import { ShownSwitch } from '../light-client/in-light';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -19,18 +20,9 @@ import { addressOf } from '../session/address';
 
 /** Search and filters, the same in every room for as long as the window is open. */
 function useKeptFilter() {
-  const [filter, setFilter] = useState<DeckFilter>(NO_FILTER);
-  useEffect(() => {
-    const frame = requestAnimationFrame(() => {
-      const kept = readFilter(windowText.get(FILTER_KEY));
-      if (kept) setFilter(kept);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, []);
-  const keep = useCallback((next: DeckFilter) => {
-    windowText.set(FILTER_KEY, JSON.stringify(next));
-    setFilter(next);
-  }, []);
+  const kept = useStoredText(windowText, FILTER_KEY);
+  const filter = useMemo(() => readFilter(kept) ?? NO_FILTER, [kept]);
+  const keep = useCallback((next: DeckFilter) => void windowText.set(FILTER_KEY, JSON.stringify(next)), []);
   return [filter, keep] as const;
 }
 const FILTER_KEY = 'elm-swatch.deck.filter';

@@ -1,5 +1,6 @@
 'use client';
 
+import type { NoAnswer } from '@/core/engine/light-protocol';
 import { useCallback, useMemo, useState } from 'react';
 import { z } from 'zod';
 import { FAMILIES } from '@/core/colour/family';
@@ -9,8 +10,8 @@ import { withoutLights } from '@/core/engine/lit-room';
 import type { ShortlistAnswer, Wanted } from '@/core/engine/judgement-protocol';
 import { judgedThings } from '@/core/engine/judged-things';
 import { localText } from '@/ui/browser-text';
+import { useStoredText } from '@/ui/use-stored-text';
 import { useAdvisedRoom } from '../light-client/room-day';
-import { asKey } from '../light-client/as-key';
 import { useJob } from '../light-client/light-worker';
 import { useRoom, useVisit } from '../session/visit-context';
 
@@ -34,23 +35,20 @@ const keptSchema = z.object({
 const keyOf = (roomId: string) => `elm-swatch.shortlist.${roomId}`;
 
 /** What was looked through last in a room, on this device; everything where nothing is kept, or nothing that can be read. */
-function keptFilter(roomId: string): Wanted {
+function readWanted(kept: string | null): Wanted {
   try {
-    return keptSchema.parse(JSON.parse(localText.get(keyOf(roomId)) ?? ''));
+    return keptSchema.parse(JSON.parse(kept ?? ''));
   } catch {
     return ANY_SHORTLIST;
   }
-}
-
-function keepFilter(roomId: string, filter: Wanted): void {
-  localText.set(keyOf(roomId), JSON.stringify(filter));
 }
 
 /** The search for what could work in a room: begins by itself, shown as it goes, given up by hand. */
 export function useShortlist(roomId: string, deckName: string) {
   const room = useRoom(roomId);
   const advised = useAdvisedRoom(roomId);
-  const [filter, setFilter] = useState(() => keptFilter(roomId));
+  const kept = useStoredText(localText, keyOf(roomId));
+  const filter = useMemo(() => readWanted(kept), [kept]);
   const [given, setGiven] = useState(false);
   const things = judgedThings(room);
   const { rooms } = useVisit().visit;
@@ -59,14 +57,13 @@ export function useShortlist(roomId: string, deckName: string) {
     () => (advised && things.length > 0 ? { ...advised, stays: things, wanted: filter, leniency: kinder } : undefined),
     [advised, things, filter, kinder],
   );
-  const found = useJob<ShortlistAnswer>(
-    given ? undefined : request && asKey(`shortlist ${deckName}`, withoutLights(request)),
-    (w, id, progress) => w.shortlist(id, request!, progress),
-  );
+  const found = useJob(`shortlist ${deckName}`, given ? undefined : request, {
+    of: withoutLights,
+    work: (w, id, asked, progress): Promise<ShortlistAnswer | NoAnswer> => w.shortlist(id, asked, progress),
+  });
   const change = useCallback(
     (next: Wanted) => {
-      keepFilter(roomId, next);
-      setFilter(next);
+      localText.set(keyOf(roomId), JSON.stringify(next));
       setGiven(false);
     },
     [roomId],

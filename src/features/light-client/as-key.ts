@@ -10,8 +10,7 @@ function textOf(part: unknown): string {
 }
 
 /** One text for one request; its parts must not change once they were asked with. */
-export const asKey = (kind: string, request: Readonly<Record<string, unknown>> | undefined) =>
-  request &&
+export const asKey = (kind: string, request: object) =>
   `${kind} ${Object.entries(request)
     .map(([name, part]) => `${name}:${textOf(part)}`)
     .join()}`;

@@ -1,5 +1,6 @@
 'use client';
 
+import type { NoAnswer } from '@/core/engine/light-protocol';
 import { useMemo } from 'react';
 import type { HousePlan, PlanRequest, RoomToPlan } from '@/core/engine/plan-protocol';
 import { judgedThings } from '@/core/engine/judged-things';
@@ -14,7 +15,6 @@ import { wallClock } from '@/core/light/time-zone';
 import { useCursorPart } from '../cursor/cursor';
 import { useInstant } from '../cursor/use-instant';
 import { useVisit } from '../session/visit-context';
-import { asKey } from './as-key';
 import { useJob } from './light-worker';
 import { useLitRooms } from './room-day';
 
@@ -70,5 +70,5 @@ export function useHousePlan(asked: boolean) {
       now: quarter,
     };
   }, [lit, asked, rooms, plan, date, zone, quarter]);
-  return useJob<HousePlan>(asKey('plan', request), (w, id, progress) => w.plan(id, request!, progress));
+  return useJob('plan', request, { work: (w, id, of, progress): Promise<HousePlan | NoAnswer> => w.plan(id, of, progress) });
 }

@@ -1,12 +1,12 @@
 'use client';
 
+import type { NoAnswer } from '@/core/engine/light-protocol';
 import { useMemo } from 'react';
 import { withoutLights } from '@/core/engine/lit-room';
 import type { CellsAnswer, FightsAnswer, NextAnswer, NextRequest, PairAnswer } from '@/core/engine/judgement-protocol';
 import type { Candidate } from '@/core/record/candidate';
 import { wishesOf, type Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
-import { asKey } from './as-key';
 import { useJob } from './light-worker';
 import { judgedThings } from '@/core/engine/judged-things';
 import { candidateSwatch } from '@/core/engine/swatches';
@@ -23,7 +23,7 @@ export function usePairThroughDay(roomId: string, candidate: Candidate | undefin
     () => (candidate && thing ? { day, lookIn, stay: thing, candidate: candidateSwatch(candidate) } : undefined),
     [day, lookIn, candidate, thing],
   );
-  return useJob<PairAnswer>(asKey('pair', request), (w, id) => w.pair(id, request!));
+  return useJob('pair', request, { work: (w, id, asked): Promise<PairAnswer | NoAnswer> => w.pair(id, asked) });
 }
 
 /** What is predicted for every cell of a room's record. */
@@ -35,7 +35,10 @@ export function useCells(roomId: string) {
     if (!advised || things.length === 0 || room.candidates.length === 0) return undefined;
     return { ...advised, stays: things, candidates: room.candidates.map(candidateSwatch) };
   }, [advised, things, room.candidates]);
-  return useJob<CellsAnswer>(asKey('cells', request && withoutLights(request)), (w, id) => w.cells(id, request!));
+  return useJob('cells', request, {
+    of: withoutLights,
+    work: (w, id, asked): Promise<CellsAnswer | NoAnswer> => w.cells(id, asked),
+  });
 }
 
 /** What stays and fights what is wanted of a room; nothing is asked without a wish, or without anything that stays. */
@@ -47,11 +50,16 @@ export function useFights(room: Room) {
     () => (advised && wishes.length > 0 && things.length > 0 ? { ...advised, wishes, stays: things } : undefined),
     [advised, wishes, things],
   );
-  return useJob<FightsAnswer>(asKey('fights', request && withoutLights(request)), (w, id) => w.fights(id, request!));
+  return useJob('fights', request, {
+    of: withoutLights,
+    work: (w, id, asked): Promise<FightsAnswer | NoAnswer> => w.fights(id, asked),
+  });
 }
 
 /** What to look at next. `name` stands for the samples, which are too many to compare. */
 export function useNextSamples(name: string, request: NextRequest | undefined) {
-  const key = request && asKey(`next ${name}`, { ...withoutLights(request), samples: name });
-  return useJob<NextAnswer>(key, (w, id) => w.next(id, request!));
+  return useJob(`next ${name}`, request, {
+    of: (asked) => ({ ...withoutLights(asked), samples: name }),
+    work: (w, id, asked): Promise<NextAnswer | NoAnswer> => w.next(id, asked),
+  });
 }

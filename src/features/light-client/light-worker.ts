@@ -36,6 +36,11 @@ export type Computed<T> =
 
 const COMPUTING = { state: 'computing', share: 0 } as const;
 type Job<T> = (worker: Remote<PageWorker>, id: number, progress: (share: number) => void) => Promise<T | NoAnswer>;
+type Asking<R, T> = {
+  /** What tells one request from another, where that is less than all of it. */
+  readonly of?: (request: R) => object;
+  readonly work: (worker: Remote<PageWorker>, id: number, request: R, progress: (share: number) => void) => Promise<T | NoAnswer>;
+};
 
 /** Answers of this page by their request, so that going back is at once. */
 const kept = new Map<string, unknown>();
@@ -98,22 +103,28 @@ function join<T extends { readonly ok: true }>(key: string, job: Job<T>, listene
 }
 
 /**
- * Asks the worker whenever `key` changes and forgets the answer to what is no longer asked, which is cancelled. While a new answer is being
- * computed the last one stays in `before`. No key asks nothing.
+ * Asks the worker whenever the request changes and forgets the answer to what is no longer asked, which is cancelled. While a new answer
+ * is being computed the last one stays in `before`. No request asks nothing.
  */
-export function useJob<T extends { readonly ok: true }>(
-  key: string | undefined,
-  job: Job<T>,
+export function useJob<R extends object, T extends { readonly ok: true }>(
+  name: string,
+  request: R | undefined,
+  { of, work }: Asking<R, T>,
 ): Computed<T> & { readonly before?: T | undefined } {
+  const key = request && asKey(name, of ? of(request) : request);
   const [found, setFound] = useState<{ readonly key: string; readonly computed: Computed<T> }>();
   const [before, setBefore] = useState<T>();
   useEffect(() => {
-    if (key === undefined || kept.has(key)) return;
-    return join<T>(key, job, (said) => {
-      const computed = said as Computed<T>;
-      if (computed.state === 'done') setBefore(computed.value);
-      setFound({ key, computed });
-    });
+    if (key === undefined || request === undefined || kept.has(key)) return;
+    return join<T>(
+      key,
+      (w, id, progress) => work(w, id, request, progress),
+      (said) => {
+        const computed = said as Computed<T>;
+        if (computed.state === 'done') setBefore(computed.value);
+        setFound({ key, computed });
+      },
+    );
     // the key says all that the job depends on
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
@@ -124,21 +135,23 @@ export function useJob<T extends { readonly ok: true }>(
 
 /** A room through a day; undefined asks nothing. */
 export const useDayLight = (request: DayRequest | undefined) =>
-  useJob<DayAnswer>(asKey('day', request), (w, id, progress) => w.day(id, request!, progress));
+  useJob('day', request, { work: (w, id, asked, progress): Promise<DayAnswer | NoAnswer> => w.day(id, asked, progress) });
 
 /** The lights a room is used in; undefined asks nothing. */
 export const useLightsOfUse = (room: LitRoom | undefined) =>
-  useJob<LightsAnswer>(asKey('lights', room), (w, id) => w.lights(id, room!));
+  useJob('lights', room, { work: (w, id, asked): Promise<LightsAnswer | NoAnswer> => w.lights(id, asked) });
 
 type BandsRequest = { readonly day: DayRequest; readonly swatches: readonly Swatch[]; readonly lookIn: LookIn };
 /** Swatches through a day. */
 export const useBands = (request: BandsRequest | undefined) =>
-  useJob<BandsAnswer>(asKey('bands', request), (w, id, progress) => w.bands(id, request!, progress));
+  useJob('bands', request, { work: (w, id, asked, progress): Promise<BandsAnswer | NoAnswer> => w.bands(id, asked, progress) });
 
 type SpotsRequest = { readonly moment: MomentRequest; readonly swatches: readonly Swatch[] };
 /** Positions of a room at one moment. */
 export const useSpots = (request: SpotsRequest | undefined) =>
-  useJob<SpotsAnswer>(asKey('spots', request), (w, id) => w.spots(id, request!.moment, request!.swatches));
+  useJob('spots', request, {
+    work: (w, id, asked): Promise<SpotsAnswer | NoAnswer> => w.spots(id, asked.moment, asked.swatches),
+  });
 
 type HexesRequest = {
   readonly day: DayRequest;
@@ -151,13 +164,13 @@ export type NamedHexes = HexesAnswer & { readonly name: string };
 
 /** Many colours at one moment. `name` stands for the colours, which are too many to compare. */
 export const useHexes = (name: string, request: HexesRequest | undefined) =>
-  useJob<NamedHexes>(
-    request && asKey(`hexes ${name}`, { day: request.day, moment: request.moment, lookIn: request.lookIn }),
-    async (w, id) => {
-      const answer = await w.hexes(id, request!);
+  useJob(`hexes ${name}`, request, {
+    of: ({ day, moment, lookIn }) => ({ day, moment, lookIn }),
+    work: async (w, id, asked): Promise<NamedHexes | NoAnswer> => {
+      const answer = await w.hexes(id, asked);
       return answer.ok ? { ...answer, name } : answer;
     },
-  );
+  });
 
 /** One moment, asked once and not kept: for a reading beside what is computed. */
 export async function spotsOnce(moment: MomentRequest): Promise<SpotsAnswer | NoAnswer> {

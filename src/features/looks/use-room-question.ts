@@ -2,11 +2,10 @@
 
 import { useMemo } from 'react';
 import type { LampAdvice, LampAdviceRequest, OthersAnswer, SeasonAnswer } from '@/core/engine/plan-protocol';
-import type { Swatch } from '@/core/engine/light-protocol';
+import type { NoAnswer, Swatch } from '@/core/engine/light-protocol';
 import { withoutLights } from '@/core/engine/lit-room';
 import { judgedThings } from '@/core/engine/judged-things';
 import { candidateSwatch } from '@/core/engine/swatches';
-import { asKey } from '../light-client/as-key';
 import { inQuestion } from '../light-client/house-plan';
 import { useJob } from '../light-client/light-worker';
 import { useRoomLights } from '../light-client/room-day';
@@ -22,19 +21,25 @@ function useRoomQuestion(roomId: string, asked: boolean): LampAdviceRequest | un
     return { lit, stays: judgedThings(room), candidates };
   }, [asked, lit, room]);
 }
-const keyOf = (name: string, request: LampAdviceRequest | undefined) =>
-  asKey(name, request && { ...request, lit: withoutLights(request.lit) });
+/** What tells one question from another: the lights follow from the room. */
+const of = <R extends { readonly lit: Parameters<typeof withoutLights>[0] }>(request: R) => ({
+  ...request,
+  lit: withoutLights(request.lit),
+});
 
 /** What other lamps would make of a room's colours. */
 export function useLampAdvice(roomId: string, asked: boolean) {
   const request = useRoomQuestion(roomId, asked);
-  return useJob<LampAdvice>(keyOf('lamps', request), (w, id) => w.lamps(id, request!));
+  return useJob('lamps', request, { of, work: (w, id, question): Promise<LampAdvice | NoAnswer> => w.lamps(id, question) });
 }
 
 /** A room through the year. */
 export function useSeason(roomId: string, asked: boolean) {
   const request = useRoomQuestion(roomId, asked);
-  return useJob<SeasonAnswer>(keyOf('season', request), (w, id, progress) => w.season(id, request!, progress));
+  return useJob('season', request, {
+    of,
+    work: (w, id, question, progress): Promise<SeasonAnswer | NoAnswer> => w.season(id, question, progress),
+  });
 }
 
 /** How other colours stand in every light of the room. */
@@ -44,6 +49,5 @@ export function useOthers(roomId: string, swatches: readonly Swatch[], asked: bo
     () => (question && swatches.length > 0 ? { lit: question.lit, stays: question.stays, swatches } : undefined),
     [question, swatches],
   );
-  const key = asKey('others', request && { ...request, lit: withoutLights(request.lit) });
-  return useJob<OthersAnswer>(key, (w, id) => w.others(id, request!));
+  return useJob('others', request, { of, work: (w, id, others): Promise<OthersAnswer | NoAnswer> => w.others(id, others) });
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { v7 } from 'uuid';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
@@ -9,10 +9,9 @@ import { Button } from '@/ui/button';
 import { ChoiceField, FieldError, TextField } from '@/ui/field';
 import { Patch } from '@/ui/patch';
 import { hexOf, sayColour } from '../words/say-colour';
-import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useWriteForm } from '../session/use-write-form';
 import { SeveralColours } from '../drawings/several-colours';
 import { useVisit } from '../session/visit-context';
-import { sayRefusal } from '../words/words';
 
 const MOST_ACCENTS = 4;
 const sayName = (c: Candidate) => `${c.name} ${c.strength} %`;
@@ -52,21 +51,16 @@ type Props = {
 /** Wall, trim and accents of a scheme, from the colours in the room. */
 export function SchemeForm({ room, scheme, onDone }: Props) {
   const { write } = useVisit();
-  const [draft, setDraft] = useState<Scheme>(
-    () =>
-      scheme ?? {
-        id: v7(),
-        name: `Scheme ${room.schemes.length + 1}`,
-        wallId: room.candidates[0]?.id ?? null,
-        trimId: null,
-        accentIds: [],
-      },
-  );
-  const [errors, setErrors] = useState<FieldErrors>({});
-  const keep = async () => {
-    const { id: schemeId, name, wallId, trimId, accentIds } = draft;
-    const here = (id: string | null) => (room.candidates.some((c) => c.id === id) ? id : null);
-    const checked = checkWrite({
+  const here = (id: string | null) => (room.candidates.some((c) => c.id === id) ? id : null);
+  const { form, submit, refused, wrong } = useWriteForm<Scheme>({
+    fields: scheme ?? {
+      id: v7(),
+      name: `Scheme ${room.schemes.length + 1}`,
+      wallId: room.candidates[0]?.id ?? null,
+      trimId: null,
+      accentIds: [],
+    },
+    toWrite: ({ id: schemeId, name, wallId, trimId, accentIds }) => ({
       name: 'scheme.save',
       roomId: room.id,
       schemeId,
@@ -74,52 +68,41 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
       wallId: here(wallId),
       trimId: here(trimId),
       accentIds: accentIds.filter(here),
-    });
-    if (!checked.ok) return setErrors(checked.errors);
-    const result = await write(checked.write, { answers: true }).result;
-    if (!result.ok) return setErrors({ form: sayRefusal(result) });
-    onDone(schemeId);
-  };
+    }),
+    at: { scheme: 'name' },
+    send: (said) => write(said, { answers: true }).result,
+    onDone: (_, { id }) => onDone(id),
+  });
+  const { control } = form;
+  const [wallId, trimId, accentIds] = useWatch({ control, name: ['wallId', 'trimId', 'accentIds'] });
+  const { candidates } = room;
   return (
-    <form
-      noValidate
-      className="grid gap-4"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void keep();
-      }}
-    >
-      <TextField
-        label="Name of the scheme"
-        value={draft.name}
-        maxLength={80}
-        error={errors['scheme']}
-        onChange={(e) => setDraft({ ...draft, name: e.target.value })}
-      />
+    <form noValidate className="grid gap-4" onSubmit={(e) => void submit(e)}>
+      <TextField label="Name of the scheme" maxLength={80} error={wrong('name')} {...form.register('name')} />
       <ColourChoice
+        {...{ candidates }}
         label="Wall"
         none="not chosen yet"
-        value={draft.wallId}
-        candidates={room.candidates}
-        onChange={(wallId) => setDraft({ ...draft, wallId })}
+        value={wallId}
+        onChange={(id) => form.setValue('wallId', id)}
       />
       <ColourChoice
+        {...{ candidates }}
         label="Trim"
         none="as it is"
-        value={draft.trimId}
-        candidates={room.candidates}
-        onChange={(trimId) => setDraft({ ...draft, trimId })}
+        value={trimId}
+        onChange={(id) => form.setValue('trimId', id)}
       />
       <fieldset className="max-h-64 overflow-auto">
         <legend className="mb-1 text-sm text-soft">Accents, at most {MOST_ACCENTS}</legend>
         <SeveralColours
-          ids={draft.accentIds}
-          candidates={room.candidates}
+          ids={accentIds}
+          candidates={candidates}
           most={MOST_ACCENTS}
-          onChange={(accentIds) => setDraft({ ...draft, accentIds })}
+          onChange={(ids) => form.setValue('accentIds', ids)}
         />
       </fieldset>
-      {errors['form'] && <FieldError>{errors['form']}</FieldError>}
+      {refused && <FieldError>{refused}</FieldError>}
       <div className="flex justify-end gap-3">
         <Button onClick={() => onDone()}>Cancel</Button>
         <Button type="submit" look="main">

@@ -8,9 +8,8 @@ import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
 import { KeepForm } from '@/ui/keep-form';
-import { checkWrite } from '../session/check-write';
+import { useWriteForm } from '../session/use-write-form';
 import { useVisit } from '../session/visit-context';
-import { sayRefusal } from '../words/words';
 
 type Props = {
   readonly makerId: string;
@@ -23,18 +22,20 @@ type Props = {
 export function TestPotDialog({ makerId, maker, products, onSaid }: Props) {
   const { visit, write } = useVisit();
   const [open, setOpen] = useState(false);
-  const [called, setCalled] = useState('');
-  const [covers, setCovers] = useState('');
-  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const submit = async () => {
-    const testPot = { called, coversM2: areaOf(typedNumber(covers), visit.units) };
-    const checked = checkWrite({ name: 'deck.products', makerId, products: { ...products, testPot } });
-    if (!checked.ok) return setErrors(checked.errors);
-    const result = await write(checked.write, { answers: true }).result;
-    if (!result.ok) return setErrors({ 'products.testPot.called': sayRefusal(result) });
-    setOpen(false);
-    onSaid();
-  };
+  const { form, submit, refused, wrong } = useWriteForm({
+    fields: { called: '', covers: '' },
+    toWrite: ({ called, covers }) => ({
+      name: 'deck.products',
+      makerId,
+      products: { ...products, testPot: { called, coversM2: areaOf(typedNumber(covers), visit.units) } },
+    }),
+    at: { 'products.testPot.called': 'called', 'products.testPot.coversM2': 'covers' },
+    send: (said) => write(said, { answers: true }).result,
+    onDone: () => {
+      setOpen(false);
+      onSaid();
+    },
+  });
   return (
     <Dialog
       title={`Test pots of ${maker}`}
@@ -43,20 +44,18 @@ export function TestPotDialog({ makerId, maker, products, onSaid }: Props) {
       onOpenChange={setOpen}
       trigger={<Button className="mt-2">What do test pots of {maker} hold?</Button>}
     >
-      <KeepForm onKeep={() => void submit()}>
+      <KeepForm onKeep={() => void submit()} refused={refused}>
         <TextField
           label="Called on its label"
           placeholder="tester, 250 ml"
-          value={called}
-          error={errors['products.testPot.called']}
-          onChange={(e) => setCalled(e.target.value)}
+          error={wrong('called')}
+          {...form.register('called')}
         />
         <TextField
           label={`Covers in two coats, ${areaUnit(visit.units)}`}
           inputMode="decimal"
-          value={covers}
-          error={errors['products.testPot.coversM2']}
-          onChange={(e) => setCovers(e.target.value)}
+          error={wrong('covers')}
+          {...form.register('covers')}
         />
       </KeepForm>
     </Dialog>

@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronDown, ChevronUp, Lightbulb, LightbulbOff } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { SCENE } from '@/core/appearance/scene';
 import { instantOf } from '@/core/light/day-moments';
 import { wallClock } from '@/core/light/time-zone';
@@ -94,24 +94,21 @@ function DateField({ zone }: { readonly zone: string }) {
   );
 }
 
-/** When it is dark at the cursor and lamps are recorded, they are on; by day they go off again, unless the person has said. */
-function LampsByDark({ room }: { readonly room: Room }) {
-  const at = useCursorPart((m) => m.at);
-  const byDark = useCursorPart((m) => m.lampsByDark);
-  const lampsOn = useCursorPart((m) => m.lampsOn);
+/** Tells the cursor when it is dark in the room, so that lamps come on by themselves. */
+function useDarkness(room: Room) {
   const set = useSetCursor();
   const asked = useRoomDay(room.id);
   const position = usePosition(room);
   const scale = useScale(room.id);
   const day = asked.state === 'done' ? asked.value : undefined;
-  const lux = luxAt(day, at, false, { room, position, scale });
-  const wanted = lux !== null && lux < SCENE.tooDarkLux && room.lamps.length > 0;
-  useEffect(() => {
-    if (!byDark || lux === null || wanted === lampsOn) return undefined;
-    const frame = requestAnimationFrame(() => set({ lampsOn: wanted }));
-    return () => cancelAnimationFrame(frame);
-  }, [byDark, lux, wanted, lampsOn, set]);
-  return null;
+  const darkAt = useCallback(
+    (at: number): boolean | null => {
+      const lux = luxAt(day, at, false, { room, position, scale });
+      return lux === null ? null : lux < SCENE.tooDarkLux && room.lamps.length > 0;
+    },
+    [day, room, position, scale],
+  );
+  useEffect(() => set({ darkAt }), [darkAt, set]);
 }
 
 /** Which sky and whether the lamps are on: the light we are judging in. */
@@ -245,12 +242,12 @@ export function DayRibbon({ roomId }: { readonly roomId: string }) {
   const at = useInstant();
   const zone = visit.place.timeZone;
   const now = at !== undefined && wallClock(at, zone).date === date ? at : undefined;
+  useDarkness(room);
   return (
     <footer
       data-open={open}
       className="group flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-panel px-4 py-2 fold:py-0 print:hidden"
     >
-      <LampsByDark key={room.id} room={room} />
       <Line room={room} open={open} onToggle={() => setOpen(!open)} />
       <div className="contents fold:group-data-[open=false]:hidden">
         <DateField zone={zone} />

@@ -1,8 +1,9 @@
 'use client';
 
 import { Moon, Sun, SunDim } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { localText } from '@/ui/browser-text';
+import { useStoredText } from '@/ui/use-stored-text';
 
 const MODES = [
   { mode: 'light', name: 'Light surround', Icon: Sun },
@@ -11,28 +12,18 @@ const MODES = [
 ] as const;
 const KEY = 'elm-swatch.surround';
 
-const stored = (): number =>
-  Math.max(
-    0,
-    MODES.findIndex((m) => m.mode === localText.get(KEY)),
-  );
-
 /** Steps through the three neutral surrounds: light for work, mid-grey, dark for evenings. */
 export function SurroundSwitch() {
-  const [index, setIndex] = useState(0);
+  const kept = useStoredText(localText, KEY);
+  const index = Math.max(
+    0,
+    MODES.findIndex((m) => m.mode === kept),
+  );
+  const { mode, name, Icon } = MODES[index]!;
   useEffect(() => {
-    const frame = requestAnimationFrame(() => setIndex(stored()));
-    return () => cancelAnimationFrame(frame);
-  }, []);
-  useEffect(() => {
-    document.documentElement.dataset['surround'] = MODES[index]!.mode;
-  }, [index]);
-  const { name, Icon } = MODES[index]!;
-  const next = () => {
-    const to = (index + 1) % MODES.length;
-    localText.set(KEY, MODES[to]!.mode);
-    setIndex(to);
-  };
+    document.documentElement.dataset['surround'] = mode;
+  }, [mode]);
+  const next = () => void localText.set(KEY, MODES[(index + 1) % MODES.length]!.mode);
   return (
     <button
       type="button"

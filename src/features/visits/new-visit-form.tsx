@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { v7 } from 'uuid';
 import type { WriteOf } from '@/core/operations/operations';
 import { newVisit } from '@/core/operations/visit-create';
@@ -14,10 +15,9 @@ import { FieldError, TextField } from '@/ui/field';
 import { PlaceEntry } from '../entry/place-entry';
 import { addressOf, VISITS } from '../session/address';
 import { browserSession } from '../session/browser-session';
-import { checkWrite, type FieldErrors } from '../session/check-write';
+import { useWriteForm } from '../session/use-write-form';
 import type { WriteResult } from '../session/sender';
 import { useWrite } from '../session/use-session';
-import { sayRefusal } from '../words/words';
 import { afterEdits, editsOf } from './edits-of';
 import { RoomChips, ROOMS, type RoomDraft } from './room-chips';
 import { usualHabits } from '@/core/units/habits';
@@ -37,22 +37,27 @@ function inWords(room: RoomDraft, american: boolean): RoomDraft {
 /** The server is away; the visit waits in the browser. */
 const KEPT = 'Elm Swatch does not answer just now. The visit is kept in this browser and saved when it is back.';
 
+const NO_PLACE = 'Choose the town from the list, or give its coordinates: the light hangs on it.';
+/** Stands for a place that is not chosen yet: it is asked for, and never written. */
+const NOWHERE: VisitPlace = { name: '-', latitude: 0, longitude: 0, timeZone: 'UTC' };
+const calledAfter = ({ name }: VisitPlace): string => `Home in ${name}`;
+
+type Fields = {
+  readonly label: string;
+  readonly place: VisitPlace | undefined;
+  readonly units: Units;
+  readonly rooms: RoomDraft[];
+};
+
 /** What the form says, and the writing of it. */
 function useNewVisit() {
   const router = useRouter();
   const write = useWrite();
   // one visit of this form, however often it is sent
   const [visitId] = useState(() => v7());
+  const [rooms] = useState((): RoomDraft[] => USUAL.map((name) => ({ roomId: v7(), name })));
   /** What was written of it last, whether or not the server has answered. */
   const written = useRef<Visit | undefined>(undefined);
-  const [label, setLabel] = useState('');
-  const [place, setPlace] = useState<VisitPlace>();
-  const [units, setUnits] = useState<Units>('metric');
-  const [rooms, setRooms] = useState<readonly RoomDraft[]>(() => USUAL.map((name) => ({ roomId: v7(), name })));
-  const [errors, setErrors] = useState<FieldErrors>({});
-  const [busy, setBusy] = useState(false);
-  const called = place ? `Home in ${place.name}` : '';
-
   /** Writes the visit; one that was written before is changed to what the form says now. */
   async function send(next: WriteOf<'visit.create'>): Promise<WriteResult> {
     const before = written.current;
@@ -67,29 +72,36 @@ function useNewVisit() {
     return { ok: true, id: visitId, saved: browserSession().session.state().unsaved.size === 0 };
   }
 
-  async function submit() {
-    if (!place) return setErrors({ place: 'Choose the town from the list, or give its coordinates: the light hangs on it.' });
-    const named = label.trim() || called;
-    const checked = checkWrite({ name: 'visit.create', visitId, label: named, place, units, rooms });
-    if (!checked.ok) return setErrors(checked.errors);
-    const next = checked.write as WriteOf<'visit.create'>;
-    setErrors({});
-    setBusy(true);
-    const result = await send(next);
-    if (result.ok && result.saved) return router.push(addressOf({ visitId, roomId: rooms[0]!.roomId, step: 'brief' }));
-    setBusy(false);
-    setErrors({ form: result.ok ? KEPT : sayRefusal(result) });
-  }
-
+  const made = useWriteForm<Fields>({
+    fields: { label: '', place: undefined, units: 'metric', rooms },
+    toWrite: ({ label, place, ...said }) => ({
+      name: 'visit.create',
+      visitId,
+      label: label.trim() || (place ? calledAfter(place) : ''),
+      place: place ?? NOWHERE,
+      ...said,
+    }),
+    also: ({ place }) => (place ? {} : { place: NO_PLACE }),
+    send: (next) => send(next as WriteOf<'visit.create'>),
+    onDone: ({ saved }, fields) => {
+      if (!saved) return KEPT;
+      router.push(addressOf({ visitId, roomId: fields.rooms[0]!.roomId, step: 'brief' }));
+      return undefined;
+    },
+  });
+  const { form } = made;
   const choosePlace = (next: VisitPlace | undefined, country?: string) => {
-    setPlace(next);
-    setErrors({});
+    form.setValue('place', next);
+    form.clearErrors();
     if (!next) return;
-    if (country) setUnits(IN_FEET.has(country) ? 'imperial' : 'metric');
+    if (country) form.setValue('units', IN_FEET.has(country) ? 'imperial' : 'metric');
     const american = usualHabits(next.timeZone).words === 'american';
-    setRooms(rooms.map((room) => inWords(room, american)));
+    form.setValue(
+      'rooms',
+      form.getValues('rooms').map((room) => inWords(room, american)),
+    );
   };
-  return { label, setLabel, place, choosePlace, units, setUnits, rooms, setRooms, called, errors, busy, submit };
+  return { ...made, choosePlace };
 }
 
 const LENGTHS = [
@@ -99,8 +111,8 @@ const LENGTHS = [
 
 /** A new visit: where the home is, and which rooms; everything else is asked on the brief, and nothing of it has to be said. */
 export function NewVisitForm() {
-  const form = useNewVisit();
-  const { place, rooms, errors, busy } = form;
+  const { form, submit, busy, refused, wrong, choosePlace } = useNewVisit();
+  const [place, units, rooms] = useWatch({ control: form.control, name: ['place', 'units', 'rooms'] });
   return (
     <main className="mx-auto max-w-3xl px-5 py-8">
       <p className="text-soft">
@@ -109,42 +121,39 @@ export function NewVisitForm() {
         </Link>
       </p>
       <h1 className="mb-6 text-3xl font-semibold">A new visit</h1>
-      <form
-        noValidate
-        className="grid gap-7"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void form.submit();
-        }}
-      >
+      <form noValidate className="grid gap-7" onSubmit={(e) => void submit(e)}>
         <section>
           <h2 className="mb-2 text-lg font-semibold">Where is the home?</h2>
-          <PlaceEntry autoFocus place={place} error={errors['place']} onChange={form.choosePlace} />
+          <PlaceEntry autoFocus place={place} error={wrong('place')} onChange={choosePlace} />
         </section>
         <section>
           <h2 className="mb-2 text-lg font-semibold">Which rooms?</h2>
           <RoomChips
             rooms={rooms}
-            errors={errors}
+            wrong={wrong('rooms')}
             american={place !== undefined && usualHabits(place.timeZone).words === 'american'}
-            onChange={form.setRooms}
+            onChange={(next) => form.setValue('rooms', [...next])}
           />
         </section>
         <section className="flex flex-wrap items-start gap-5">
           <TextField
             className="min-w-60 flex-1"
             label="What you call it"
-            placeholder={form.called || 'A street, a surname, a nickname'}
-            value={form.label}
-            error={errors['label']}
-            onChange={(e) => form.setLabel(e.target.value)}
+            placeholder={place ? calledAfter(place) : 'A street, a surname, a nickname'}
+            error={wrong('label')}
+            {...form.register('label')}
           />
           <div>
             <p className="mb-1 text-sm text-soft">Lengths in</p>
-            <ChoiceRow<Units> label="Lengths in" value={form.units} onChange={form.setUnits} options={LENGTHS} />
+            <ChoiceRow<Units>
+              label="Lengths in"
+              value={units}
+              onChange={(next) => form.setValue('units', next)}
+              options={LENGTHS}
+            />
           </div>
         </section>
-        {errors['form'] && <FieldError>{errors['form']}</FieldError>}
+        {refused && <FieldError>{refused}</FieldError>}
         <div className="flex gap-3">
           <Button type="submit" look="main" className="min-h-14 px-7 text-lg" disabled={busy}>
             {busy ? 'Starting…' : 'Start'}

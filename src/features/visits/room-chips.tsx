@@ -7,7 +7,6 @@ import { inAmerican } from '@/core/units/local-words';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { FieldError, TextField } from '@/ui/field';
-import type { FieldErrors } from '../session/check-write';
 
 export type RoomDraft = { readonly roomId: string; readonly name: string };
 
@@ -36,14 +35,14 @@ const inOrder = (rooms: readonly RoomDraft[]) => [...rooms].sort((p, q) => order
 
 type Props = {
   readonly rooms: readonly RoomDraft[];
-  readonly errors: FieldErrors;
+  readonly wrong: string | undefined;
   /** Rooms are called as Americans do. */
   readonly american: boolean;
   readonly onChange: (rooms: readonly RoomDraft[]) => void;
 };
 
 /** Which rooms: a tap takes one in or off; any other is typed. */
-export function RoomChips({ rooms, errors, american, onChange }: Props) {
+export function RoomChips({ rooms, wrong, american, onChange }: Props) {
   const usual = american ? ROOMS.map(inAmerican) : ROOMS;
   const [typed, setTyped] = useState('');
   const own = rooms.filter((r) => order(r.name) === ROOMS.length).map((r) => r.name);
@@ -56,7 +55,6 @@ export function RoomChips({ rooms, errors, american, onChange }: Props) {
     onChange(inOrder([...rooms, { roomId: v7(), name: typed.trim() }]));
     setTyped('');
   };
-  const wrong = Object.entries(errors).find(([path]) => path === 'rooms' || path.startsWith('rooms.'))?.[1];
   return (
     <>
       <div role="group" aria-label="Rooms" className="flex flex-wrap gap-1.5">
