@@ -1,3 +1,4 @@
+import { keyName, keysShown, type KeyRow } from './key-table';
 import type { ComponentProps } from 'react';
 import { classNames } from './class-names';
 
@@ -26,11 +27,19 @@ export function Button({ look, className, type = 'button', ...rest }: Props) {
   return <button type={type} className={buttonClass(look, className)} {...rest} />;
 }
 
-/** A key cap beside what it does. */
-export function Key({ children }: { readonly children: string }) {
+type KeyProps = {
+  readonly of: KeyRow;
+  /** Which key of the row; all of them where it is left out, none where there is no such key. */
+  readonly which?: number;
+};
+
+/** A key as it is hinted at, from the table of its screen; not where fingers are used. */
+export function Key({ of, which }: KeyProps) {
+  const says = which === undefined ? keysShown(of) : of.keys[which] && keyName(of.keys[which]);
+  if (!says) return null;
   return (
     <kbd className="inline-block min-w-6 border border-line-strong bg-panel px-1.5 text-center font-sans text-xs leading-5 text-soft pointer-coarse:hidden">
-      {children}
+      {says}
     </kbd>
   );
 }

@@ -1,13 +1,14 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { handlersByKey, type KeyHandlers, type KeyTable } from './key-table';
 import { isOwnKey, namesOf } from './keys';
 
 /**
  * Single keys of a screen, by `KeyboardEvent.key` (letters in lower case; "Shift+z" and "Ctrl+z" where they mean something else). Ignored
  * while text is typed and while a dialog is open; a handler that returns false leaves the key to the browser.
  */
-export function useKeys(handlers: Readonly<Record<string, () => void | false>>): void {
+function useKeys(handlers: Readonly<Record<string, () => void | false>>): void {
   const latest = useRef(handlers);
   useEffect(() => {
     latest.current = handlers;
@@ -26,6 +27,10 @@ export function useKeys(handlers: Readonly<Record<string, () => void | false>>):
     return () => window.removeEventListener('keydown', onKey);
   }, []);
 }
+
+/** The keys of a table that this screen handles. */
+export const useTableKeys = <Action extends string>(table: KeyTable<Action>, handlers: KeyHandlers<Action>): void =>
+  useKeys(handlersByKey(table, handlers));
 
 /** After a list was chosen from by hand the keys are the screen's again; chosen from by keys, the list keeps them until it is left. */
 export function useFocusBack(): void {

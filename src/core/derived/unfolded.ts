@@ -67,3 +67,13 @@ export function unfolded(room: MeasuredRoom): Unfolded {
     ],
   };
 }
+
+/** A box of an unfolded room where it is drawn so wide and so high, in the units of the drawing. */
+export const fitted =
+  (of: Pick<Unfolded, 'width' | 'height'>, { width, height }: Pick<Unfolded, 'width' | 'height'>) =>
+  (box: Box): Box => ({
+    x: (box.x / of.width) * width,
+    y: (box.y / of.height) * height,
+    width: (box.width / of.width) * width,
+    height: (box.height / of.height) * height,
+  });

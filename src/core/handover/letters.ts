@@ -1,4 +1,4 @@
-import type { UnfoldedPart } from '@/core/derived/unfolded';
+import { fitted, type Box, type UnfoldedPart } from '@/core/derived/unfolded';
 import type { RoomPaper } from './schedule';
 
 /** Where the letter of a surface stands on the unfolded room, metres. */
@@ -34,3 +34,34 @@ export const paperFill = (part: UnfoldedPart, letters: RoomPaper['letters']): st
   if (part.what === 'floor') return '#e6e6e6';
   return (part.surface && letters[part.surface]?.hex) || '#ffffff';
 };
+
+/** A room as papers draw it: every part with its fill, and the letters over their surfaces, in the units of the drawing. */
+export type PaperDrawing = {
+  readonly width: number;
+  readonly height: number;
+  readonly parts: readonly (Box & { readonly fill: string })[];
+  readonly letters: readonly LetterPlace[];
+};
+
+/**
+ * The room unfolded for a paper, as high as it is to its width, within bounds.
+ *
+ * @param width, least, most in the units of the drawing
+ */
+export function paperDrawing(
+  room: Pick<RoomPaper, 'unfolded' | 'letters'>,
+  { width, least, most }: { readonly width: number; readonly least: number; readonly most: number },
+): PaperDrawing {
+  const { unfolded, letters } = room;
+  const height = Math.min(most, Math.max(least, (unfolded.height / unfolded.width) * width));
+  const place = fitted(unfolded, { width, height });
+  return {
+    width,
+    height,
+    parts: unfolded.parts.map((part) => ({ ...place(part), fill: paperFill(part, letters) })),
+    letters: letterPlaces(room).map((at) => {
+      const { x, y } = place({ ...at, width: 0, height: 0 });
+      return { ...at, x, y };
+    }),
+  };
+}

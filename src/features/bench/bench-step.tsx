@@ -3,7 +3,8 @@
 import { DoorOpen } from 'lucide-react';
 import { useState } from 'react';
 import { Button, buttonClass, Key } from '@/ui/button';
-import { useKeys } from '@/ui/use-keys';
+import { PAIR_KEYS } from './keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { useMedia } from '@/ui/use-media';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { BenchSpeaks } from './bench-speaks';
@@ -83,14 +84,14 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
 export function BenchStep({ roomId }: { readonly roomId: string }) {
   const [mode, setMode] = useState<'judging' | 'pairs'>('judging');
   const room = useRoom(roomId);
-  useKeys({ Escape: () => (mode === 'pairs' ? setMode('judging') : false) });
+  useTableKeys(PAIR_KEYS, { back: () => (mode === 'pairs' ? setMode('judging') : false) });
   if (mode === 'judging') return <Judging roomId={roomId} onPairs={() => setMode('pairs')} />;
   return (
     <div className="flex h-full min-h-fit flex-col p-3">
       <StepTitle title={`${room.name}: the client picks`}>
         <ShownSwitch />
         <Button onClick={() => setMode('judging')}>
-          Back to the bench <Key>Esc</Key>
+          Back to the bench <Key of={PAIR_KEYS.back} />
         </Button>
       </StepTitle>
       <Pairs roomId={roomId} />

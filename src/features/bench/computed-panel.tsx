@@ -1,5 +1,6 @@
 'use client';
 
+import { BENCH_KEYS } from './keys';
 import { describeColour } from '@/core/colour/family';
 import { DIRECTION_WORDS, VISIBLE_STEP, type Direction, type Directions } from '@/core/colour/directions';
 import { lrvOf } from '@/core/colour/lab';
@@ -104,7 +105,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
         </p>
         <p className="mt-1 text-sm text-soft">What is computed shows once the eye has spoken.</p>
         <Button className="mt-2" onClick={() => bench.layout.setGlance(false)}>
-          Show it at once <Key>G</Key>
+          Show it at once <Key of={BENCH_KEYS.glance} />
         </Button>
       </section>
     );

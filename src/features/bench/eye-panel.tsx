@@ -1,5 +1,6 @@
 'use client';
 
+import { keyName } from '@/ui/key-table';
 import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
 import { INTENSITIES, INTENSITY_WORDS, intensityIn, type Intensity } from '@/core/record/intensity';
@@ -11,13 +12,14 @@ import { Button, Key } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { VerdictBar } from '@/ui/verdict-mark';
 import { InTheDark } from './in-the-dark';
-import { REASON_KEYS, type Bench } from './use-bench';
+import { BENCH_KEYS } from './keys';
+import type { Bench } from './use-bench';
 import { WaySeenMenu } from './way-seen';
 
-const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string; readonly key: string }[] = [
-  { verdict: 'works', label: 'Works', key: 'W' },
-  { verdict: 'nearly', label: 'Nearly', key: 'E' },
-  { verdict: 'no', label: 'No', key: 'R' },
+const BUTTONS: readonly { readonly verdict: Verdict; readonly label: string }[] = [
+  { verdict: 'works', label: 'Works' },
+  { verdict: 'nearly', label: 'Nearly' },
+  { verdict: 'no', label: 'No' },
 ];
 
 /** Each reason in its own place with its own key, whatever the pair; the likely ones stand out. They wait for a verdict that needs one. */
@@ -34,14 +36,12 @@ function Reasons({ bench }: { readonly bench: Bench }) {
           disabled={!wanted}
           aria-pressed={given.includes(reason)}
           aria-label={`${REASON_WORDS[reason]}${wanted && likely.includes(reason) ? ', likely' : ''}`}
-          title={`${REASON_WORDS[reason]} (${REASON_KEYS[i]})`}
+          title={`${REASON_WORDS[reason]} (${keyName(BENCH_KEYS.reason.keys[i]!)})`}
           data-likely={wanted && likely.includes(reason)}
           onClick={() => bench.giveReason(reason)}
           className="flex min-h-11 cursor-pointer items-center gap-1 border border-line bg-panel px-1 text-left text-[0.8125rem] leading-4 text-soft hover:bg-raised disabled:cursor-default disabled:opacity-55 aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent enabled:border-line-strong enabled:text-ink data-[likely=true]:border-2 data-[likely=true]:border-ink data-[likely=true]:font-semibold"
         >
-          <span className="shrink-0 text-xs opacity-75 pointer-coarse:hidden">
-            {REASON_KEYS[i] === '-' ? '−' : REASON_KEYS[i]}
-          </span>
+          <span className="shrink-0 text-xs opacity-75 pointer-coarse:hidden">{keyName(BENCH_KEYS.reason.keys[i]!)}</span>
           <span className="min-w-0">{REASON_SHORT[reason]}</span>
         </button>
       ))}
@@ -86,7 +86,6 @@ function AloneButtons({ bench }: { readonly bench: Bench }) {
   return (
     <div role="group" aria-label="The colour alone" className="grid grid-cols-[1.4fr_1fr_1fr] gap-1.5">
       {INTENSITIES.map((intensity) => {
-        const key = intensity === 'right' ? 'W' : REASON_KEYS[REASONS.indexOf(intensity)];
         return (
           <Button
             key={intensity}
@@ -96,7 +95,12 @@ function AloneButtons({ bench }: { readonly bench: Bench }) {
             className={intensity === 'right' ? 'row-span-2 min-h-14 justify-between text-lg' : 'justify-between px-2.5'}
             onClick={() => giveAlone(intensity)}
           >
-            <span className="first-letter:uppercase">{INTENSITY_WORDS[intensity]}</span> <Key>{key!}</Key>
+            <span className="first-letter:uppercase">{INTENSITY_WORDS[intensity]}</span>{' '}
+            {intensity === 'right' ? (
+              <Key of={BENCH_KEYS.works} />
+            ) : (
+              <Key of={BENCH_KEYS.reason} which={REASONS.indexOf(intensity)} />
+            )}
           </Button>
         );
       })}
@@ -109,7 +113,7 @@ function PairButtons({ bench }: { readonly bench: Bench }) {
   return (
     <>
       <div className="grid grid-cols-3 gap-2">
-        {BUTTONS.map(({ verdict, label, key }) => (
+        {BUTTONS.map(({ verdict, label }) => (
           <Button
             key={verdict}
             look={current?.verdict === verdict ? 'main' : 'strong'}
@@ -117,7 +121,7 @@ function PairButtons({ bench }: { readonly bench: Bench }) {
             className="min-h-14 justify-between text-lg"
             onClick={() => bench.give(verdict)}
           >
-            {label} <Key>{key}</Key>
+            {label} <Key of={BENCH_KEYS[verdict]} />
           </Button>
         ))}
       </div>
@@ -169,7 +173,7 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
               value: PERSONS[1],
               label: (
                 <>
-                  client <Key>C</Key>
+                  client <Key of={BENCH_KEYS.person} />
                 </>
               ),
             },

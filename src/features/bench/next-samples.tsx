@@ -5,7 +5,8 @@ import { toast } from 'sonner';
 import { Explain } from '@/ui/explain';
 import { Key } from '@/ui/button';
 import { Patch } from '@/ui/patch';
-import { useKeys } from '@/ui/use-keys';
+import { BENCH_KEYS } from './keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { sayColour } from '../words/say-colour';
 import { AlsoInLight, usePaint } from '../light-client/in-light';
 import { offeredSwatch } from '@/core/engine/swatches';
@@ -46,7 +47,7 @@ function Row({ proposed, first, onTake }: { readonly proposed: Proposed; readonl
           <span className="flex items-baseline gap-2 leading-[1.125rem]">
             <b className="min-w-0 flex-1 break-words">{sayWhat(proposed)}</b>
             <span className="shrink-0 text-sm">
-              {percent(chance)} likely {first && <Key>F</Key>}
+              {percent(chance)} likely {first && <Key of={BENCH_KEYS.fetch} />}
             </span>
           </span>
           <span className="block text-sm leading-4 break-words text-soft">
@@ -73,7 +74,7 @@ export function NextSamples({ bench }: { readonly bench: Bench }) {
     const kept = await result;
     if (!kept.ok) toast.error(sayRefusal(kept));
   };
-  useKeys({ f: () => (proposals?.[0] ? void take(proposals[0]) : false) });
+  useTableKeys(BENCH_KEYS, { fetch: () => (proposals?.[0] ? void take(proposals[0]) : false) });
   return (
     <div aria-label="Look at next" role="group" aria-busy={busy} className="mt-2">
       <p className="mb-0.5 text-sm text-soft">

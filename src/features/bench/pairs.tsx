@@ -10,7 +10,8 @@ import { Button, Key } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { Patch } from '@/ui/patch';
 import { EmptyState } from '@/ui/step-title';
-import { useKeys } from '@/ui/use-keys';
+import { PAIR_KEYS } from './keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { sayColour } from '../words/say-colour';
 import { InLight, usePaint } from '../light-client/in-light';
 import { SeveralColours } from '../drawings/several-colours';
@@ -58,7 +59,7 @@ function Two({ pair, onPick }: TwoProps) {
         >
           <Patch hex={paint(c.id, c.lab)} label={sayColour(c.lab)} className="absolute inset-0" />
           <span className="absolute bottom-4 left-1/2 -translate-x-1/2 bg-white/90 px-4 py-2 text-[#1a1a1a]">
-            this one <Key>{i === 0 ? '←' : '→'}</Key>
+            this one <Key of={PAIR_KEYS.pick} which={i} />
           </span>
         </button>
       ))}
@@ -116,9 +117,8 @@ export function Pairs({ roomId }: { readonly roomId: string }) {
   const pick = (chosen: Candidate, other: Candidate) =>
     write({ name: 'pair.pick', roomId, chosenId: chosen.id, otherId: other.id });
   const showing = next && (!settled || onward) ? next : undefined;
-  useKeys({
-    ArrowLeft: () => (showing ? void pick(showing[0], showing[1]) : undefined),
-    ArrowRight: () => (showing ? void pick(showing[1], showing[0]) : undefined),
+  useTableKeys(PAIR_KEYS, {
+    pick: (which) => (showing ? void pick(showing[which]!, showing[1 - which]!) : undefined),
   });
   if (room.candidates.length < 2)
     return <EmptyState title="Two colours are needed">Take at least two colours or strengths into the room first.</EmptyState>;

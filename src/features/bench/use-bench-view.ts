@@ -4,7 +4,8 @@ import { WHITE_PAPERS } from '@/core/colour/paper';
 import type { Lab } from '@/core/colour/types';
 import type { Room } from '@/core/record/room';
 import { useKept } from '@/ui/use-kept';
-import { useKeys } from '@/ui/use-keys';
+import { BENCH_KEYS } from './keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { OLD_WALL_ID, PAPER_ID } from '@/core/engine/swatches';
 
 export const VIEWS = ['one', 'all', 'alone', 'split', 'slide'] as const;
@@ -56,13 +57,10 @@ export function useBenchView(room: Room) {
   const [glance, setGlance] = useKept<'on' | 'off'>('bench.glance', 'on', ['on', 'off']);
   const ground = grounds.find((g) => g.id === groundId) ?? grounds[0]!;
   const toggle = (to: BenchView) => setView(view === to ? 'one' : to);
-  useKeys({
-    a: () => toggle('all'),
-    i: () => toggle('alone'),
-    s: () => toggle('split'),
-    k: () => toggle('slide'),
-    u: () => setGroundId(grounds[(grounds.indexOf(ground) + 1) % grounds.length]!.id),
-    g: () => setGlance(glance === 'on' ? 'off' : 'on'),
+  useTableKeys(BENCH_KEYS, {
+    view: (which) => toggle((['all', 'alone', 'split', 'slide'] as const)[which]!),
+    around: () => setGroundId(grounds[(grounds.indexOf(ground) + 1) % grounds.length]!.id),
+    glance: () => setGlance(glance === 'on' ? 'off' : 'on'),
   });
   return {
     view,

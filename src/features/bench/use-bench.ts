@@ -8,7 +8,8 @@ import { nextPair } from '@/core/derived/next-pair';
 import { reasonsOf } from '@/core/record/verdict';
 import { standingVerdicts, verdictIn } from '@/core/derived/standing';
 import { useWaySeen } from '../cursor/use-way-seen';
-import { useKeys } from '@/ui/use-keys';
+import { BENCH_KEYS } from './keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { useJudgingLight } from '../light-client/resolved-moment';
 import { useSessionState } from '../session/use-session';
 import { useRoom, useVisit } from '../session/visit-context';
@@ -27,7 +28,6 @@ const MOST_LIKELY = 3;
 const isIntensity = (reason: string): reason is Intensity => (INTENSITIES as readonly string[]).includes(reason);
 
 /** Keys of the reasons, in their fixed order: a reason has the same one beside everything. */
-export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-'] as const;
 
 /** Which colour against which thing in which light, how it is shown, and what stands for it. */
 function useShown(roomId: string) {
@@ -131,19 +131,16 @@ export function useBench(roomId: string) {
     if (!isAlone) giveReason(reason);
     else if (isIntensity(reason)) giveAlone(reason);
   };
-  useKeys({
-    w: () => (isAlone ? giveAlone('right') : give('works')),
-    e: () => give('nearly'),
-    r: () => give('no'),
-    c: () => setPerson(person === 'client' ? 'consultant' : 'client'),
-    ArrowRight: () => shown.moveStay(1),
-    ArrowLeft: () => shown.moveStay(-1),
-    ArrowUp: () => shown.moveStrength(-1),
-    ArrowDown: () => shown.moveStrength(1),
-    m: () => document.querySelector<HTMLElement>('[data-any-strength]')?.click(),
-    n: () => shown.moveColour(1),
-    p: () => shown.moveColour(-1),
-    ...Object.fromEntries(REASONS.map((reason, i) => [REASON_KEYS[i], () => onReason(reason)])),
+  useTableKeys(BENCH_KEYS, {
+    works: () => (isAlone ? giveAlone('right') : give('works')),
+    nearly: () => give('nearly'),
+    no: () => give('no'),
+    reason: (which) => onReason(REASONS[which]!),
+    person: () => setPerson(person === 'client' ? 'consultant' : 'client'),
+    thing: (which) => shown.moveStay(which === 0 ? 1 : -1),
+    strength: (which) => shown.moveStrength(which === 0 ? -1 : 1),
+    anyStrength: () => document.querySelector<HTMLElement>('[data-any-strength]')?.click(),
+    colour: (which) => shown.moveColour(which === 0 ? 1 : -1),
   });
   return {
     ...shown,

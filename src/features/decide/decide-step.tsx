@@ -16,7 +16,8 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/sheet';
 import { StepTitle } from '@/ui/step-title';
 import { useMedia } from '@/ui/use-media';
-import { useKeys } from '@/ui/use-keys';
+import { useTableKeys } from '@/ui/use-keys';
+import { DECIDE_KEYS } from './keys';
 import { UnfoldedRoom, type ShownSurface } from '../drawings/unfolded-room';
 import { ShownSwitch } from '../light-client/in-light';
 import { useCursorPart } from '../cursor/cursor';
@@ -184,8 +185,7 @@ export function DecideStep({ roomId }: { readonly roomId: string }) {
   const needs = useTaken(room, decided);
   const tap = (id: string) => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.id === id));
   const walls = () => choose(decided.surfaces.map((s) => s.surface).filter((s) => s.kind === 'wall'));
-  const byKey = Object.fromEntries(rows.slice(0, 9).map((row, k) => [String(k + 1), () => choose(row.surfaces)]));
-  useKeys({ ...byKey, w: walls });
+  useTableKeys(DECIDE_KEYS, { row: (k) => (rows[k] ? choose(rows[k].surfaces) : false), walls });
   const wall = wallColours(decided)[0]?.candidate;
   const name = upperFirst(sayNames(surfaces));
   const panel = (

@@ -11,7 +11,7 @@ import { paintedKinds, stayingWith } from '@/core/derived/painted-over';
 import type { Room } from '@/core/record/room';
 import { underNow } from '@/core/derived/under-now';
 import { Button, buttonClass, Key } from '@/ui/button';
-import { useKeys } from '@/ui/use-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { usePaintFacts, type AskedPaint } from '../entry/paint-facts';
 import { addressOf } from '../session/address';
 import { useVisit } from '../session/visit-context';
@@ -19,7 +19,8 @@ import { VisitLink } from '../session/where';
 import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
 import type { SurfaceLight } from './use-surface-light';
-import { TAKE_KEYS, WayList } from './way-list';
+import { DECIDE_KEYS } from './keys';
+import { WayList } from './way-list';
 import { isRaked, RAKED, sheenOf, wallColours, type ShownWay } from '@/core/engine/ways';
 import { upperFirst } from '@/core/base/words';
 
@@ -159,10 +160,7 @@ export function SurfacePanel(props: Props) {
     props.onSaid(`Taken for ${sayNames(surfaces)}: ${way.colour.name} ${way.strength} %, ${way.sheen}`);
   };
   const takeNth = (k: number) => (few[k] ? takeWay(few[k]) : false);
-  useKeys({
-    ...Object.fromEntries(TAKE_KEYS.map((key, k) => [key, () => takeNth(k)])),
-    x: () => (panel.decidedAtAll ? panel.open() : false),
-  });
+  useTableKeys(DECIDE_KEYS, { take: takeNth, open: () => (panel.decidedAtAll ? panel.open() : false) });
   return (
     <section aria-label={titleOf(surfaces, ways)} className="min-w-0">
       <h2 className="text-[1.0625rem] font-semibold">{titleOf(surfaces, ways)}</h2>
@@ -182,7 +180,7 @@ export function SurfacePanel(props: Props) {
         {panel.now?.choice.what !== 'leave' && <Button onClick={panel.leave}>Leave as it is</Button>}
         {panel.decidedAtAll && (
           <Button onClick={panel.open}>
-            Open again <Key>X</Key>
+            Open again <Key of={DECIDE_KEYS.open} />
           </Button>
         )}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { DECIDE_KEYS } from './keys';
 import { Button, Key } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { VerdictBar } from '@/ui/verdict-mark';
@@ -7,7 +8,6 @@ import { sayColour } from '../words/say-colour';
 import type { ShownWay } from '@/core/engine/ways';
 
 /** Keys of the first proposals. */
-export const TAKE_KEYS = ['a', 's', 'f'] as const;
 
 const MARKS = { works: 'works', nearly: 'nearly', no: 'no' } as const;
 
@@ -59,7 +59,7 @@ export function WayList({ ways, wallHex, hexOfWay, isTaken, onTake }: Props) {
               onClick={() => onTake(way)}
             >
               {taken ? 'Taken' : 'Take'}
-              {k < TAKE_KEYS.length && !taken && <Key>{TAKE_KEYS[k]!.toUpperCase()}</Key>}
+              {!taken && <Key of={DECIDE_KEYS.take} which={k} />}
             </Button>
           </li>
         );

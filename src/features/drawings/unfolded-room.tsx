@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import type { MeasuredRoom } from '@/core/derived/openings';
-import { unfolded, type UnfoldedPart } from '@/core/derived/unfolded';
+import { fitted, unfolded, type UnfoldedPart } from '@/core/derived/unfolded';
 import { useWidth } from '@/ui/use-width';
 
 /** How a surface looks, and what is said of it. */
@@ -89,12 +89,11 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame, 1100);
   const shape = useMemo(() => unfolded(room), [room]);
-  const scale = ({ x, y, width: w, height: h }: UnfoldedPart) => ({
-    left: (x / shape.width) * width,
-    top: (y / shape.height) * height,
-    width: (w / shape.width) * width,
-    height: (h / shape.height) * height,
-  });
+  const place = fitted(shape, { width, height });
+  const scale = (part: UnfoldedPart) => {
+    const { x: left, y: top, ...size } = place(part);
+    return { left, top, ...size };
+  };
   const surfaces = [...new Set(shape.parts.flatMap((p) => p.surface ?? []))];
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];

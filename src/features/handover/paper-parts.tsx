@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Caution } from '@/core/handover/cautions';
-import { letterPlaces, paperFill } from '@/core/handover/letters';
+import { paperDrawing } from '@/core/handover/letters';
 import type { PaperColour } from '@/core/handover/paper-colour';
 import type { RoomPaper } from '@/core/handover/schedule';
 
@@ -57,35 +57,24 @@ const DRAWN = { width: 800, least: 96, most: 150 } as const;
 
 /** The room unfolded, each surface with its letter. */
 export function PaperRoom({ room }: { readonly room: RoomPaper }) {
-  const { unfolded, letters } = room;
-  const height = Math.min(DRAWN.most, Math.max(DRAWN.least, (unfolded.height / unfolded.width) * DRAWN.width));
-  const [x, y] = [DRAWN.width / unfolded.width, height / unfolded.height];
+  const { width, height, parts, letters } = paperDrawing(room, DRAWN);
   const says = room.rows.map((r) => `${r.letter} ${r.surfaces}`).join('; ');
   return (
     <svg
-      viewBox={`0 0 ${DRAWN.width} ${height}`}
+      viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={`${room.room} unfolded: ${says}`}
       className="w-full"
       style={{ printColorAdjust: 'exact' }}
     >
-      {unfolded.parts.map((part, k) => (
-        <rect
-          key={k}
-          x={part.x * x}
-          y={part.y * y}
-          width={part.width * x}
-          height={part.height * y}
-          fill={paperFill(part, letters)}
-          stroke="#000"
-          strokeWidth={0.8}
-        />
+      {parts.map((part, k) => (
+        <rect key={k} {...part} stroke="#000" strokeWidth={0.8} />
       ))}
-      {letterPlaces(room).map((place) => (
-        <g key={place.surface}>
-          <rect x={place.x * x - 11} y={place.y * y - 9.5} width={22} height={19} fill="#fff" stroke="#000" strokeWidth={0.6} />
-          <text x={place.x * x} y={place.y * y + 5} textAnchor="middle" fontSize={14} fontWeight={700}>
-            {place.letter}
+      {letters.map(({ surface, x, y, letter }) => (
+        <g key={surface}>
+          <rect x={x - 11} y={y - 9.5} width={22} height={19} fill="#fff" stroke="#000" strokeWidth={0.6} />
+          <text x={x} y={y + 5} textAnchor="middle" fontSize={14} fontWeight={700}>
+            {letter}
           </text>
         </g>
       ))}

@@ -5,7 +5,8 @@ import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } 
 import type { Lab } from '@/core/colour/types';
 import type { Swatch } from '@/core/engine/light-protocol';
 import { ChoiceRow } from '@/ui/choice-row';
-import { useKeys } from '@/ui/use-keys';
+import { EVERYWHERE } from '../words/everywhere-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { hexOf } from '../words/say-colour';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { momentIndex, useLooksAtCursor, useRoomBands, useRoomDay } from './room-day';
@@ -74,7 +75,7 @@ export function ShownSwitch() {
   const shown = useCursorPart((m) => m.shown);
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();
-  useKeys({ v: () => set({ shown: shown === 'in-light' ? 'in-deck' : 'in-light' }) });
+  useTableKeys(EVERYWHERE, { shown: () => set({ shown: shown === 'in-light' ? 'in-deck' : 'in-light' }) });
   return (
     <ChoiceRow
       label="Colours shown"

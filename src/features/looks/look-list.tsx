@@ -1,5 +1,6 @@
 'use client';
 
+import { LOOKS_KEYS } from './keys';
 import { Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { clockText } from '@/core/light/time-zone';
@@ -93,12 +94,11 @@ function LookWords({ row, now }: { readonly row: LookRow; readonly now: boolean 
 type ItemProps = {
   readonly row: LookRow;
   readonly now?: boolean;
-  readonly hotKey?: string | undefined;
   readonly picked: boolean;
 };
 
 /** One look: when, what it decides with the two colours touching, and the way to take it. */
-export function LookItem({ row, now = false, hotKey, picked }: ItemProps) {
+export function LookItem({ row, now = false, picked }: ItemProps) {
   const { keep, take } = useLooks();
   const [open, setOpen] = useState(false);
   return (
@@ -135,7 +135,7 @@ export function LookItem({ row, now = false, hotKey, picked }: ItemProps) {
         </Dialog>
         {row.state === 'planned' && (
           <Button look={now ? 'main' : 'plain'} onClick={() => take(row)}>
-            Look {hotKey && <Key>{hotKey}</Key>}
+            Look <Key of={LOOKS_KEYS.take} which={row.number - 1} />
           </Button>
         )}
         {row.state === 'taken' && <span className="px-2 text-soft">done</span>}

@@ -1,5 +1,6 @@
 'use client';
 
+import { LOOKS_KEYS } from './keys';
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { wallClock } from '@/core/light/time-zone';
@@ -9,7 +10,7 @@ import { judgingPosition } from '@/core/derived/judging-position';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { EmptyState, StepTitle } from '@/ui/step-title';
-import { useKeys } from '@/ui/use-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { useInstant } from '../cursor/use-instant';
 import { useSkyOfDay } from '../cursor/sky-of-day';
@@ -114,13 +115,7 @@ function List({ title, rows, onNow, picked, none }: ListProps) {
       ) : (
         <ul>
           {rows.map((row) => (
-            <LookItem
-              key={row.key}
-              row={row}
-              now={onNow.includes(row)}
-              hotKey={row.number <= 9 ? String(row.number) : undefined}
-              picked={row.key === picked}
-            />
+            <LookItem key={row.key} row={row} now={onNow.includes(row)} picked={row.key === picked} />
           ))}
         </ul>
       )}
@@ -136,16 +131,13 @@ const order = (onNow: readonly LookRow[]) => (p: LookRow, q: LookRow) => {
 /** Keys of the step: the number of a look takes it, G the best of those that are on. */
 function useLookKeys(rows: readonly LookRow[], onNow: readonly LookRow[]) {
   const { take } = useLooks();
-  const byKey = Object.fromEntries(
-    Array.from({ length: 9 }, (_, k) => [
-      String(k + 1),
-      () => {
-        const row = rows.find((r) => r.number === k + 1 && r.state === 'planned');
-        return row ? take(row) : false;
-      },
-    ]),
-  );
-  useKeys({ ...byKey, g: () => (onNow[0] ? take(onNow[0]) : false) });
+  useTableKeys(LOOKS_KEYS, {
+    take: (which) => {
+      const row = rows.find((r) => r.number === which + 1 && r.state === 'planned');
+      return row ? take(row) : false;
+    },
+    best: () => (onNow[0] ? take(onNow[0]) : false),
+  });
 }
 
 /** For a day whose sky will not cloud over. */

@@ -9,7 +9,9 @@ import type { Room } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
-import { useKeys } from '@/ui/use-keys';
+import { keyName, keysShown } from '@/ui/key-table';
+import { EVERYWHERE } from '../words/everywhere-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { useCursorPart, useReadCursor, useSetCursor, type PlannedOnRibbon, type SkyChoice } from '../cursor/cursor';
 import { useInstant } from '../cursor/use-instant';
 import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../light-client/room-day';
@@ -19,11 +21,12 @@ import { useRoom, useVisit } from '../session/visit-context';
 import { RibbonBand, type RibbonLook } from './ribbon-band';
 import type { Stretch } from './sun-labels';
 
-const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly key: string; readonly title: string }[] = [
-  { value: 'clear', name: 'clear', key: 'D', title: 'Clear sky' },
-  { value: 'broken', name: 'broken', key: 'B', title: 'Sun and clouds' },
-  { value: 'overcast', name: 'overcast', key: 'O', title: 'Overcast sky' },
-  { value: 'service', name: 'of the day', key: 'Y', title: 'Hour by hour from the sky service (simulated)' },
+/** In the order of their keys. */
+const SKIES: readonly { readonly value: SkyChoice; readonly name: string; readonly title: string }[] = [
+  { value: 'clear', name: 'clear', title: 'Clear sky' },
+  { value: 'broken', name: 'broken', title: 'Sun and clouds' },
+  { value: 'overcast', name: 'overcast', title: 'Overcast sky' },
+  { value: 'service', name: 'of the day', title: 'Hour by hour from the sky service (simulated)' },
 ];
 const MINUTE = 60_000;
 const STEP = 15 * MINUTE;
@@ -63,7 +66,7 @@ function DateField({ zone }: { readonly zone: string }) {
     set({ at, date: wallClock(at, zone).date, lampsByDark: true, shown: 'in-light' });
   };
   const step = (by: number) => set({ at: read().at + by * STEP, shown: 'in-light' });
-  useKeys({ t: goNow, '[': () => step(-1), ']': () => step(1), '{': () => step(-4), '}': () => step(4) });
+  useTableKeys(EVERYWHERE, { now: goNow, quarter: (which) => step([-1, 1, -4, 4][which]!) });
   const pick = (next: string) => {
     if (!/^\d{4}-\d\d-\d\d$/.test(next)) return;
     const { at } = read();
@@ -88,7 +91,7 @@ function DateField({ zone }: { readonly zone: string }) {
         onClick={goNow}
         className="flex min-h-11 cursor-pointer items-center justify-center gap-2 border border-line-strong bg-panel px-2 text-[0.9375rem] hover:bg-raised"
       >
-        now <Key>T</Key>
+        now <Key of={EVERYWHERE.now} />
       </button>
     </div>
   );
@@ -118,13 +121,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
   const set = useSetCursor();
   const choose = (next: SkyChoice) => set({ sky: next, lampsOn: false, lampsByDark: true, shown: 'in-light' });
   const lamps = () => set({ lampsOn: !lampsOn, lampsByDark: false, shown: 'in-light' });
-  useKeys({
-    d: () => choose('clear'),
-    b: () => choose('broken'),
-    o: () => choose('overcast'),
-    y: () => choose('service'),
-    l: lamps,
-  });
+  useTableKeys(EVERYWHERE, { sky: (which) => choose(SKIES[which]!.value), lamps });
   const missing = lampsOn ? room.lamps.length === 0 && 'no lamp recorded' : room.windows.length === 0 && 'no window recorded';
   const cell =
     'flex min-h-11 cursor-pointer items-center justify-center gap-1.5 px-2 text-[0.9375rem] leading-none hover:bg-raised data-[on=true]:bg-accent data-[on=true]:font-semibold data-[on=true]:text-on-accent';
@@ -135,14 +132,14 @@ function LightSwitches({ room }: { readonly room: Room }) {
         role="radiogroup"
         aria-label="Sky"
       >
-        {SKIES.map(({ value, name, key, title }) => (
+        {SKIES.map(({ value, name, title }, k) => (
           <button
             key={value}
             type="button"
             role="radio"
             aria-checked={sky === value}
             data-on={sky === value}
-            title={`${title} (${key})`}
+            title={`${title} (${keyName(EVERYWHERE.sky.keys[k]!)})`}
             onClick={() => choose(value)}
             className={classNames(cell, 'min-w-0')}
           >
@@ -154,7 +151,7 @@ function LightSwitches({ room }: { readonly room: Room }) {
         type="button"
         aria-pressed={lampsOn}
         data-on={lampsOn}
-        title="Lamps (L)"
+        title={`Lamps (${keysShown(EVERYWHERE.lamps)})`}
         onClick={lamps}
         className={classNames(
           cell,

@@ -1,14 +1,18 @@
 'use client';
 
+import type { KeyTable } from '@/ui/key-table';
 import { CircleHelp } from 'lucide-react';
 import { useState } from 'react';
 import { ChoiceRow } from '@/ui/choice-row';
 import { Dialog } from '@/ui/dialog';
 import { Key } from '@/ui/button';
 import { useKept } from '@/ui/use-kept';
-import { useKeys } from '@/ui/use-keys';
+import { EVERYWHERE } from '../words/everywhere-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import { GUIDE, GUIDE_WORDS } from '../words/guide';
-import type { KeyGroup } from './keys';
+
+/** The keys of one screen. */
+export type KeyGroup = { readonly title: string; readonly table: KeyTable };
 
 const PAGES = ['keys', 'visit', 'words'] as const;
 type Page = (typeof PAGES)[number];
@@ -21,12 +25,12 @@ function Keys({ groups }: { readonly groups: readonly KeyGroup[] }) {
         <section key={group.title}>
           <h3 className="mb-2 font-semibold">{group.title}</h3>
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1.5">
-            {group.rows.map(([keys, does]) => (
-              <div key={keys} className="contents">
+            {Object.entries(group.table).map(([action, row]) => (
+              <div key={action} className="contents">
                 <dt>
-                  <Key>{keys}</Key>
+                  <Key of={row} />
                 </dt>
-                <dd>{does}</dd>
+                <dd>{row.does}</dd>
               </div>
             ))}
           </dl>
@@ -72,7 +76,7 @@ function Words() {
 export function KeyMap({ groups }: { readonly groups: readonly KeyGroup[] }) {
   const [open, setOpen] = useState(false);
   const [page, setPage] = useKept<Page>('help', 'keys', PAGES);
-  useKeys({ '?': () => setOpen(true) });
+  useTableKeys(EVERYWHERE, { help: () => setOpen(true) });
   return (
     <Dialog
       title="Keys and guide"

@@ -12,8 +12,8 @@ import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
 import { DayRibbon } from './day-ribbon';
 import { LookBar } from './look-bar';
-import { KeyMap } from './key-map';
-import { EVERYWHERE, type KeyGroup } from './keys';
+import { KeyMap, type KeyGroup } from './key-map';
+import { EVERYWHERE } from '../words/everywhere-keys';
 import { usePrintSheet } from './print-sheet';
 import { RoomLine } from './room-line';
 import { SavingState } from './saving';
@@ -57,7 +57,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
           <SavingState />
           <Undo />
           <SurroundSwitch />
-          <KeyMap groups={[...steps.flatMap(({ keys }) => keys ?? []), EVERYWHERE]} />
+          <KeyMap groups={[...steps.flatMap(({ keys }) => keys ?? []), { title: 'Everywhere in a room', table: EVERYWHERE }]} />
         </div>
       </header>
       <SavingTrouble />

@@ -4,7 +4,8 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
 import { useSay } from '@/speech/local-words';
-import { useKeys } from '@/ui/use-keys';
+import { EVERYWHERE } from '../words/everywhere-keys';
+import { useTableKeys } from '@/ui/use-keys';
 import type { History } from '../session/history';
 import { addressOf, type Step } from '../session/address';
 import { useVisit } from '../session/visit-context';
@@ -43,7 +44,7 @@ function useUndo() {
   };
   const undo = () => go('undo');
   const redo = () => go('redo');
-  useKeys({ z: undo, 'Shift+z': redo, 'Ctrl+z': undo, 'Ctrl+Shift+z': redo, 'Ctrl+y': redo });
+  useTableKeys(EVERYWHERE, { undo, redo });
   const last = (steps: History['done']) => (steps.length === 0 ? undefined : sayStep(steps.at(-1)!.parts.at(-1)!.write, visit));
   return { undo, redo, toUndo: last(done), toRedo: last(undone) };
 }

@@ -2,7 +2,7 @@ import { G, Image as Picture, Page, Rect, StyleSheet, Svg, Text, View } from '@r
 import type { ReactNode } from 'react';
 import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { Caution } from '@/core/handover/cautions';
-import { letterPlaces, paperFill } from '@/core/handover/letters';
+import { paperDrawing } from '@/core/handover/letters';
 import type { PaperColour } from '@/core/handover/paper-colour';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { MM, OWN_FONT, type Paper } from '../pdf/paper';
@@ -174,34 +174,18 @@ const DRAWING = { most: 92, least: 60 } as const;
 
 /** The room unfolded, each surface with its letter. */
 export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; readonly width: number }) => {
-  const { unfolded, letters } = room;
-  const height = Math.min(DRAWING.most, Math.max(DRAWING.least, (unfolded.height / unfolded.width) * width));
-  const [x, y] = [width / unfolded.width, height / unfolded.height];
+  const { height, parts, letters } = paperDrawing(room, { width, ...DRAWING });
   return (
     <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
       <G>
-        {unfolded.parts.map((part, k) => (
-          <Rect
-            key={k}
-            x={part.x * x}
-            y={part.y * y}
-            width={part.width * x}
-            height={part.height * y}
-            fill={paperFill(part, letters)}
-            stroke="#000"
-            strokeWidth={0.5}
-          />
+        {parts.map((part, k) => (
+          <Rect key={k} {...part} stroke="#000" strokeWidth={0.5} />
         ))}
-        {letterPlaces(room).map((place) => (
-          <G key={place.surface}>
-            <Rect x={place.x * x - 7} y={place.y * y - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />
-            <Text
-              x={place.x * x}
-              y={place.y * y + 3.2}
-              textAnchor="middle"
-              style={{ fontSize: 9, fontWeight: 600, fontFamily: OWN_FONT }}
-            >
-              {place.letter}
+        {letters.map(({ surface, x, y, letter }) => (
+          <G key={surface}>
+            <Rect x={x - 7} y={y - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />
+            <Text x={x} y={y + 3.2} textAnchor="middle" style={{ fontSize: 9, fontWeight: 600, fontFamily: OWN_FONT }}>
+              {letter}
             </Text>
           </G>
         ))}
