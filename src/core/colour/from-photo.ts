@@ -1,3 +1,4 @@
+import { map3 } from '@/core/base/map3';
 import { castOf, type Bytes } from './cast';
 import { deltaE00 } from './ciede2000';
 import { labFromXyz } from './lab';
@@ -54,8 +55,7 @@ export function colourFromPhoto(paper: Bytes, pixels: readonly Bytes[], locked: 
   const scale = (100 * PHOTO_COLOUR.paperY) / xyzOfLinear(linearOf(paper)).y;
   const corrected = pixels.map((pixel) => {
     const rgb = linearOf(pixel);
-    const [r, g, b] = cast.matrix.map((row) => row[0] * rgb[0] + row[1] * rgb[1] + row[2] * rgb[2]) as [number, number, number];
-    const { x, y, z } = xyzOfLinear([r, g, b]);
+    const { x, y, z } = xyzOfLinear(map3(cast.matrix, (row) => row[0] * rgb[0] + row[1] * rgb[1] + row[2] * rgb[2]));
     return { x: x * scale, y: y * scale, z: z * scale };
   });
   const mean = (part: 'x' | 'y' | 'z') => corrected.reduce((s, c) => s + c[part], 0) / corrected.length;

@@ -1,3 +1,4 @@
+import { map3 } from '@/core/base/map3';
 import { ok, type Ok, type Refused } from '../base/result';
 import { solve3, solveTridiagonal } from './tridiagonal';
 
@@ -104,7 +105,7 @@ function newton(
   let move = Infinity;
   for (let step = 1; step <= SMOOTHEST.maxSteps; step++) {
     const rho = z.map((v) => (Math.tanh(v) + 1) / 2);
-    const error = rows.map((row, k) => dot(row, rho) - target[k]!) as [number, number, number];
+    const error = map3(rows, (row, k) => dot(row, rho) - target[k]);
     residual = worst(error);
     const still = move < SMOOTHEST.stillness || worst([z[0]!, z[n >> 1]!, z[n - 1]!]) > SMOOTHEST.flatZ;
     if (residual <= tolerance && still) return ok({ reflectance: rho, steps: step, residual });

@@ -1,3 +1,4 @@
+import { map3, type Three } from '@/core/base/map3';
 import { labFromXyz, xyzFromLab } from './lab';
 import type { Lab, XYZ } from './types';
 
@@ -8,32 +9,31 @@ import type { Lab, XYZ } from './types';
  */
 export const WHITE_SRGB: XYZ = { x: 95.047, y: 100, z: 108.883 };
 
-const TO_XYZ = [
+const TO_XYZ: Three<Triple> = [
   [0.4124564, 0.3575761, 0.1804375],
   [0.2126729, 0.7151522, 0.072175],
   [0.0193339, 0.119192, 0.9503041],
-] as const;
-const FROM_XYZ = [
+];
+const FROM_XYZ: Three<Triple> = [
   [3.2404542, -1.5371385, -0.4985314],
   [-0.969266, 1.8760108, 0.041556],
   [0.0556434, -0.2040259, 1.0572252],
-] as const;
+];
 
-type Triple = readonly [number, number, number];
+type Triple = Three<number>;
 const dot = (row: Triple, [p, q, r]: Triple) => row[0] * p + row[1] * q + row[2] * r;
 const decode = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
 const encode = (v: number) => (v <= 0.0031308 ? v * 12.92 : 1.055 * v ** (1 / 2.4) - 0.055);
 
 /** Linear sRGB (0–1) of bytes (0–255). IEC 61966-2-1. */
-export const linearOf = (bytes: Triple): Triple => bytes.map((v) => decode(v / 255)) as unknown as Triple;
+export const linearOf = (bytes: Triple): Triple => map3(bytes, (v) => decode(v / 255));
 
 /** XYZ (2°, D65, Y of white 100) of linear sRGB, and back. IEC 61966-2-1. */
 export const xyzOfLinear = (rgb: Triple): XYZ => {
-  const [x, y, z] = TO_XYZ.map((row) => 100 * dot(row, rgb)) as [number, number, number];
+  const [x, y, z] = map3(TO_XYZ, (row) => 100 * dot(row, rgb));
   return { x, y, z };
 };
-export const linearOfXyz = ({ x, y, z }: XYZ): Triple =>
-  FROM_XYZ.map((row) => dot(row, [x / 100, y / 100, z / 100])) as unknown as Triple;
+export const linearOfXyz = ({ x, y, z }: XYZ): Triple => map3(FROM_XYZ, (row) => dot(row, [x / 100, y / 100, z / 100]));
 
 const HEX = /^#?([0-9a-f]{6})$/i;
 

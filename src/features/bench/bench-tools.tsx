@@ -11,7 +11,7 @@ import { classNames } from '@/ui/class-names';
 import { ShownSwitch } from '../light-client/in-light';
 import type { Bench } from './use-bench';
 import { PACE_WORDS, PACES } from './use-going-on';
-import { VIEW_WORDS, VIEWS, type BenchView, type Ground } from './use-bench-view';
+import { VIEW_WORDS, VIEWS, type Ground } from './use-bench-view';
 
 type RowProps<T extends string> = {
   readonly label: string;
@@ -107,7 +107,7 @@ export function BenchTools({ bench }: { readonly bench: Bench }) {
       <select
         aria-label="How the pair is shown"
         value={view}
-        onChange={(e) => setView(e.target.value as BenchView)}
+        onChange={(e) => setView(VIEWS.find((v) => v === e.target.value) ?? view)}
         className="hidden min-h-11 min-w-0 flex-1 border border-line-strong bg-raised px-2 text-[0.9375rem] fold:block short:w-24 short:flex-none"
       >
         {VIEWS.map((v) => (

@@ -91,10 +91,8 @@ function Walls({ room, candidate }: { readonly room: Room; readonly candidate: C
   const swatches = useMemo(() => [candidateSwatch(candidate)], [candidate]);
   const rooms = useMemo(() => [room], [room]);
   const others = useMemo(() => visit.rooms.filter((r) => r.id !== room.id), [visit.rooms, room.id]);
-  const paint = useMemo(
-    () => ({ lab: [candidate.lab.l, candidate.lab.a, candidate.lab.b] as [number, number, number] }),
-    [candidate.lab],
-  );
+  const { l, a, b } = candidate.lab;
+  const paint = useMemo((): { lab: [number, number, number] } => ({ lab: [l, a, b] }), [l, a, b]);
   const [today] = useMomentRequests(rooms, 'walls');
   const [painted] = useMomentRequests(rooms, 'walls', paint);
   const elsewhere = useMomentRequests(others, 'walls');
