@@ -1,5 +1,6 @@
-/** The steps of a visit as they stand in its addresses. What each is stands in src/features/registry. */
-export type Step = 'brief' | 'light' | 'stays' | 'deck' | 'bench' | 'record' | 'looks' | 'samples' | 'decide' | 'handover';
+/** The steps of a visit as they stand in its addresses, in the order of the work. What each is stands in src/features/registry. */
+export const STEPS = ['brief', 'light', 'stays', 'deck', 'bench', 'record', 'looks', 'samples', 'decide', 'handover'] as const;
+export type Step = (typeof STEPS)[number];
 
 export type Place = {
   readonly visitId: string;

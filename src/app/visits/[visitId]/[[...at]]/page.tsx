@@ -1,6 +1,5 @@
 import { notFound, redirect } from 'next/navigation';
-import { STEPS } from '@/features/registry';
-import { addressOf, type Step } from '@/features/session/address';
+import { addressOf, STEPS, type Step } from '@/features/session/address';
 import { visitById } from '@/server/visits/queries';
 import { VisitScreen } from './visit-screen';
 
