@@ -10,9 +10,9 @@ import { deltaE00 } from '@/core/colour/ciede2000';
 import { reflectanceFromLab } from '@/core/colour/reflectance';
 import type { Lab } from '@/core/colour/types';
 import { seededRandom } from '@/core/base/random';
-import { against, medianSeconds, ratio } from './measure';
+import { against, medianSeconds, ratio, sized } from './measure';
 
-const COUNT = 100_000;
+const COUNT = sized(100_000, 5_000);
 
 function labs(count: number): Lab[] {
   const random = seededRandom(1);
@@ -38,8 +38,8 @@ export function benchDeltaE(): void {
     medianSeconds(() => {
       for (let i = 0; i < few; i++) sink += j1[i]!.deltaE(j2[i]!, '2000');
     }, 3) * 10;
-  ratio(`deltaE00, ${(COUNT / own / 1e6).toFixed(2)} million a second`, own, culori, 'culori');
-  ratio('deltaE00', own, colorjs, 'colorjs.io');
+  ratio('CIEDE2000', own, culori, { than: 'culori', least: 2 });
+  ratio('CIEDE2000', own, colorjs, { than: 'colorjs.io', least: 2 });
   if (!Number.isFinite(sink)) throw new Error('a difference was not a number');
 }
 
@@ -73,21 +73,21 @@ export function benchConversions(): void {
     }, 3);
     return 10 * seconds;
   };
-  ratio(`CAM16 from XYZ, ${(count / forward / 1e6).toFixed(2)} million a second`, forward, theirs('cam16-jmh'), 'colorjs.io');
-  ratio(`Lab from XYZ, ${(count / toLab / 1e6).toFixed(2)} million a second`, toLab, theirs('lab-d65'), 'colorjs.io');
+  ratio('CAM16 from XYZ', forward, theirs('cam16-jmh'), { than: 'colorjs.io' });
+  ratio('Lab from XYZ', toLab, theirs('lab-d65'), { than: 'colorjs.io', least: 3 });
   const culoriLab = converter('lab65');
   const c = xyz.map((p) => ({ mode: 'xyz65' as const, x: p.x / 100, y: p.y / 100, z: p.z / 100 }));
   const culori = medianSeconds(() => {
     for (let i = 0; i < count; i++) sink += culoriLab(c[i]!).l;
   });
-  ratio('Lab from XYZ', toLab, culori, 'culori');
-  process.stdout.write(`XYZ from CAM16, ${(count / back / 1e6).toFixed(2)} million a second\n`);
+  ratio('Lab from XYZ', toLab, culori, { than: 'culori', least: 3 });
+  against('XYZ from CAM16, a million', (1e6 * back) / count, 1, 's');
   if (!Number.isFinite(sink)) throw new Error('a conversion was not a number');
 }
 
 /** An ensemble of metamers, and strengths solved for. */
 export function benchPaint(): void {
-  const colours = labs(40).map((c) => ({ l: 40 + c.l / 2, a: c.a / 4, b: c.b / 3 }));
+  const colours = labs(sized(40, 4)).map((c) => ({ l: 40 + c.l / 2, a: c.a / 4, b: c.b / 3 }));
   const ensemble = medianSeconds(() => colours.forEach((c) => metamers(c)), 3);
   against('ensemble of plausible metamers, each', (1000 * ensemble) / colours.length, 20, 'ms');
   const base = {
@@ -114,9 +114,9 @@ export function benchPaint(): void {
 
 /** Smoothest reflectance of ordinary surface colours. */
 export function benchReflectance(): void {
-  const colours = labs(2000)
+  const colours = labs(sized(2000, 60))
     .map((c) => ({ ...c, a: c.a / 2, b: c.b / 2 }))
     .filter((c) => reflectanceFromLab(c).ok);
   const seconds = medianSeconds(() => colours.forEach((c) => reflectanceFromLab(c)), 3);
-  against(`reflectance from Lab, ${colours.length} colours, each`, (1000 * seconds) / colours.length, 2, 'ms');
+  against('reflectance from Lab, each', (1000 * seconds) / colours.length, 2, 'ms');
 }

@@ -6,29 +6,24 @@ import type { Lab } from '@/core/colour/types';
 import { patchBox, patchSize } from '@/core/light/box';
 import { bounceWeights, formFactors } from '@/core/light/radiosity';
 import { BANDS } from '@/core/light/spectral';
-import { medianSeconds } from './measure';
+import { medianSeconds, nearness, sized } from './measure';
 
-/** How near the product is to the arithmetic itself: a bare loop over typed arrays in the same run is 1. */
-function distance(name: string, own: number, bare: number): void {
-  const share = bare / own;
-  const word = share >= LEAST ? 'within' : 'UNDER';
-  process.stdout.write(`${name.padEnd(58)} ${share.toFixed(2).padStart(10)} of a bare loop  (${word} ${LEAST})\n`);
-}
+/** The least share of a bare loop over typed arrays that the heaviest sums come to. */
 const LEAST = 0.6;
 
 /** Runs two ways in turns, so that a busy machine slows both, and answers the median of each. */
 function inTurns(own: () => void, bare: () => void): readonly [number, number] {
   own();
   bare();
-  const times = Array.from({ length: 9 }, () => [medianSeconds(own, 1), medianSeconds(bare, 1)] as const);
-  const median = (k: 0 | 1) => times.map((t) => t[k]).sort((p, q) => p - q)[4]!;
+  const times = Array.from({ length: sized(9, 1) }, () => [medianSeconds(own, 1), medianSeconds(bare, 1)] as const);
+  const median = (k: 0 | 1) => times.map((t) => t[k]).sort((p, q) => p - q)[Math.floor(times.length / 2)]!;
   return [median(0), median(1)];
 }
 
 let sink = 0;
 
 function benchSpectra(): void {
-  const count = 20_000;
+  const count = sized(20_000, 500);
   const random = seededRandom(3);
   const { count: n } = GRID;
   const spectra = Array.from({ length: count }, () => Float64Array.from({ length: n }, random));
@@ -51,7 +46,7 @@ function benchSpectra(): void {
       }
     },
   );
-  distance(`spectra to XYZ, ${(count / own / 1e6).toFixed(2)} million a second`, own, bare);
+  nearness('spectra to XYZ', own, bare, LEAST);
 }
 
 const { atan2, cos, exp, PI, sin, sqrt } = Math;
@@ -96,7 +91,7 @@ function bareDeltaE(p: Float64Array, q: Float64Array, out: Float64Array): void {
 }
 
 function benchDifference(): void {
-  const count = 100_000;
+  const count = sized(100_000, 2000);
   const random = seededRandom(5);
   const flat = () => Float64Array.from({ length: 3 * count }, (_, i) => (i % 3 === 0 ? 5 + 92 * random() : 60 * random() - 30));
   const [p, q] = [flat(), flat()];
@@ -113,13 +108,13 @@ function benchDifference(): void {
     },
     () => bareDeltaE(p, q, out),
   );
-  distance(`CIEDE2000, ${(count / own / 1e6).toFixed(2)} million a second`, own, bare);
+  nearness('CIEDE2000', own, bare, LEAST);
 }
 
 /** A day's bounces are one adjoint solution, and then sums: what it needs is a multiplication and an addition for each pair of patches, column and sweep. */
 function benchRadiosity(): void {
   const box = { widthM: 4, depthM: 5, heightM: 2.6 };
-  const patched = patchBox(box, patchSize(box, 300));
+  const patched = patchBox(box, patchSize(box, sized(300, 60)));
   const n = patched.patches.length;
   const factors = formFactors(patched);
   const count = 5;
@@ -146,7 +141,7 @@ function benchRadiosity(): void {
         }
     },
   );
-  distance(`a day’s radiosity, ${(multiplyAdds / own / 1e9).toFixed(2)} thousand million multiply-adds a second`, own, bare);
+  nearness('a day’s radiosity', own, bare, LEAST);
 }
 
 /** The distance of the heaviest sums to what the machine can do. */

@@ -6,12 +6,22 @@ import { benchLimits } from './limits';
 import { benchPage } from './page';
 import { benchPapers } from './papers';
 import { benchPlan } from './plan';
+import { finish } from './measure';
+import { benchStart } from './start';
 import { benchVisit } from './visit';
 
-async function main() {
-  if (process.argv.includes('--visit')) return benchVisit();
-  if (process.argv.includes('--papers')) return benchPapers();
-  if (process.argv.includes('--journal')) return benchJournal();
+/** Parts that can be measured by themselves. */
+const ONE: Readonly<Record<string, () => Promise<void>>> = {
+  '--visit': benchVisit,
+  '--papers': benchPapers,
+  '--journal': benchJournal,
+  '--page': benchPage,
+  '--start': benchStart,
+};
+
+async function main(): Promise<void> {
+  const only = Object.entries(ONE).find(([option]) => process.argv.includes(option));
+  if (only) return only[1]();
   benchLight();
   benchLimits();
   benchDeltaE();
@@ -22,8 +32,10 @@ async function main() {
   benchPlan();
   await benchPapers();
   await benchJournal();
-  if (!process.argv.includes('--core')) await benchPage();
-  if (!process.argv.includes('--core')) await benchVisit();
+  if (process.argv.includes('--core')) return;
+  await benchStart();
+  await benchPage();
+  await benchVisit();
 }
 
-void main();
+void main().then(finish);
