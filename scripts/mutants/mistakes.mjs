@@ -20,7 +20,9 @@ const CALLS = { min: 'max', max: 'min', floor: 'ceil', ceil: 'floor', some: 'eve
 const isText = (node) =>
   ts.isStringLiteralLike(node) ||
   ts.isTemplateExpression(node) ||
-  (ts.isBinaryExpression(node) && node.operatorToken.kind === ts.SyntaxKind.PlusToken && (isText(node.left) || isText(node.right)));
+  (ts.isBinaryExpression(node) &&
+    node.operatorToken.kind === ts.SyntaxKind.PlusToken &&
+    (isText(node.left) || isText(node.right)));
 
 /** What could be written instead of an expression, and the whole of it then; undefined where nothing is tried. */
 function mistakeOf(node) {
@@ -41,7 +43,11 @@ function mistakeOf(node) {
       becomes: `!(${node.condition.getText()})`,
       whole: `(${read(node.condition)}) ? (${read(node.whenFalse)}) : (${read(node.whenTrue)})`,
     };
-  if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression) && Object.hasOwn(CALLS, node.expression.name.text)) {
+  if (
+    ts.isCallExpression(node) &&
+    ts.isPropertyAccessExpression(node.expression) &&
+    Object.hasOwn(CALLS, node.expression.name.text)
+  ) {
     const becomes = CALLS[node.expression.name.text];
     const dot = node.expression.questionDotToken ? '?.' : '.';
     return {

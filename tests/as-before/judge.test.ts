@@ -7,7 +7,7 @@ import { JUDGED_KINDS, SCHOOLS, type JudgedKind } from '@/core/judge/kinds';
 import { DIM_WHITE_SCHOOLS, DEFAULT_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/core/judge/light-schools';
 import { nextSamples } from '@/core/judge/next-sample';
 import { relationInLight } from '@/core/judge/pair-in-light';
-import { inOrder, isSettled, nextComparison, rankByPairs } from '@/core/judge/pairs';
+import { inOrder, isSettled, nextComparison, rankByPairs, surerThan } from '@/core/judge/pairs';
 import { relation, type Stay } from '@/core/judge/relation';
 import { byServing, chanceOf, prepareAdvice, type AdviceRoom } from '@/core/judge/room-advice';
 import { deriveRuling, roomProgress } from '@/core/judge/ruling';
@@ -22,6 +22,8 @@ import { fightsWish, grantedAll, judgedInDeck, WISHES, type Wish } from '@/core/
 import { directions } from '@/core/colour/directions';
 import type { JudgingLight } from '@/core/room/facing';
 import { ROOM_KINDS, ROOM_USES } from '@/core/room/use';
+import { seededRandom } from '@/core/base/random';
+import { sha256 } from '@/server/sha256';
 import { expectAsBefore } from './as-before';
 
 /** Colours all round: whites, near-neutrals of every lean, and colours of every hue, at several depths. */
@@ -48,6 +50,51 @@ const thingOf = (material: (typeof MATERIALS)[number], kind: JudgedKind): Stay =
   components: material.components.map(([name, percent, l, a, b]) => ({ name, share: percent / 100, lab: { l, a, b } })),
 });
 const FIXED = MATERIALS.filter((_, k) => k % 2 === 0);
+
+/** More colours than are written down: their answers are held by a digest for each thing. */
+const MANY: readonly Lab[] = (() => {
+  const random = seededRandom(8);
+  return Array.from({ length: 90 }, () => ({
+    l: 15 + 82 * random(),
+    a: 50 * (random() - 0.5) ** 3 * 4 + 1,
+    b: 60 * (random() - 0.45) ** 3 * 4 + 4,
+  }));
+})();
+
+test('costs, verdicts and reasons of many more colours, of everything as everything', () => {
+  const found = MATERIALS.map((material, n) => [
+    material.id,
+    JUDGED_KINDS.map((kind, k) => {
+      const thing = thingOf(material, kind);
+      const told = MANY.map((lab) => {
+        const { cost, verdict, link, reasons } = relation(thing, lab, SCHOOLS[(n + k) % SCHOOLS.length]);
+        return [Number(cost.toPrecision(7)), verdict, link, reasons];
+      });
+      return sha256(JSON.stringify(told)).slice(0, 8);
+    }).join(' '),
+  ]);
+  expectAsBefore('judge-many', Object.fromEntries(found) as Record<string, unknown>);
+});
+
+test('a list whose head shows several ways', () => {
+  const random = seededRandom(12);
+  const rows = Array.from({ length: 60 }, (_, k) => {
+    const turn = Math.floor(5 * random()) * 1.3;
+    const c = 6 + 20 * random();
+    return {
+      lab: { l: 30 + 50 * random(), a: c * Math.cos(turn), b: c * Math.sin(turn) },
+      verdict: k < 45 ? ('works' as const) : ('nearly' as const),
+      behind: 0.1 + 0.004 * k,
+      flat: k % 7 === 0 ? 0.9 : 0,
+      k,
+    };
+  });
+  expectAsBefore('judge-varied', {
+    all: varied(rows, (r) => r).map((r) => r.k),
+    few: varied(rows.slice(3, 9), (r) => r).map((r) => r.k),
+    none: varied([], (r) => r),
+  });
+});
 
 test('costs, verdicts and reasons of colours beside materials', () => {
   const found = FIXED.map((material, n) => {
@@ -90,6 +137,8 @@ const THINGS: readonly (readonly SurfaceStay[])[] = [
   [surfaceThing('brick-red', 'fixed'), surfaceThing('rug-blue', 'furnishing')],
   [surfaceThing('granite-green', 'fixed'), surfaceThing('curtain-stripe', 'furnishing')],
   [],
+  [surfaceThing('tile-blue', 'fixed'), surfaceThing('mosaic-grey', 'fixed')],
+  [surfaceThing('granite-violet', 'fixed', 'answer')],
 ];
 const roomOf = (n: number): AdviceRoom<JudgingLight> & { readonly moreWishes: readonly Wish[] } => ({
   stays: THINGS[n % THINGS.length]!,
@@ -110,8 +159,8 @@ const roomOf = (n: number): AdviceRoom<JudgingLight> & { readonly moreWishes: re
   moreWishes: n % 4 === 3 ? [WISHES[(n + 2) % 5]!] : [],
 });
 
-test('advice for twelve rooms: figures, words, order, groups', () => {
-  const found = Array.from({ length: 12 }, (_, n) => {
+test('advice for twenty-four rooms: figures, words, order, groups', () => {
+  const found = Array.from({ length: 24 }, (_, n) => {
     const room = roomOf(n);
     const advise = prepareAdvice(room);
     const rows = REAL.map((s) => ({ lab: s.lab, ...advise(s) })).sort(byServing);
@@ -120,12 +169,16 @@ test('advice for twelve rooms: figures, words, order, groups', () => {
     return [
       `room ${n}`,
       {
-        rows: rows.map(({ lab, verdict, cost, chance, behind, walls, turned, weakest }) => [
-          [lab.l, lab.a, lab.b, verdict, cost, chance, behind, turned],
-          Object.values(walls),
-          weakest,
-        ]),
-        says: rows.map((r) => [sayAdvice(r.lab, r, said), sayWeakest(r, things), sayDrop(r, things), sayHowWeak(r, things)]),
+        rows: rows
+          .slice(0, n < 12 ? 99 : 8)
+          .map(({ lab, verdict, cost, chance, behind, walls, turned, weakest }) => [
+            [lab.l, lab.a, lab.b, verdict, cost, chance, behind, turned],
+            Object.values(walls),
+            weakest,
+          ]),
+        says: rows
+          .slice(0, n < 12 ? 99 : 8)
+          .map((r) => [sayAdvice(r.lab, r, said), sayWeakest(r, things), sayDrop(r, things), sayHowWeak(r, things)]),
         varied: varied(rows, (r) => ({ ...r, flat: r.walls.flat })).map((r) => rows.indexOf(r)),
         groups: grouped(rows).map((g) => [groupTitle(g), JSON.stringify(g).length]),
       },
@@ -216,6 +269,15 @@ test('what to look at next, pairs, eyes', () => {
     likelihood: said.flatMap((s) => SOME.map((lab) => logLikelihood(lab, s as never))),
     verdicts: [0, 0.5, 1, 2, 4, 9].map((d) => verdictChances(d, 0.06)),
     reasons: SOME.map((lab) => reasonChances(directions(PALETTE[6]!, lab))),
+    sure: [
+      [0, 1],
+      [1, 0],
+      [2, 3],
+    ].map(([i, j]) => [surerThan(ranking, i!, j!), surerThan(sure, i!, j!)]),
+    same: [
+      surerThan({ ...ranking, covariance: wins.map((row) => row.map(() => 0)) }, 0, 3),
+      surerThan({ ...ranking, covariance: wins.map((row) => row.map(() => 0)) }, 0, 0),
+    ],
     pairs: [ranking.scores, inOrder(ranking), isSettled(ranking), nextComparison(ranking), isSettled(sure), nextComparison(sure)],
     leaning: SOME.map((lab) => leaningFrom(PALETTE[6]!, lab)),
     strengths: SOME.map((lab) => strengthReasons(lab, SOME.slice(0, 6))),

@@ -7,7 +7,7 @@ import { sillOf, wallLength } from '../light/room-fit';
 import { reflectanceOfSurface, type SurfaceInput } from '../light/surface';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { RecordedStay, StayFace } from '@/core/record/stay';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import { measuredReflectance } from './surface';
 import type { RoomWindow } from '@/core/record/window';
 
@@ -63,8 +63,8 @@ export const LIT_PARTS = [
   'stays',
   'ground',
   'obstruction',
-] as const satisfies readonly (keyof Room)[];
-export type LitRoom = Pick<Room, (typeof LIT_PARTS)[number]>;
+] as const satisfies readonly (keyof RoomItself)[];
+export type LitRoom = Pick<RoomItself, (typeof LIT_PARTS)[number]>;
 
 export type Size = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
 

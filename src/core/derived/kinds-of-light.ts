@@ -7,7 +7,7 @@ import { asMixed } from './as-mixed';
 import { outlineOf } from './describe-room';
 import { keptLightOf } from './judging-light';
 import type { Look } from '@/core/record/look';
-import type { Room } from '@/core/record/room';
+import type { Room, RoomItself } from '@/core/record/room';
 import { isLookedAt } from '@/core/record/seen';
 import type { VerdictEvent } from '@/core/record/verdict';
 import { dayOfVisit, type Visit, type VisitPlace } from '@/core/record/visit';
@@ -30,7 +30,7 @@ export type RoomSun = { readonly room: SunRoom; readonly place: VisitPlace; read
 
 /** What decides where the sun comes into a room. */
 type Placed = Pick<Visit, 'place' | 'visitedOn' | 'createdAt'>;
-export function sunOf(room: Room, visit: Placed): RoomSun | undefined {
+export function sunOf(room: RoomItself, visit: Placed): RoomSun | undefined {
   if (room.bearingDeg === null || room.windows.length === 0) return undefined;
   return { room: outlineOf(room), place: visit.place, date: dayOfVisit(visit) };
 }

@@ -150,3 +150,15 @@ export const emptyRoom = (given: { readonly id: string; readonly name: string; r
   signatures: [],
   retired: NOTHING_RETIRED,
 });
+
+/** What is said in a room. */
+export const SAID_IN_ROOM = [
+  'verdicts',
+  'intensities',
+  'reactions',
+  'picks',
+  'rulings',
+  'notes',
+] as const satisfies readonly (keyof Room)[];
+/** A room but for what is said in it: how it is built and lit, what stays there, its colours, looks and samples. */
+export type RoomItself = Omit<Room, (typeof SAID_IN_ROOM)[number]>;

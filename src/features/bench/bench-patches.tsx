@@ -15,10 +15,29 @@ import { SlideSteps } from '../drawings/slide-steps';
 import { StayPattern } from '../drawings/stay-pattern';
 import { sayShares } from '../drawings/stay-patch';
 import { StrengthStrip } from './strength-strip';
+import { standingVerdicts } from '@/core/derived/standing';
+import { useRoom } from '../session/visit-context';
 import type { Bench } from './use-bench';
 import type { Ground } from './use-bench-view';
 
-type Props = { readonly bench: Bench; readonly candidate: Candidate; readonly stay: RecordedStay };
+/** What of the bench the patches show, but for what was said: that would draw them anew for nothing. */
+export type PatchesBench = Pick<
+  Bench,
+  | 'layout'
+  | 'place'
+  | 'moveColour'
+  | 'moveStay'
+  | 'stayIndex'
+  | 'strengths'
+  | 'offered'
+  | 'setCandidateId'
+  | 'setStayId'
+  | 'itself'
+  | 'light'
+  | 'person'
+  | 'way'
+>;
+type Props = { readonly bench: PatchesBench; readonly candidate: Candidate; readonly stay: RecordedStay };
 
 const sayCandidate = (c: Candidate) => `${c.name} at ${c.strength} %: ${sayColour(c.lab)}`;
 
@@ -64,7 +83,7 @@ function Foot({ children }: { readonly children: ReactNode }) {
 
 type CandidateProps = {
   readonly candidate: Candidate;
-  readonly bench?: Bench;
+  readonly bench?: PatchesBench;
   readonly says?: string;
   readonly className?: string;
 };
@@ -90,7 +109,7 @@ function BesideOne({ bench, candidate, stay }: Props) {
           <StayPattern stay={stay} className="absolute inset-0" />
           <Turn what="thing that stays" keys={['←', '→']} onMove={bench.moveStay} />
           <Foot>
-            {stay.name}, {sayShares(stay)} · {bench.stayIndex + 1} of {bench.room.stays.length}
+            {stay.name}, {sayShares(stay)} · {bench.stayIndex + 1} of {bench.itself.stays.length}
           </Foot>
         </div>
         <CandidatePatch candidate={candidate} bench={bench} className="flex-[0.9]" />
@@ -102,7 +121,9 @@ function BesideOne({ bench, candidate, stay }: Props) {
 
 /** Every thing that stays touches the candidate; a tap on one makes it the one that is judged. */
 function BesideAll({ bench, candidate, stay }: Props) {
-  const { room, standing, light, person } = bench;
+  const { light, person } = bench;
+  const room = useRoom(bench.itself.id);
+  const standing = standingVerdicts(room.verdicts);
   const lookedAt = bench.way === 'in-room';
   return (
     <>
@@ -197,11 +218,11 @@ export function BenchPatches(props: Props) {
   const { bench, candidate, stay } = props;
   const { view, ground } = bench.layout;
   const hex = useGroundHex(ground);
-  const old = useOldLight(bench.room.id);
+  const old = useOldLight(bench.itself.id);
   if (view === 'slide')
     return (
       <div tabIndex={0} role="group" aria-label="From the window to the lamp" className="min-h-44 flex-1 overflow-auto">
-        <SlideSteps room={bench.room} candidate={candidate} />
+        <SlideSteps room={bench.itself} candidate={candidate} />
       </div>
     );
   return (

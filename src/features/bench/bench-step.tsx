@@ -8,7 +8,7 @@ import { useTableKeys } from '@/ui/use-keys';
 import { useMedia } from '@/ui/use-media';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { BenchSpeaks } from './bench-speaks';
-import { BenchPatches } from './bench-patches';
+import { BenchPatches, type PatchesBench } from './bench-patches';
 import { BenchTools, WrongGround } from './bench-tools';
 import { ClientPanel } from './client-panel';
 import { ComputedPanel } from './computed-panel';
@@ -44,6 +44,24 @@ const SMALL = '(max-width: 63.99em), (max-height: 31.25em)';
 function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPairs: () => void }) {
   const bench = useBench(roomId);
   const { candidate, stay, computed, layout } = bench;
+  const { place, moveColour, moveStay, stayIndex, strengths, offered, setCandidateId, setStayId, itself, light, person, way } =
+    bench;
+  // nothing in it changes with what is said: the patches are not drawn again for a verdict
+  const patches: PatchesBench = {
+    layout,
+    place,
+    moveColour,
+    moveStay,
+    stayIndex,
+    strengths,
+    offered,
+    setCandidateId,
+    setStayId,
+    itself,
+    light,
+    person,
+    way,
+  };
   const small = useMedia(SMALL);
   if (!candidate || !stay || !computed) return <Missing bench={bench} />;
   return (
@@ -58,13 +76,13 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
               <DoorOpen aria-hidden size={18} /> <span className="max-xl:sr-only">Also try in…</span>
             </Button>
           </ColourAcross>
-          <BenchTools bench={bench} />
+          <BenchTools layout={layout} pace={bench.onwards.pace} onPace={bench.onwards.setPace} />
         </div>
         <BenchSpeaks bench={bench} />
         <WrongGround ground={layout.ground} candidate={candidate} onLeave={() => layout.setGroundId('neutral')} />
         <div className="flex min-h-0 flex-1 flex-col lg:contents short:flex-row">
           <InLight roomId={roomId}>
-            <BenchPatches bench={bench} candidate={candidate} stay={stay} />
+            <BenchPatches bench={patches} candidate={candidate} stay={stay} />
           </InLight>
           <div className="shrink-0 lg:hidden short:block short:w-[22rem] short:overflow-auto">
             {small && <EyePanel bench={bench} />}

@@ -10,7 +10,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { classNames } from '@/ui/class-names';
 import { ShownSwitch } from '../light-client/in-light';
 import type { Bench } from './use-bench';
-import { PACE_WORDS, PACES } from './use-going-on';
+import { PACE_WORDS, PACES, type Pace } from './use-going-on';
 import { VIEW_WORDS, VIEWS, type Ground } from './use-bench-view';
 
 type RowProps<T extends string> = {
@@ -42,9 +42,15 @@ function Rows<T extends string>({ label, value, options, onChange }: RowProps<T>
   );
 }
 
+type ToolsProps = {
+  readonly layout: Bench['layout'];
+  readonly pace: Pace;
+  readonly onPace: (pace: Pace) => void;
+};
+
 /** What lies around the pair, when what is computed shows, and how the bench goes on. */
-function How({ bench }: { readonly bench: Bench }) {
-  const { grounds, ground, setGroundId, glance, setGlance } = bench.layout;
+function How({ layout, pace, onPace }: ToolsProps) {
+  const { grounds, ground, setGroundId, glance, setGlance } = layout;
   const says = [ground.id === 'neutral' ? '' : `on ${ground.name}`, glance ? '' : 'computed at once'].filter(Boolean).join(', ');
   return (
     <Popover.Root>
@@ -81,8 +87,8 @@ function How({ bench }: { readonly bench: Bench }) {
           />
           <Rows
             label="After a verdict"
-            value={bench.onwards.pace}
-            onChange={bench.onwards.setPace}
+            value={pace}
+            onChange={onPace}
             options={PACES.map((pace) => ({ value: pace, label: PACE_WORDS[pace] }))}
           />
         </Popover.Content>
@@ -92,8 +98,8 @@ function How({ bench }: { readonly bench: Bench }) {
 }
 
 /** How the pair is shown, what lies around it, and in which light. */
-export function BenchTools({ bench }: { readonly bench: Bench }) {
-  const { view, setView } = bench.layout;
+export function BenchTools(props: ToolsProps) {
+  const { view, setView } = props.layout;
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 xl:shrink-0 fold:min-w-0 fold:flex-1 fold:flex-nowrap fold:gap-x-2 fold:pb-2 short:flex-none short:pb-0">
       <div className="fold:hidden">
@@ -116,7 +122,7 @@ export function BenchTools({ bench }: { readonly bench: Bench }) {
           </option>
         ))}
       </select>
-      <How bench={bench} />
+      <How {...props} />
       <ShownSwitch />
     </div>
   );

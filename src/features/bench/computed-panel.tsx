@@ -67,17 +67,16 @@ function AloneComputed({ candidate }: { readonly candidate: Candidate }) {
 }
 
 type WordsProps = {
-  readonly bench: Bench;
+  readonly isPainted: boolean;
   readonly candidate: Candidate;
   readonly stay: RecordedStay;
   readonly component: RecordedComponent;
 };
 
 /** What the two are called, what one does to the other, and whether the thing will be there as it is. */
-function PairInWords({ bench, candidate, stay, component }: WordsProps) {
+function PairInWords({ isPainted, candidate, stay, component }: WordsProps) {
   const several = stay.components.length > 1;
   const induced = sayInduced({ name: several ? `The ${component.name}` : stay.name, lab: component.colour.lab }, candidate.lab);
-  const isPainted = judgedThings(bench.room).some((t) => t.id === stay.id && t.kind === 'painted');
   return (
     <>
       <p className="mt-1.5 text-sm">
@@ -86,6 +85,22 @@ function PairInWords({ bench, candidate, stay, component }: WordsProps) {
       {induced && <p className="text-sm">{induced}.</p>}
       {isPainted && <p className="text-sm text-soft">{stay.name} is to be painted: judged in its new colour.</p>}
     </>
+  );
+}
+
+function Scales({ directions }: { readonly directions: Computed['directions'] }) {
+  return (
+    <div className="grid gap-0.5">
+      {SHOWN.map((direction) => (
+        <Scale
+          key={direction}
+          low={DIRECTION_WORDS[direction][0]}
+          high={DIRECTION_WORDS[direction][1]}
+          value={directions[direction]}
+          text={sayDirection(directions, direction)}
+        />
+      ))}
+    </div>
   );
 }
 
@@ -110,6 +125,7 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
       </section>
     );
   if (bench.layout.view === 'alone') return <AloneComputed candidate={candidate} />;
+  const isPainted = judgedThings(bench.room).some((t) => t.id === stay.id && t.kind === 'painted');
   const reason = reasons[0];
   const largest = stay.components.reduce((p, q) => (q.share > p.share ? q : p));
   const of = stay.components.length > 1 ? `the ${component.name} (${Math.round(component.share * 100)} %)` : stay.name;
@@ -125,18 +141,8 @@ export function ComputedPanel({ bench, computed, candidate, stay }: Props) {
         {reason && `: ${sayBeside(reason, beside)}`}
       </p>
       <p className="text-right text-xs text-soft">steps an eye just notices</p>
-      <div className="grid gap-0.5">
-        {SHOWN.map((direction) => (
-          <Scale
-            key={direction}
-            low={DIRECTION_WORDS[direction][0]}
-            high={DIRECTION_WORDS[direction][1]}
-            value={directions[direction]}
-            text={sayDirection(directions, direction)}
-          />
-        ))}
-      </div>
-      <PairInWords {...{ bench, candidate, stay, component }} />
+      <Scales directions={directions} />
+      <PairInWords {...{ isPainted, candidate, stay, component }} />
       <p className="text-sm">
         <Explain
           label="LRV difference"

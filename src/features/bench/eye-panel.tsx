@@ -1,5 +1,6 @@
 'use client';
 
+import { useSessionState } from '../session/use-session';
 import { keyName } from '@/ui/key-table';
 import { REASONS, REASON_SHORT, REASON_WORDS, type Verdict } from '@/core/judge/reasons';
 import { PERSONS, type Person } from '@/core/judge/ruling';
@@ -189,7 +190,8 @@ export function EyePanel({ bench }: { readonly bench: Bench }) {
 
 /** What has been said of the colour alone. */
 function SaidAlone({ bench }: { readonly bench: Bench }) {
-  const { candidate, room, unsaved } = bench;
+  const { candidate, room } = bench;
+  const { unsaved } = useSessionState();
   const said = PERSONS.flatMap((who) =>
     LIGHTS.flatMap((light) => intensityIn(room.intensities, { candidateId: candidate?.id ?? '', light, person: who }) ?? []),
   );
@@ -209,7 +211,8 @@ function SaidAlone({ bench }: { readonly bench: Bench }) {
 
 /** What has been said of this pair, in every light and by both: a line for each person. */
 function Said({ bench }: { readonly bench: Bench }) {
-  const { candidate, stay, standing, unsaved } = bench;
+  const { candidate, stay, standing } = bench;
+  const { unsaved } = useSessionState();
   if (!candidate || !stay) return null;
   const saidBy = (person: Person) =>
     LIGHTS.flatMap((light) =>

@@ -5,13 +5,13 @@ import { useEffect, useRef } from 'react';
 import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { useLightestMoment } from '../light-client/resolved-moment';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { sayClock } from '../words/say-light';
 import type { Bench } from './use-bench';
 
 /** Nothing falls on the pair at the cursor, but somebody sees it: one tap says in which light. */
 export function InTheDark({ bench, room }: { readonly bench: Bench; readonly room: Room }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const lightest = useLightestMoment(room);
   const first = useRef<HTMLButtonElement>(null);
   const { asks, answer, leave } = bench.dark;

@@ -15,7 +15,7 @@ import { useTableKeys } from '@/ui/use-keys';
 import { sayColour } from '../words/say-colour';
 import { InLight, usePaint } from '../light-client/in-light';
 import { SeveralColours } from '../drawings/several-colours';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useRoom, useVisitWrite } from '../session/visit-context';
 import { counted } from '@/core/base/words';
 
 /** Two that differ by less are not told apart at a glance, ΔE00. Own choice: a few just-noticeable steps. */
@@ -108,7 +108,7 @@ function Asked({ room, asked, onChange }: AskedProps) {
 
 /** Two colours at a time for the client: tap one, done in few taps, with the ranking and how sure it is. */
 export function Pairs({ roomId }: { readonly roomId: string }) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const room = useRoom(roomId);
   const [asked, setAsked] = useState<readonly string[]>(() => firstAsked(room));
   const [onward, setOnward] = useState(false);

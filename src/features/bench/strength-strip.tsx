@@ -12,16 +12,16 @@ import { usePaint } from '../light-client/in-light';
 import { AnyStrength } from '../entry/any-strength';
 import { takeAway } from '../session/take-away';
 import { useTakeColour } from '../session/take-colour';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
-import type { Bench } from './use-bench';
+import type { PatchesBench } from './bench-patches';
 
-type Props = { readonly bench: Bench; readonly candidate: Candidate };
+type Props = { readonly bench: PatchesBench; readonly candidate: Candidate };
 
 /** The strengths of the colour as a stepped strip; those not in the room yet can be taken in with a tap. */
 export function StrengthStrip({ bench, candidate }: Props) {
-  const { write } = useVisit();
-  const take = useTakeColour(bench.room);
+  const write = useVisitWrite();
+  const take = useTakeColour(bench.itself);
   const paint = usePaint();
   const steps = useMemo(() => {
     const here = bench.strengths.map((c) => ({ strength: c.strength, lab: c.lab, id: c.id as string | undefined }));
@@ -38,7 +38,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
   };
   const takeOut = async () => {
     const set = (retired: boolean) =>
-      write({ name: 'candidate.retire', roomId: bench.room.id, candidateId: candidate.id, retired }, { answers: true }).result;
+      write({ name: 'candidate.retire', roomId: bench.itself.id, candidateId: candidate.id, retired }, { answers: true }).result;
     await takeAway(set, `${candidate.name} at ${candidate.strength} % taken out; its verdicts are kept`);
   };
   return (
@@ -82,7 +82,7 @@ export function StrengthStrip({ bench, candidate }: Props) {
           )}
         </div>
       ))}
-      <AnyStrength room={bench.room} colour={candidate} from={candidate.strength} onTaken={bench.setCandidateId}>
+      <AnyStrength room={bench.itself} colour={candidate} from={candidate.strength} onTaken={bench.setCandidateId}>
         <button
           type="button"
           title="Any strength from 10 to 150 % (M)"

@@ -8,7 +8,7 @@ import type { Room } from '@/core/record/room';
 import type { JudgingLight } from '@/core/room/facing';
 import { useReadCursor, waySeen } from '../cursor/cursor';
 import { useResolve } from '../light-client/resolved-moment';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 type Asked = {
   readonly room: Room;
@@ -19,7 +19,7 @@ type Asked = {
 
 /** A colour looked at alone: what was said of its intensity in this light, and saying it. */
 export function useAlone({ room, candidate, light, person }: Asked) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const resolve = useResolve(room);
   const read = useReadCursor();
   const who = light && { light, person };

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import { WHITE_PAPERS } from '@/core/colour/paper';
 import type { Lab } from '@/core/colour/types';
 import type { Room } from '@/core/record/room';
@@ -31,8 +32,8 @@ export type Ground = {
 const BLACK: Lab = { l: 4, a: 0, b: 0 };
 
 /** The grounds a room offers: neutral, paper, each thing that stays, the old wall, black. */
-export function groundsOf(room: Room): Ground[] {
-  const stays = room.stays.map((s) => {
+export function groundsOf(things: Room['stays'], oldWall: Room['oldWall']): Ground[] {
+  const stays = things.map((s) => {
     const largest = s.components.reduce((p, q) => (q.share > p.share ? q : p));
     return { id: largest.id, name: s.name, lab: largest.colour.lab, willBePainted: false };
   });
@@ -40,15 +41,16 @@ export function groundsOf(room: Room): Ground[] {
     { id: 'neutral', name: 'neutral grey', lab: undefined, willBePainted: false },
     { id: PAPER_ID, name: 'white paper', lab: WHITE_PAPERS.plain.lab, willBePainted: false },
     ...stays,
-    ...(room.oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: room.oldWall.lab, willBePainted: true }] : []),
+    ...(oldWall ? [{ id: OLD_WALL_ID, name: 'the old wall', lab: oldWall.lab, willBePainted: true }] : []),
     { id: 'black', name: 'black', lab: BLACK, willBePainted: false },
   ];
 }
 
 /** How the bench shows a pair; it is remembered between rooms. */
-export function useBenchView(room: Room) {
+export function useBenchView(room: Pick<Room, 'stays' | 'oldWall'>) {
   const [view, setView] = useKept<BenchView>('bench.view', 'one', VIEWS);
-  const grounds = groundsOf(room);
+  const { stays, oldWall } = room;
+  const grounds = useMemo(() => groundsOf(stays, oldWall), [stays, oldWall]);
   const [groundId, setGroundId] = useKept(
     'bench.ground',
     'neutral',

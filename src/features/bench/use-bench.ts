@@ -11,8 +11,7 @@ import { useWaySeen } from '../cursor/use-way-seen';
 import { BENCH_KEYS } from './keys';
 import { useTableKeys } from '@/ui/use-keys';
 import { useJudgingLight } from '../light-client/resolved-moment';
-import { useSessionState } from '../session/use-session';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, usePerson, useRoom, useRoomItself, useVisitWrite } from '../session/visit-context';
 import { useAlone } from './use-alone';
 import { useBenchView } from './use-bench-view';
 import { useComputed } from './use-computed';
@@ -31,12 +30,13 @@ const isIntensity = (reason: string): reason is Intensity => (INTENSITIES as rea
 
 /** Which colour against which thing in which light, how it is shown, and what stands for it. */
 function useShown(roomId: string) {
-  const { visit, person, setPerson } = useVisit();
-  const { unsaved } = useSessionState();
+  const visit = useHome();
+  const [person, setPerson] = usePerson();
   const room = useRoom(roomId);
+  const itself = useRoomItself(roomId);
   const light = useJudgingLight(room);
-  const layout = useBenchView(room);
-  const pair = usePair(room);
+  const layout = useBenchView(itself);
+  const pair = usePair(itself);
   const { candidate, stay } = pair;
   const computed = useComputed(roomId, candidate, stay);
   const way = useWaySeen();
@@ -56,11 +56,11 @@ function useShown(roomId: string) {
     ...pair,
     visit,
     room,
+    itself,
     layout,
     light,
     person,
     setPerson,
-    unsaved,
     computed,
     standing,
     way,
@@ -103,7 +103,7 @@ function useNext(shown: Shown, alone: ReturnType<typeof useAlone>) {
 
 /** The state of the bench: which colour against which thing, and everything that can be said there. */
 export function useBench(roomId: string) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const shown = useShown(roomId);
   const { room, layout, current, person, setPerson } = shown;
   const isAlone = layout.view === 'alone';

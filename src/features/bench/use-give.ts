@@ -11,7 +11,7 @@ import type { VerdictEvent } from '@/core/record/verdict';
 import type { WaySeen } from '@/core/record/seen';
 import { useReadCursor, useSetCursor, waySeen } from '../cursor/cursor';
 import { useResolve, type ResolvedMoment } from '../light-client/resolved-moment';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import type { Computed } from './use-computed';
 import type { useGlance } from './use-glance';
 import { sameValue } from '@/core/base/same-value';
@@ -34,7 +34,8 @@ type Saying = {
  * first.
  */
 export function useGive({ room, cell, computed, glance }: Saying) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const read = useReadCursor();
   const resolve = useResolve(room);
   const set = useSetCursor();

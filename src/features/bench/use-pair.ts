@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { OFFERED_STRENGTHS } from '@/core/paint/strength';
 import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
@@ -29,28 +29,47 @@ function useAsked() {
   return { candidateId, setCandidateId, stayId, setStayId };
 }
 
-/** Which colour against which thing, and the ways to the next ones. */
-export function usePair({ candidates, stays }: Room) {
-  const { candidateId, setCandidateId, stayId, setStayId } = useAsked();
+type Asked = ReturnType<typeof useAsked>;
+
+/** The colour of a pair among those of the room, its strengths, and the ways to the next ones. */
+function colourOf(
+  candidates: readonly Candidate[],
+  { candidateId, setCandidateId }: Pick<Asked, 'candidateId' | 'setCandidateId'>,
+) {
+  const candidate = candidates.find((c) => c.id === candidateId) ?? candidates[0];
+  const strengths = candidates.filter((c) => c.deckColourId === candidate?.deckColourId).sort((p, q) => q.strength - p.strength);
+  const colours = [...new Set(candidates.map((c) => c.deckColourId))];
+  const colourIndex = colours.indexOf(candidate?.deckColourId ?? '');
+  return {
+    candidate,
+    strengths,
+    offered: OFFERED_STRENGTHS.filter((s) => !strengths.some((c) => c.strength === s)),
+    place: { colour: colourIndex + 1, colours: colours.length },
+    moveStrength(by: number): void {
+      const at = strengths.findIndex((c) => c.id === candidate?.id);
+      setCandidateId(strengths[Math.max(0, Math.min(strengths.length - 1, at + by))]?.id ?? null);
+    },
+    moveColour(by: number): void {
+      const next = around(colours, colourIndex, by);
+      setCandidateId(candidates.find((c) => c.deckColourId === next)?.id ?? null);
+    },
+  };
+}
+
+/** The thing of a pair among those that stay, and the way to the next. */
+function stayOf(stays: readonly RecordedStay[], { stayId, setStayId }: Pick<Asked, 'stayId' | 'setStayId'>) {
   const stayIndex = Math.max(
     0,
     stays.findIndex((s) => s.id === stayId),
   );
-  const candidate: Candidate | undefined = candidates.find((c) => c.id === candidateId) ?? candidates[0];
-  const stay: RecordedStay | undefined = stays[stayIndex];
-  const strengths = candidates.filter((c) => c.deckColourId === candidate?.deckColourId).sort((p, q) => q.strength - p.strength);
-  const moveStay = (by: number) => setStayId(around(stays, stayIndex, by)?.id ?? null);
-  const moveStrength = (by: number) => {
-    const at = strengths.findIndex((c) => c.id === candidate?.id);
-    setCandidateId(strengths[Math.max(0, Math.min(strengths.length - 1, at + by))]?.id ?? null);
-  };
-  const colours = [...new Set(candidates.map((c) => c.deckColourId))];
-  const colourIndex = colours.indexOf(candidate?.deckColourId ?? '');
-  const moveColour = (by: number) => {
-    const next = around(colours, colourIndex, by);
-    setCandidateId(candidates.find((c) => c.deckColourId === next)?.id ?? null);
-  };
-  const offered = OFFERED_STRENGTHS.filter((s) => !strengths.some((c) => c.strength === s));
-  const place = { colour: colourIndex + 1, colours: colours.length };
-  return { candidate, stay, stayIndex, place, strengths, offered, moveStay, moveStrength, moveColour, setCandidateId, setStayId };
+  const stay = stays[stayIndex];
+  return { stay, stayIndex, moveStay: (by: number) => setStayId(around(stays, stayIndex, by)?.id ?? null) };
+}
+
+/** Which colour against which thing, and the ways to the next ones; the same as long as the pair is. */
+export function usePair({ candidates, stays }: Pick<Room, 'candidates' | 'stays'>) {
+  const { candidateId, setCandidateId, stayId, setStayId } = useAsked();
+  const colour = useMemo(() => colourOf(candidates, { candidateId, setCandidateId }), [candidates, candidateId, setCandidateId]);
+  const thing = useMemo(() => stayOf(stays, { stayId, setStayId }), [stays, stayId, setStayId]);
+  return { ...colour, ...thing, setCandidateId, setStayId };
 }

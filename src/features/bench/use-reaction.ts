@@ -5,11 +5,11 @@ import type { Candidate } from '@/core/record/candidate';
 import type { Room } from '@/core/record/room';
 import { useReadCursor, waySeen } from '../cursor/cursor';
 import { useResolve } from '../light-client/resolved-moment';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 /** What the client makes of the colour in view, whatever it stands beside; the same said again takes it back. */
 export function useReaction(room: Room, candidate: Candidate | undefined) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const read = useReadCursor();
   const resolve = useResolve(room);
   const standing = candidate && reactionTo(room.reactions, candidate.id);

@@ -7,7 +7,7 @@ import { clockText, wallClock } from '@/core/light/time-zone';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { useInstant } from '../cursor/use-instant';
 import { useWaySeen } from '../cursor/use-way-seen';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 
 const WHAT_IT_MEANS: Readonly<Record<WaySeen, string>> = {
   'in-room': 'I see it in this light: it counts',
@@ -17,7 +17,7 @@ const WHAT_IT_MEANS: Readonly<Record<WaySeen, string>> = {
 
 /** "It is 10:05 now", where the clock stands elsewhere than the cursor. */
 function useClockSays(): string | undefined {
-  const { visit } = useVisit();
+  const visit = useHome();
   const now = useInstant();
   const seenAs = useCursorPart((m) => m.seenAs);
   const way = useWaySeen();

@@ -8,7 +8,7 @@ import { RoomsSection } from './rooms-section';
 
 /** The visit itself: the rooms with what the client wants of each, and what is agreed for the whole home. All of it may be left out. */
 export function BriefStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   return (
     <div className="p-5">
       <StepTitle

@@ -5,7 +5,7 @@ import { UNITS, type Units } from '@/core/units/length';
 import { ChoiceField } from '@/ui/field';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 
 const UNIT_WORDS: Readonly<Record<Units, string>> = { metric: 'metres, litres', imperial: 'feet and inches, gallons' };
 type Choice = Exclude<keyof ChosenHabits, 'currency'>;
@@ -21,7 +21,8 @@ const FIELDS: {
 
 /** How the visit speaks: as is usual where the home is, unless something else is chosen. */
 export function HabitFields({ onUnits }: { readonly onUnits: (units: Units) => void }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const { habits, place } = visit;
   const usual = usualHabits(place.timeZone);
   const now = habitsOf(visit);

@@ -9,7 +9,7 @@ import { PeopleFields } from './people-fields';
 import { PlaceEntry } from '../entry/place-entry';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 
 const LEAD: Readonly<Record<LeadRisk, string | undefined>> = {
   likely:
@@ -20,7 +20,8 @@ const LEAD: Readonly<Record<LeadRisk, string | undefined>> = {
 
 /** What is written of the home: fields of the visit itself, and what the client says. */
 function useHomeWrites() {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const { id: visitId, revision, label, place, units } = visit;
   const edit = (change: { label?: string; place?: VisitPlace; units?: Units }): WriteInput => ({
     name: 'visit.edit',

@@ -4,7 +4,7 @@ import type { People } from '@/core/record/people';
 import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 
 type TextOf = Exclude<keyof People, 'clientToPainter'>;
 const FIELDS: readonly { readonly of: TextOf; readonly label: string; readonly placeholder?: string }[] = [
@@ -19,7 +19,8 @@ const FIELDS: readonly { readonly of: TextOf; readonly label: string; readonly p
 
 /** Who is to be reached: on the papers, and where mails go. Every field saves itself. */
 export function PeopleFields() {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const { people } = visit;
   const href = addressOf({ visitId: visit.id, roomId: visit.rooms[0]!.id, step: 'brief' });
   const say = (said: Partial<People>) => ({ name: 'visit.people' as const, visitId: visit.id, ...said });

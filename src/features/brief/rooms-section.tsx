@@ -27,7 +27,7 @@ import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
 import { checkWrite } from '../session/check-write';
 import { takeAway } from '../session/take-away';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { sayRefusal } from '../words/words';
 
@@ -63,7 +63,8 @@ const BY_KEY: Readonly<Record<string, number>> = { ArrowUp: -1, ArrowDown: 1 };
 
 /** What the client wants of a room and says of it. */
 function RoomBrief({ room }: { readonly room: Room }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const href = addressOf({ visitId: visit.id, roomId: room.id, step: 'brief' });
   const field = (key: 'mustNotChange' | 'annoys' | 'mayChange', label: string, placeholder: string) => (
     <SelfField
@@ -126,7 +127,8 @@ type RowProps = {
 
 /** What the room is called, and leaving it out of the visit: the last room stays. */
 function NameAndLeave({ room, isOnly }: { readonly room: Room; readonly isOnly: boolean }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const retire = async () => {
     const set = (retired: boolean) => write({ name: 'room.retire', roomId: room.id, retired }, { answers: true }).result;
     if (!(await takeAway(set, `${room.name} taken off the visit`))) return;
@@ -228,7 +230,8 @@ function RoomRow({ room, at, count, open, onToggle, onMove }: RowProps) {
 }
 
 function AddRoom() {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const [name, setName] = useState('');
   const [error, setError] = useState<string>();
   const add = async () => {
@@ -261,7 +264,8 @@ const BY_KEYS = { draggable: 'Press the up or down arrow key to move this room.'
 
 /** The rooms in walking order, moved by hand or by keys; one of them open. */
 export function RoomsSection({ roomId }: { readonly roomId: string }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const [open, setOpen] = useState<string | null>(roomId);
   const [followed, setFollowed] = useState(roomId);
   if (followed !== roomId) {

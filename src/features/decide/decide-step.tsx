@@ -21,7 +21,7 @@ import { DECIDE_KEYS } from './keys';
 import { UnfoldedRoom, type ShownSurface } from '../drawings/unfolded-room';
 import { ShownSwitch } from '../light-client/in-light';
 import { useCursorPart } from '../cursor/cursor';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom } from '../session/visit-context';
 import { Cautions } from './cautions';
 import { RoomParts } from './room-parts';
 import { Sign } from './sign';
@@ -64,7 +64,7 @@ function shownSurfaces(room: Room, decided: DecidedRoom, { paint }: SurfaceLight
 
 /** "5.2 l wall paint, 1 l trim paint": what the room takes. */
 function useTaken(room: Room, decided: DecidedRoom) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { supply, units } = visit;
   return useMemo(() => {
     const lines = paintList([{ room, decided }], supply, units);
@@ -163,7 +163,7 @@ function Drawing({ room, decided, light, chosen, onTap }: DrawingProps) {
 
 /** Every surface of the room and how it is painted: the room unfolded, the surfaces, and what could be taken for the one that is chosen. */
 export function DecideStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const room = useRoom(roomId);
   const decided = useMemo(() => decidedRoom(room), [room]);
   const rows = useMemo(() => surfaceRows(decided), [decided]);

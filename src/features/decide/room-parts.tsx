@@ -14,13 +14,14 @@ import { ChoiceField } from '@/ui/field';
 import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import { GroundsNow } from './grounds-now';
 import { upperFirst } from '@/core/base/words';
 
 /** Fields of what is painted in a room; every one saves itself. */
 function useParts(room: Room) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const { paintwork } = room;
   const href = addressOf({ visitId: visit.id, roomId: room.id, step: 'decide' });
   const say = (change: Partial<Paintwork>) => ({

@@ -13,7 +13,7 @@ import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { FieldError, TextField } from '@/ui/field';
 import { useWriteForm } from '../session/use-write-form';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import { sayDate } from '../words/say-light';
 
 /** What a revision changed: names of surfaces that were decided otherwise before. */
@@ -89,7 +89,8 @@ function BeforeSigning({ decided: { signature, changed, open }, against, left }:
 type FormProps = { readonly room: RoomInLight; readonly decided: DecidedRoom; readonly onDone: () => void };
 
 function SignForm({ room, decided, onDone }: FormProps) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const { signature, revision, changed } = decided;
   const [today] = useState(() => wallClock(Date.now(), visit.place.timeZone).date);
   const ready = toSign(decided);

@@ -8,11 +8,11 @@ import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 
 /** What quantities are worked out by: how far each product goes, and what is wasted. Every field saves itself. */
 export function SupplyDialog({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { supply, units } = visit;
   const href = addressOf({ visitId: visit.id, roomId, step: 'decide' });
   const where = 'what quantities are worked out by';

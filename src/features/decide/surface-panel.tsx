@@ -14,7 +14,7 @@ import { Button, buttonClass, Key } from '@/ui/button';
 import { useTableKeys } from '@/ui/use-keys';
 import { usePaintFacts, type AskedPaint } from '../entry/paint-facts';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { ChoiceForm } from './choice-form';
 import { useDecide } from './use-decide';
@@ -151,7 +151,7 @@ function OnIt({ panel, room }: { readonly panel: Panel; readonly room: Room }) {
 /** The chosen surfaces: what could be taken for them, and how they are painted. */
 export function SurfacePanel(props: Props) {
   const { room, surfaces, ways, light, wallHex } = props;
-  const { visit } = useVisit();
+  const visit = useHome();
   const [all, setAll] = useState(false);
   const panel = usePanel(props);
   const few = all ? ways : ways.slice(0, FEW);

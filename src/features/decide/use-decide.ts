@@ -6,7 +6,7 @@ import type { Choice } from '@/core/record/decision';
 import type { PaintSurface } from '@/core/derived/paint-surfaces';
 import type { Room } from '@/core/record/room';
 import { takenColour } from '../session/take-colour';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 import type { WayOption } from '@/core/engine/ways';
 import type { WriteOf } from '@/core/operations/operations';
 
@@ -14,7 +14,7 @@ const NOT_PAINTED = { candidateId: null, coats: USUAL_COATS, primer: 'none', und
 
 /** What can be decided in a room. */
 export function useDecide(room: Room) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const decided = (surfaces: readonly PaintSurface[], choice: Choice): WriteOf<'decision.make'> => ({
     name: 'decision.make',
     roomId: room.id,

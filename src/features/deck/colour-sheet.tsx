@@ -2,7 +2,7 @@
 
 import { habitsOf } from '@/core/units/habits';
 import { sayTint } from '@/core/units/volume';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import { sayShots } from '@/core/paint/dispense';
@@ -101,7 +101,7 @@ function Strengths({ sheet }: { readonly sheet: Sheet }) {
 }
 
 function Formulas({ sheet, deckColourId }: { readonly sheet: Sheet; readonly deckColourId: string }) {
-  const { tint } = habitsOf(useVisit().visit);
+  const { tint } = habitsOf(useHome());
   const [at, setAt] = useState('100');
   const chosen = sheet.pours.find((p) => String(p.percent) === at);
   if (!chosen || sheet.shotMl === null)

@@ -10,7 +10,7 @@ import { EmptyState } from '@/ui/step-title';
 import { knownColour, type DeckColour } from '@/core/derived/deck-colour';
 import { takeAway } from '../session/take-away';
 import { useTakeColour } from '../session/take-colour';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useRoom, useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import { ColourPanel } from './colour-panel';
 import { CompareTray, MOST_COMPARED } from './compare-tray';
@@ -21,7 +21,7 @@ import { DeckFilters } from './deck-filters';
 
 /** Takes a colour at a strength into the room, or out of it again. */
 function useToggleCandidate(room: Room) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const take = useTakeColour(room);
   return async (colour: DeckColour, { strength, lab, candidate }: Toggled) => {
     if (!candidate) {

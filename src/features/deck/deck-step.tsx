@@ -10,7 +10,7 @@ import { windowText } from '@/ui/browser-text';
 import { useStoredText } from '@/ui/use-stored-text';
 import { useDeck } from '../entry/deck-data';
 import { ShownSwitch } from '../light-client/in-light';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { DeckBrowser } from './deck-browser';
 import { filterDeck, readFilter, NO_FILTER, type DeckFilter } from './deck-filter';
@@ -29,7 +29,7 @@ const FILTER_KEY = 'elm-swatch.deck.filter';
 
 /** The deck: leafed through by hand, or searched for what could work in the room. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const room = useRoom(roomId);
   const deck = useDeck();
   const [view, setView] = useKept<'deck' | 'shortlist'>('deck.view', 'deck', ['deck', 'shortlist']);

@@ -16,7 +16,7 @@ import { knownColour, type DeckColour } from '@/core/derived/deck-colour';
 import { AlsoInLight, usePaint } from '../light-client/in-light';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { useTakeColour } from '../session/take-colour';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { sayRefusal } from '../words/words';
 import { addressOf } from '../session/address';
@@ -39,7 +39,7 @@ type StrengthProps = {
 
 /** One strength with its verdict: a tap takes it into the room, or goes to it on the bench. */
 function Strength({ room, found, colour, one }: StrengthProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const take = useTakeColour(room);
   const paint = usePaint();
   const name = `${colour.name} ${one.strength} %`;

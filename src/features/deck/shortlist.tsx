@@ -11,7 +11,7 @@ import type { Found, Opening, ShortlistAnswer } from '@/core/engine/judgement-pr
 import { wishesOf, type Room } from '@/core/record/room';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import { Fights } from '../drawings/fights';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { BothWaysShown } from './both-ways';
 import { LeanPlot } from './lean-plot';
@@ -177,7 +177,7 @@ type Props = { readonly roomId: string; readonly colours: readonly DeckColour[] 
 
 /** What could work here: the whole deck at every strength, judged as the walls of this room in the lights it is used in. */
 export function Shortlist({ roomId, colours }: Props) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const search = useShortlist(roomId, `${colours.length} ${colours[0]?.id} ${colours.at(-1)?.id}`);
   const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
   const { room } = search;

@@ -51,7 +51,7 @@ export function useShortlist(roomId: string, deckName: string) {
   const filter = useMemo(() => readWanted(kept), [kept]);
   const [given, setGiven] = useState(false);
   const things = judgedThings(room);
-  const { rooms } = useVisit().visit;
+  const { rooms } = useVisit();
   const kinder = useMemo(() => leniency(rooms), [rooms]);
   const request = useMemo(
     () => (advised && things.length > 0 ? { ...advised, stays: things, wanted: filter, leniency: kinder } : undefined),

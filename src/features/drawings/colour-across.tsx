@@ -13,7 +13,7 @@ import { AlsoInLight, ShownSwitch, usePaint } from '../light-client/in-light';
 import { addressOf } from '../session/address';
 import type { KnownColour } from '@/core/derived/deck-colour';
 import { useTakeColour } from '../session/take-colour';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { sayColour } from '../words/say-colour';
 import { sayRefusal } from '../words/words';
@@ -33,7 +33,8 @@ function InRoom({ id, colour, label }: { readonly id: string; readonly colour: C
 
 /** A room with the colour in its light, whether it is tried there, and what was ruled. */
 function RoomRow({ room, colour }: { readonly room: RoomInLight; readonly colour: Colour }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const take = useTakeColour(room);
   const rows = rowsOf(room, colour);
   const here = rows.find((r) => r.candidate.strength === colour.strength);
@@ -76,6 +77,17 @@ function RoomRow({ room, colour }: { readonly room: RoomInLight; readonly colour
   );
 }
 
+function EveryRoom({ colour }: { readonly colour: Colour }) {
+  const visit = useVisit();
+  return (
+    <ul className="grid grid-cols-1 gap-2.5">
+      {visit.rooms.map((room) => (
+        <RoomRow key={room.id} room={room} colour={colour} />
+      ))}
+    </ul>
+  );
+}
+
 type Props = {
   readonly colour: Colour;
   readonly children: ReactNode;
@@ -85,7 +97,6 @@ type Props = {
  * One colour across the rooms of the visit: how it looks in each room’s light, what was ruled there, and a tick that tries it there too.
  */
 export function ColourAcross({ colour, children }: Props) {
-  const { visit } = useVisit();
   const [open, setOpen] = useState(false);
   return (
     <Dialog
@@ -98,11 +109,7 @@ export function ColourAcross({ colour, children }: Props) {
       <div className="mb-3">
         <ShownSwitch />
       </div>
-      <ul className="grid grid-cols-1 gap-2.5">
-        {visit.rooms.map((room) => (
-          <RoomRow key={room.id} room={room} colour={colour} />
-        ))}
-      </ul>
+      <EveryRoom colour={colour} />
     </Dialog>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { Candidate } from '@/core/record/candidate';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import { Patch } from '@/ui/patch';
 import { sayColour } from '../words/say-colour';
 import { useCursorPart } from '../cursor/cursor';
@@ -10,11 +10,11 @@ import { useMomentRequests } from '../light-client/moment-request';
 import { candidateSwatch, colourSwatch } from '@/core/engine/swatches';
 import { latest, useSpots } from '../light-client/light-worker';
 import { sayClock, sayKelvin, sayLux } from '../words/say-light';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 
 /** One colour, and what stays, held at 45° from the window to under the lamp. */
-export function SlideSteps({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
-  const { visit } = useVisit();
+export function SlideSteps({ room, candidate }: { readonly room: RoomItself; readonly candidate: Candidate }) {
+  const visit = useHome();
   const at = useCursorPart((m) => m.at);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const rooms = useMemo(() => [room], [room]);

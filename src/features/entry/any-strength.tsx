@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import { MARKED_BELOW } from '@/core/paint/strength';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import type { Mixed } from '@/server/deck/mix';
 import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
@@ -36,7 +36,7 @@ function useMixed(deckColourId: string, percent: number): Mixed | 'failed' | und
 }
 
 type Props = {
-  readonly room: Room;
+  readonly room: RoomItself;
   readonly colour: Omit<KnownColour, 'lab'>;
   /** A strength to begin from. */
   readonly from: number;

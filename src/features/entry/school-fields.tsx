@@ -2,7 +2,7 @@
 
 import { DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS, type LightSchools } from '@/core/judge/light-schools';
 import { ChoiceField } from '@/ui/field';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 
 const DIM_WHITE_WORDS = {
   never: 'none',
@@ -13,7 +13,8 @@ const FIGHTING_WORDS = { correct: 'counts against it', embrace: 'is embraced' } 
 
 /** Which school the visit follows where good consultants disagree: a white in a dim room, and a light that turns a colour. */
 export function SchoolFields() {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const { schools } = visit;
   const set = (change: Partial<LightSchools>) => void write({ name: 'visit.schools', visitId: visit.id, ...schools, ...change });
   return (

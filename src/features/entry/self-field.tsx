@@ -5,7 +5,7 @@ import type { WriteInput } from '@/core/operations/operations';
 import { TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
 import { useSelfSaving } from '../session/use-drafts';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 
 type Props = {
@@ -30,7 +30,7 @@ type Props = {
 
 /** A field that saves itself, and says at its place what is wrong with what was typed. */
 export function SelfField({ id, saved, where, href, toWrite, label, room, ...rest }: Props) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const { value, error, onChange, onBlur } = useSelfSaving({
     id,
     saved,

@@ -7,7 +7,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { ClientPaper } from './client-paper';
 import { PaperCard } from './paper-card';
@@ -40,7 +40,7 @@ function Standing({ made }: { readonly made: HandOver }) {
 
 /** The papers of the visit: the client's sheet, the painter's schedule, the counter's order; to print and to take away. */
 export function HandoverStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { state, made, retry } = useHandOver();
   const [shown, setShown] = useKept<PaperName>('handover.paper', 'schedule', HANDED_PAPERS);
   const Paper = SHOWN[shown];

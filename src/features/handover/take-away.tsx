@@ -7,7 +7,7 @@ import type { HandOver, PaperName } from '@/core/handover/hand-over';
 import { SHEET_NAMES, sheetsOf } from '@/core/units/habits';
 import { useSay } from '@/speech/local-words';
 import { Button, buttonClass } from '@/ui/button';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { mailOf } from './mail';
 
 /** The name a response gives its file. */
@@ -42,7 +42,7 @@ function usePdf() {
 
 /** A paper as a file: PDF in two sizes, CSV; all of them in one, and a mail with this one. */
 export function TakeAway({ name, made }: { readonly name: PaperName; readonly made: HandOver }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { making, make } = usePdf();
   const say = useSay();
   const rooms = made.rooms.length;

@@ -12,7 +12,7 @@ type Made = { readonly state: 'asking' | 'known' | 'failed'; readonly made: Hand
 
 /** The papers of the visit as they stand, with what the deck says of their paints as soon as it is known. */
 export function useHandOver(): Made {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const now = useInstant();
   const card = useConsultantCard();
   const asked = useMemo(() => paintsOnPaper(visit), [visit]);

@@ -50,7 +50,7 @@ const QUARTER_MS = 15 * 60_000;
  * cancelled.
  */
 export function useHousePlan(asked: boolean) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const date = useCursorPart((m) => m.date);
   const { rooms, plan } = visit;
   const zone = visit.place.timeZone;

@@ -11,7 +11,7 @@ import { hexOf } from '../words/say-colour';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { momentIndex, useLooksAtCursor, useRoomBands, useRoomDay } from './room-day';
 import { sayClock } from '../words/say-light';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 
 /** The screen colour of something by its id; its deck colour where no look is known. */
 type Paint = (id: string, lab: Lab) => string;
@@ -71,7 +71,7 @@ export function useOldLight(roomId: string): boolean {
 
 /** As it looks at the cursor, or as in the deck. */
 export function ShownSwitch() {
-  const { visit } = useVisit();
+  const visit = useHome();
   const shown = useCursorPart((m) => m.shown);
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();

@@ -3,21 +3,21 @@
 import { useMemo } from 'react';
 import { lightScale } from '@/core/derived/calibration';
 import { describeRoom } from '@/core/derived/describe-room';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import type { SurfaceInput } from '@/core/light/surface';
 import type { MomentRequest } from '@/core/engine/light-protocol';
 import { useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { skyAt } from './resolved-moment';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 
 /** The request for one room at the cursor's quarter of an hour; `walls` paints all four. */
 export function useMomentRequests(
-  rooms: readonly Room[],
+  rooms: readonly RoomItself[],
   where: MomentRequest['where'],
   walls?: SurfaceInput,
 ): readonly MomentRequest[] {
-  const { visit } = useVisit();
+  const visit = useHome();
   const at = useCursorPart((m) => m.at);
   const date = useCursorPart((m) => m.date);
   const sky = useCursorPart((m) => m.sky);

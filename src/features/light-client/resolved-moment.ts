@@ -7,12 +7,12 @@ import type { SkyName } from '@/core/light/outdoors';
 import { wallClock } from '@/core/light/time-zone';
 import { kindOfMoment, sunOf } from '@/core/derived/kinds-of-light';
 import { judgingLightOf } from '@/core/derived/judging-light';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import type { VerdictMoment } from '@/core/record/verdict';
 import type { JudgingLight, KeptLight } from '@/core/room/facing';
 import { useCursorPart, useReadCursor, type Cursor, type SkyChoice } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { latest } from './light-worker';
 import { momentIndex, usePosition, useRoomDay, useScale } from './room-day';
 
@@ -20,7 +20,7 @@ import { momentIndex, usePosition, useRoomDay, useScale } from './room-day';
 export const skyAt = (chosen: SkyChoice, at: number, hourly: readonly SkyName[], zone: string): SkyName =>
   chosen === 'service' ? (hourly[Math.floor(wallClock(at, zone).hours)] ?? 'clear') : chosen;
 
-type Where = { readonly room: Pick<Room, 'windows' | 'lamps'>; readonly position: string; readonly scale: number };
+type Where = { readonly room: Pick<RoomItself, 'windows' | 'lamps'>; readonly position: string; readonly scale: number };
 
 /**
  * What falls on the position at a moment, lux; null when it is not known. Of a room of which neither window nor lamp is recorded only the
@@ -43,9 +43,9 @@ export type ResolvedMoment = {
 };
 
 /** How a moment of the cursor in a room is kept, and the light it is judged in; undefined light in the dark. */
-export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'lampsOn'>>) => ResolvedMoment {
+export function useResolve(room: RoomItself): (change?: Partial<Pick<Cursor, 'at' | 'lampsOn'>>) => ResolvedMoment {
   const read = useReadCursor();
-  const { visit } = useVisit();
+  const visit = useHome();
   const { timeZone } = visit.place;
   const date = useCursorPart((m) => m.date);
   const followed = useCursorPart((m) => m.sky === 'service');
@@ -69,13 +69,13 @@ export function useResolve(room: Room): (change?: Partial<Pick<Cursor, 'at' | 'l
 }
 
 /** The light at the cursor in the record's words; undefined in the dark. Redraws only when it becomes another. */
-export function useJudgingLight(room: Room): JudgingLight | undefined {
+export function useJudgingLight(room: RoomItself): JudgingLight | undefined {
   const resolve = useResolve(room);
   return useCursorPart(({ at, lampsOn }) => resolve({ at, lampsOn }).light);
 }
 
 /** The moment of the day at which the most daylight falls on the position; undefined when none ever does, or nothing is computed. */
-export function useLightestMoment(room: Room): number | undefined {
+export function useLightestMoment(room: RoomItself): number | undefined {
   const day = latest(useRoomDay(room.id));
   const position = usePosition(room);
   if (!day) return undefined;

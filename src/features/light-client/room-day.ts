@@ -9,18 +9,18 @@ import { swatchesOf } from '@/core/engine/swatches';
 import { lightScale } from '@/core/derived/calibration';
 import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/derived/describe-room';
 import { judgingPosition } from '@/core/derived/judging-position';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import { shownDay, type ShownDay } from './shown-day';
 import { latest, useBands, useDayLight, useHexes, useLightsOfUse } from './light-worker';
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useSkyShares } from '../cursor/sky-shares';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoomItself } from '../session/visit-context';
 
 /** Rooms as described last, by id: what is said of a colour changes nothing about the light. */
-const described = new Map<string, { readonly of: Room; readonly found: DescribedRoom }>();
+const described = new Map<string, { readonly of: RoomItself; readonly found: DescribedRoom }>();
 
-function describedOnce(room: Room): DescribedRoom {
+function describedOnce(room: RoomItself): DescribedRoom {
   const before = described.get(room.id);
   if (before && LIT_PARTS.every((part) => before.of[part] === room[part])) return before.found;
   const found = describeRoom(room);
@@ -30,8 +30,8 @@ function describedOnce(room: Room): DescribedRoom {
 
 /** What the worker is asked about a room's day, and what about the room had to be assumed. */
 export function useDayRequest(roomId: string): { readonly request: DayRequest; readonly assumed: readonly Assumed[] } {
-  const { visit } = useVisit();
-  const room = useRoom(roomId);
+  const visit = useHome();
+  const room = useRoomItself(roomId);
   const { date, sky } = useDayParts();
   const hourly = useSkyOfDay(date, sky === 'service');
   const { latitude, longitude, timeZone } = visit.place;
@@ -57,7 +57,7 @@ export function useShownDay(roomId: string): ShownDay {
 }
 
 /** The position that is judged at: the one chosen, or the room's usual one. */
-export function usePosition(room: Room): string {
+export function usePosition(room: RoomItself): string {
   return useCursorPart((m) => m.position) ?? judgingPosition(room);
 }
 
@@ -69,7 +69,7 @@ export function momentIndex(day: Pick<DayAnswer, 'moments'>, at: number): number
 }
 
 /** Which light looks are computed in. */
-export function useLookIn(room: Room, scale: number): LookIn {
+export function useLookIn(room: RoomItself, scale: number): LookIn {
   const position = usePosition(room);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   return useMemo(() => ({ position, lampsOn, scale }), [position, lampsOn, scale]);
@@ -77,7 +77,7 @@ export function useLookIn(room: Room, scale: number): LookIn {
 
 /** What a room's lights of use depend on; undefined until the climate is known. Neither the ribbon's sky nor its lamps change them. */
 export function useLitRoom(roomId: string): LitRoom | undefined {
-  const room = useRoom(roomId);
+  const room = useRoomItself(roomId);
   const { date } = useDayParts();
   const { request } = useDayRequest(roomId);
   const position = usePosition(room);
@@ -93,8 +93,8 @@ export function useLitRoom(roomId: string): LitRoom | undefined {
 }
 
 /** What the lights of use of several rooms depend on, each at the wall it is judged at; undefined until the climate is known. */
-export function useLitRooms(rooms: readonly Room[]): readonly LitRoom[] | undefined {
-  const { visit } = useVisit();
+export function useLitRooms(rooms: readonly RoomItself[]): readonly LitRoom[] | undefined {
+  const visit = useHome();
   const { date } = useDayParts();
   const skies = useSkyShares(date);
   const { latitude, longitude, timeZone } = visit.place;
@@ -124,8 +124,8 @@ export function useRoomLights(roomId: string): LitRoom | undefined {
 
 /** A room as it is advised on, apart from what stays in it; undefined until its lights are known. */
 export function useAdvisedRoom(roomId: string): AdvisedRoom | undefined {
-  const { visit } = useVisit();
-  const { kind, wish, moreWishes } = useRoom(roomId);
+  const visit = useHome();
+  const { kind, wish, moreWishes } = useRoomItself(roomId);
   const lit = useRoomLights(roomId);
   const { schools } = visit;
   return useMemo(() => lit && { ...lit, kind, schools, wish, moreWishes }, [lit, kind, schools, wish, moreWishes]);
@@ -133,7 +133,7 @@ export function useAdvisedRoom(roomId: string): AdvisedRoom | undefined {
 
 /** Looks of all swatches of a room through the day, by id. */
 export function useRoomBands(roomId: string) {
-  const room = useRoom(roomId);
+  const room = useRoomItself(roomId);
   const { stays, candidates, oldWall } = room;
   const { request } = useDayRequest(roomId);
   const lookIn = useLookIn(room, useScale(roomId));
@@ -147,7 +147,7 @@ export function useRoomBands(roomId: string) {
  * or not computed. `name` stands for the colours.
  */
 export function useLooksAtCursor(roomId: string, name: string, labs: readonly Lab[]): readonly string[] | undefined {
-  const room = useRoom(roomId);
+  const room = useRoomItself(roomId);
   const { request } = useDayRequest(roomId);
   const lookIn = useLookIn(room, useScale(roomId));
   const moments = latest(useRoomDay(roomId));
@@ -159,4 +159,4 @@ export function useLooksAtCursor(roomId: string, name: string, labs: readonly La
 }
 
 /** The correction by the light meter that is in force in a room; 1 without. */
-export const useScale = (roomId: string): number => lightScale(useRoom(roomId));
+export const useScale = (roomId: string): number => lightScale(useRoomItself(roomId));

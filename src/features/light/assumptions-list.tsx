@@ -1,7 +1,7 @@
 'use client';
 
 import { inUnits } from '@/core/units/length';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { ASSUMED, CURTAINS, GLAZINGS, GROUNDS, OBSTRUCTIONS, TABLES_ORIGIN } from '@/core/light/assumptions';
 
 const number = (value: number) => value.toLocaleString('en-GB', { maximumFractionDigits: 3 });
@@ -15,7 +15,7 @@ const TABLES = [
 
 /** Everything the computed light rests on that was not measured here, each with where it comes from. */
 export function AssumptionsList() {
-  const { units } = useVisit().visit;
+  const { units } = useHome();
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center text-sm text-soft underline decoration-line-strong underline-offset-4">

@@ -8,7 +8,7 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import { useCursorPart } from '../cursor/cursor';
 import { spanOf } from '../cursor/day-span';
 import { momentIndex } from '../light-client/room-day';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { sayKelvin, sayLux } from '../words/say-light';
 
 type Props = { readonly day: DayAnswer; readonly zone: string; readonly place: number; readonly scale: number };
@@ -23,7 +23,7 @@ const AXES = { left: 52, right: 50 } as const;
 
 /** The two curves; drawn once for a day, not for the cursor. */
 const Curves = memo(function Curves({ day, zone, place, scale }: Props) {
-  const reads = habitsOf(useVisit().visit).clock;
+  const reads = habitsOf(useHome()).clock;
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const points = useMemo(
     () =>

@@ -86,7 +86,7 @@ function OtherRoom({
 }
 
 function Walls({ room, candidate }: { readonly room: Room; readonly candidate: Candidate }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const at = useCursorPart((m) => m.at);
   const swatches = useMemo(() => [candidateSwatch(candidate)], [candidate]);
   const rooms = useMemo(() => [room], [room]);

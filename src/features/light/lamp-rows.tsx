@@ -7,7 +7,7 @@ import { ASSUMED } from '@/core/light/assumptions';
 import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { isLed, type LampDraft } from './light-draft';
 import { More, Section, type SectionProps } from './section';
 
@@ -23,7 +23,7 @@ type RowProps = SectionProps & { readonly index: number; readonly set: (change: 
 const DETAIL_FIELDS = ['ra', 'xM', 'yM', 'heightM', 'dimmedPercent'] as const;
 
 function LampDetails({ draft, errors, index, set }: RowProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const unit = lengthUnit(visit.units);
   const l = draft.lamps[index]!;
   const error = (field: string) => errors[`lamps.${index}.${field}`];

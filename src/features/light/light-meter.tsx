@@ -16,13 +16,13 @@ import { useSkyOfDay } from '../cursor/sky-of-day';
 import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 import { SimulatedInstrument } from '../entry/simulated-instrument';
 import { newSeed } from '../entry/surfaces';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 
 type Props = { readonly room: Room; readonly position: string };
 
 /** What is computed for the position now, uncorrected, and the light it is computed in. */
 function useComputedNow(room: Room, position: string) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const read = useReadCursor();
   const { latitude, longitude, timeZone } = visit.place;
   const [{ today }] = useState(() => ({ today: wallClock(Date.now(), timeZone).date }));
@@ -62,7 +62,7 @@ function ReadingRow({
   readonly reading: LightMeterReading;
   readonly zone: string;
 }) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const at = Date.parse(reading.at);
   const ratio = reading.computedLux > 0 ? reading.lux / reading.computedLux : undefined;
   return (
@@ -84,7 +84,7 @@ function ReadingRow({
 }
 
 function Correction({ room }: { readonly room: Room }) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const found = calibrationOf(room);
   if (!found) return null;
   const by = `× ${found.factor.toFixed(2)}`;
@@ -115,7 +115,8 @@ function Correction({ room }: { readonly room: Room }) {
 
 /** Readings of a light meter beside what is computed, and the one factor they give the room. */
 export function LightMeterReadings({ room, position }: Props) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const computedNow = useComputedNow(room, position);
   const [problem, setProblem] = useState<string>();
   const [typed, setTyped] = useState('');

@@ -7,7 +7,7 @@ import type { DayAnswer } from '@/core/engine/light-protocol';
 import { inUnits } from '@/core/units/length';
 import { Explain } from '@/ui/explain';
 import { momentIndex } from '../light-client/room-day';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 
@@ -22,7 +22,7 @@ const ASSUMED_WORDS: Readonly<Record<Assumed, string>> = {
 
 /** What of the room was not measured and is taken as usual. */
 export function AssumedLine({ assumed }: { readonly assumed: readonly Assumed[] }) {
-  const { units } = useVisit().visit;
+  const { units } = useHome();
   if (assumed.length === 0) return null;
   return (
     <p className="text-sm text-soft">

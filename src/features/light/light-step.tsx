@@ -13,7 +13,7 @@ import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom, useVisitWrite } from '../session/visit-context';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useScale } from '../light-client/room-day';
 import { wallName } from '@/core/room/facing';
 import { sayPosition } from '../words/say-light';
@@ -73,7 +73,8 @@ type RoomViewProps = { readonly roomId: string; readonly light: ReturnType<typeo
 
 /** The plan with the sun at the cursor. */
 function PlanColumn({ roomId, light }: RoomViewProps) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const { room, draft, change, errors } = light;
   const { request } = useDayRequest(roomId);
   const day = useShownDay(roomId)?.day;
@@ -123,7 +124,7 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
 
 /** What falls where at the cursor, and through the day. */
 function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { assumed } = useDayRequest(roomId);
   const computed = useRoomDay(roomId);
   const shown = useShownDay(roomId);
@@ -182,7 +183,7 @@ function MeterView({ light }: RoomViewProps) {
 
 /** The light of a room: what makes it, and what it makes of colours through the day. */
 export function LightStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const [view, setView] = useState<View>('room');
   const light = useLightDraft(roomId);
   const { room, draft, errors, saving, conflict, takeNewer, keepMine } = light;

@@ -10,7 +10,7 @@ import { momentIndex, useRoomBands, useRoomDay } from '../light-client/room-day'
 import { spanOf } from '../cursor/day-span';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { sayClock } from '../words/say-light';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom } from '../session/visit-context';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 
 type Row = { readonly id: string; readonly name: string; readonly note: string };
@@ -199,7 +199,7 @@ type BandsOfDay = { readonly room: RoomInLight; readonly day: DayAnswer; readonl
 
 /** Every colour of the room as a band of the day; one cursor over all. */
 function Strip({ room, day, answer, old }: BandsOfDay) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const zone = visit.place.timeZone;
   const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);

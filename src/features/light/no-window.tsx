@@ -7,7 +7,7 @@ import type { SectionProps } from './section';
 
 /** A room without a window: it is asked for its lamps, or for the door its light comes from. */
 export function NoWindow({ draft, onChange, roomName }: SectionProps & { readonly roomName: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { windowless, lightFrom, lamps } = draft;
   const names = visit.rooms.map((r) => r.name).filter((name) => name !== roomName);
   const others = lightFrom === '' || names.includes(lightFrom) ? names : [lightFrom, ...names];

@@ -12,7 +12,7 @@ import { Patch } from '@/ui/patch';
 import { ColourEntry } from '../entry/colour-entry';
 import { hexOf, sayColour, saySource } from '../words/say-colour';
 import { wallName } from '@/core/room/facing';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { readBearing } from './bearing-field';
 import { Section, type SectionProps } from './section';
 
@@ -20,7 +20,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The room's measures: four walls, of which opposite ones are the same in a box, and its height. */
 export function SizeSection({ draft, errors, onChange }: SectionProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const unit = lengthUnit(visit.units);
   const bearing = readBearing(draft.bearing);
   const setWall = (wall: number, text: string) =>

@@ -9,7 +9,7 @@ import type { FieldErrors } from '../session/check-write';
 import { windowDrafts } from '../session/use-drafts';
 import { PAUSE_MS, windowPauses } from '../session/use-pauses';
 import { readAgain } from '../session/use-session';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom, useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import { draftOf, type LightDraft } from './light-draft';
 import { savableOf, withTexts, wrongTexts } from './savable';
@@ -77,7 +77,7 @@ type Where = { readonly id: string; readonly href: string; readonly units: Units
 
 /** Saves what of a draft can be saved, and says what came of it. */
 function useSettling(room: Room, { id, href, units }: Where) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const [errors, setErrors] = useState<FieldErrors>({});
   const [sending, setSending] = useState(0);
   const [conflict, setConflict] = useState(false);
@@ -125,7 +125,7 @@ function useSettling(room: Room, { id, href, units }: Where) {
  * else from being saved. A change made in another window is taken up; while something is being saved over it, the person chooses.
  */
 export function useLightDraft(roomId: string) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const room = useRoom(roomId);
   const { units } = visit;
   const id = `light.${roomId}`;

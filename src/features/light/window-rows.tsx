@@ -7,7 +7,7 @@ import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
 import { wallName } from '@/core/room/facing';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import type { WindowDraft } from './light-draft';
 import { readBearing } from './bearing-field';
 import { NoWindow } from './no-window';
@@ -18,7 +18,7 @@ type RowProps = SectionProps & { readonly index: number; readonly set: (change: 
 const DETAIL_FIELDS = ['leftM', 'sillM', 'obstructionDeg', 'revealM', 'overhangM'] as const;
 
 function WindowDetails({ draft, errors, index, set }: RowProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const unit = lengthUnit(visit.units);
   const w = draft.windows[index]!;
   const error = (field: string) => errors[`windows.${index}.${field}`];
@@ -62,7 +62,7 @@ function WindowDetails({ draft, errors, index, set }: RowProps) {
 
 function WindowRow(props: RowProps) {
   const { draft, errors, index, set, onChange } = props;
-  const { visit } = useVisit();
+  const visit = useHome();
   const unit = lengthUnit(visit.units);
   const bearing = readBearing(draft.bearing);
   const w = draft.windows[index]!;

@@ -15,7 +15,7 @@ import { LIGHT_NAMES } from '@/core/room/facing';
 import { Button } from '@/ui/button';
 import { addressOf } from '../session/address';
 import { useTakeColour } from '../session/take-colour';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { candidateSwatch } from '@/core/engine/swatches';
 import { inQuestion } from '../light-client/house-plan';
@@ -83,7 +83,7 @@ function sayLamps(asked: ReturnType<typeof useLampAdvice>, byLamps: boolean, can
 
 /** The remedies of the trade for one conflict, each computed: another lamp, another strength, another colour. */
 function Remedies({ conflict, room }: Asked) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { candidate } = conflict;
   const take = useTakeColour(room);
   const byLamps = conflict.failsIn === 'lamps';

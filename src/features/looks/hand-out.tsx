@@ -11,7 +11,7 @@ import { Button, buttonClass } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
 import { TickRow } from '@/ui/tick-row';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisit, useVisitWrite } from '../session/visit-context';
 import { sayDate } from '../words/say-light';
 import { sayRefusal } from '../words/words';
 import { sayLookWhen, type LookRow } from '@/core/engine/look-rows';
@@ -28,7 +28,7 @@ function makeKey(): string {
 
 /** What a hand-out can be taken away as. */
 function Papers({ hand }: { readonly hand: LookHand }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const file = (name: string) => `/api/visits/${visit.id}/hands/${hand.id}/${name}`;
   return (
     <div className="flex flex-wrap gap-2">
@@ -49,7 +49,7 @@ function Papers({ hand }: { readonly hand: LookHand }) {
 
 /** How many looks of a hand-out were answered. */
 function useAnswered(): (hand: LookHand) => number {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const answered = new Set(visit.rooms.flatMap((r) => r.answers.filter((a) => !a.undone).map((a) => a.lookId)));
   return ({ lookIds }) => lookIds.filter((id) => answered.has(id)).length;
 }
@@ -73,7 +73,7 @@ function HandedOver({ hand }: { readonly hand: LookHand }) {
 }
 
 function HandedBefore({ hands }: { readonly hands: readonly LookHand[] }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const answered = useAnswered();
   const zone = visit.place.timeZone;
   if (hands.length === 0) return null;
@@ -96,7 +96,8 @@ type Props = { readonly rows: readonly LookRow[] };
 
 /** Which looks are handed over and from which day on, and the handing. */
 function useHandingOver(rows: readonly LookRow[]) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [from, setFrom] = useState('');
   const [busy, setBusy] = useState(false);
@@ -164,7 +165,7 @@ function ToHandOver({ rows, handing }: Props & { readonly handing: ReturnType<ty
 
 /** Hands looks to the client: cards for the boards, a page for the phone that gives back a file, and a calendar. */
 export function HandOut({ rows }: Props) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const [open, setOpen] = useState(false);
   const handing = useHandingOver(rows);
   const hand = visit.hands.find((h) => h.id === handing.made);

@@ -104,7 +104,7 @@ type RowProps = {
 } & Picking;
 
 function RoomBand({ room, rows, current, tints, problem, span, line, width, onPick }: RowProps) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const zone = visit.place.timeZone;
   const asked = useRoomDay(room.id);
   const shown = useShownDay(room.id);
@@ -194,7 +194,7 @@ type Props = {
  * The house as bands of its own light on one axis of time, with the looks on the light they belong to; after dark and cloud have no hour.
  */
 export function HouseBands({ roomId, rows, plan, onPick }: Props) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const zone = visit.place.timeZone;
   const set = useSetCursor();
   const box = useRef<HTMLDivElement>(null);

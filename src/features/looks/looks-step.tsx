@@ -17,7 +17,7 @@ import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useHousePlan } from '../light-client/house-plan';
 import { latest } from '../light-client/light-worker';
 import { skyAt } from '../light-client/resolved-moment';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useRoom, useVisit, useVisitWrite } from '../session/visit-context';
 import { HandOut } from './hand-out';
 import { HouseBands } from './house-bands';
 import { LookEditor } from './look-editor';
@@ -31,7 +31,7 @@ import { useLooks } from './use-looks';
 
 /** Looks that are worth taking this minute, what decides most first. */
 function useOnNow(rows: readonly LookRow[]): readonly LookRow[] {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { latitude, longitude, timeZone } = visit.place;
   const now = useInstant();
   const date = useCursorPart((m) => m.date);
@@ -142,7 +142,8 @@ function useLookKeys(rows: readonly LookRow[], onNow: readonly LookRow[]) {
 
 /** For a day whose sky will not cloud over. */
 function WithoutCloud() {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const skies = visit.plan.skies.filter((s) => s !== 'overcast');
   return (
     <p className="mt-2 text-soft">
@@ -160,7 +161,7 @@ function WithoutCloud() {
 
 /** What to look at when: the plan over the whole house, what is worth a look now, and what each look decides. */
 export function LooksStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const [stopped, setStopped] = useState(false);
   const asked = useHousePlan(!stopped);
   const plan = latest(asked);

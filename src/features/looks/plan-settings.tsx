@@ -11,7 +11,7 @@ import { Dialog } from '@/ui/dialog';
 import { ChoiceField, TextField } from '@/ui/field';
 import { useCursorPart } from '../cursor/cursor';
 import { instantOf } from '@/core/light/day-moments';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 
 const SKY_NAMES: Readonly<Record<SkyName, string>> = { clear: 'clear', broken: 'sun and clouds', overcast: 'overcast' };
 
@@ -68,7 +68,7 @@ function ExpectedSkies({ plan, set }: PartProps) {
 
 /** When the samples had their first coat: nothing is looked at before they are dry. */
 function FirstCoat({ plan, set }: PartProps) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const date = useCursorPart((m) => m.date);
   const zone = visit.place.timeZone;
   const painted = plan.paintedAt === null ? undefined : wallClock(Date.parse(plan.paintedAt), zone);
@@ -94,7 +94,8 @@ function FirstCoat({ plan, set }: PartProps) {
 
 /** What looks are planned by; each change plans anew. */
 export function PlanSettingsDialog() {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const { plan } = visit;
   const [open, setOpen] = useState(false);
   const set = (change: Partial<PlanSettings>) => write({ name: 'visit.plan', visitId: visit.id, plan: { ...plan, ...change } });

@@ -11,7 +11,7 @@ import { counted } from '@/core/base/words';
 
 /** What the plan comes to, in a line. */
 export function Summary({ rows, plan }: { readonly rows: readonly LookRow[]; readonly plan: HousePlan | undefined }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const open = rows.filter((r) => r.state !== 'dropped');
   const mine = open.filter((r) => r.who === 'consultant' && r.state === 'planned').length;
   const theirs = open.filter((r) => r.who === 'client' && r.state === 'planned').length;
@@ -83,7 +83,7 @@ export function Planning({ share, before, stopped, onStop }: PlanningProps) {
 
 /** The rooms in the order in which each is seen in its telling light. */
 export function RouteLine({ plan, rows }: { readonly plan: HousePlan; readonly rows: readonly LookRow[] }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { route } = plan;
   if (!route || route.worth === 0) return null;
   const clock = (slot: number) =>

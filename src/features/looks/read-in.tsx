@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { MOST_ANSWER_BYTES, noteOf, readAnswers, type AnswerRow, type ReadAnswers } from '@/core/formats/look-answers';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { sayWhen } from '../words/say-light';
 import type { Write } from '@/core/operations/operations';
@@ -94,7 +94,8 @@ function Preview({ found: { rows, skipped }, zone, onNothing, onKeep }: PreviewP
 
 /** Reads in a client's file of answers: shown first, kept only when the person says so. */
 export function ReadIn() {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const input = useRef<HTMLInputElement>(null);
   const [found, setFound] = useState<ReadAnswers>();
   const [kept, setKept] = useState(0);

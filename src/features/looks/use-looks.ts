@@ -7,7 +7,7 @@ import type { Look } from '@/core/record/look';
 import { useReadCursor, useSetCursor, type SkyChoice } from '../cursor/cursor';
 import { instantOf } from '@/core/light/day-moments';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { aboutOf, lookOf, type LookRow } from '@/core/engine/look-rows';
 import type { WriteOf } from '@/core/operations/operations';
@@ -30,7 +30,8 @@ export const savedLook = (row: LookRow, change: Partial<Look>): WriteOf<'look.sa
 
 /** What can be done with the looks of a visit. */
 export function useLooks() {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const set = useSetCursor();
   const read = useReadCursor();
   const zone = visit.place.timeZone;

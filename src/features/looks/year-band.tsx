@@ -1,6 +1,6 @@
 'use client';
 
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { habitsOf, hourTick } from '@/core/units/habits';
 import { SCENE } from '@/core/appearance/scene';
 import type { SeasonMonth, SeasonRuling } from '@/core/engine/plan-protocol';
@@ -20,7 +20,7 @@ const SEVERITY = { works: 0, nearly: 1, no: 2 } as const;
 
 /** The year in this room: a column a month, its hours from six in the morning to eight at night, under a clear sky. */
 function Year({ months, month }: { readonly months: readonly SeasonMonth[]; readonly month: number }) {
-  const reads = habitsOf(useVisit().visit).clock;
+  const reads = habitsOf(useHome()).clock;
   return (
     <div className="grid grid-cols-[2.5rem_repeat(12,minmax(0,1fr))] gap-px">
       <div className="grid auto-rows-fr text-right text-xs text-soft">

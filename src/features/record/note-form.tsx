@@ -4,13 +4,13 @@ import { useId, useState } from 'react';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 type Props = { readonly roomId: string; readonly candidateId: string | null; readonly onDone?: () => void };
 
 /** Words on a room or on one colour at one strength. */
 export function NoteForm({ roomId, candidateId, onDone }: Props) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const id = useId();
   const [words, setWords] = useState('');
   const [error, setError] = useState<string>();

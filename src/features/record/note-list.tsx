@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import { toast } from 'sonner';
 import type { Note } from '@/core/record/note';
 import { sayWhen } from '../words/say-light';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 
 type Props = {
   readonly roomId: string;
@@ -16,7 +16,8 @@ type Props = {
 
 /** Notes, oldest first; one is taken back by its button, and put back by the undo that follows. */
 export function NoteList({ roomId, notes, about, small = false }: Props) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const remove = (note: Note) => {
     const set = (removed: boolean) => write({ name: 'note.remove', roomId, noteId: note.id, removed });
     set(true);

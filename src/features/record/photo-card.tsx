@@ -10,7 +10,7 @@ import { FieldError, TextField } from '@/ui/field';
 import { sayWhen } from '../words/say-light';
 import { usePictureUrl } from '../session/use-picture-url';
 import { takeAway } from '../session/take-away';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import { PhotoPicture } from './photo-picture';
 
@@ -27,7 +27,7 @@ const CANNOT = {
 } as const;
 
 function useEditing(roomId: string, photo: Photo) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const [error, setError] = useState<string>();
   const edit = async (change: Partial<Pick<Photo, 'caption' | 'settings' | 'white'>>) => {
     const { caption, settings, white } = { ...photo, ...change };
@@ -118,7 +118,7 @@ export function PhotoCard({
   readonly photo: Photo;
   readonly number: number;
 }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { error, setError, edit, retire } = useEditing(roomId, photo);
   const [caption, setCaption] = useState(photo.caption);
   const src = usePictureUrl(photo);

@@ -51,7 +51,7 @@ type ToolsProps = {
 
 /** Which verdicts the table shows, in which light, and the ways out of it. */
 function RecordTools({ record, view, onView, file }: ToolsProps) {
-  const { sheet } = habitsOf(useVisit().visit);
+  const { sheet } = habitsOf(useVisit());
   const select = 'min-h-11 max-w-48 border border-line-strong bg-raised px-2 text-[0.9375rem]';
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-2.5 print:hidden">
@@ -142,7 +142,7 @@ const VIEWS = ['record', 'schemes', 'photos'] as const;
 
 /** The record of a room: what works here and why, two schemes side by side, photographs and notes. */
 export function RecordStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const room = useRoom(roomId);
   const printing = usePrinting();
   const record = useMemo(() => roomRecord(room), [room]);

@@ -15,7 +15,7 @@ import { classNames } from '@/ui/class-names';
 import { Dialog } from '@/ui/dialog';
 import { FieldError, TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 type Choice = Ruling | 'derived';
 
@@ -23,7 +23,7 @@ type Props = { readonly roomId: string; readonly row: CandidateRow; readonly sta
 type CellProps = Props & { readonly notes: ReactNode; readonly addNote: ReactNode };
 
 function RulingForm({ roomId, row, stays, onDone }: Props & { readonly onDone: () => void }) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const [choice, setChoice] = useState<Choice>(row.byHand?.ruling ?? 'derived');
   const [note, setNote] = useState(row.byHand?.note ?? '');
   const [error, setError] = useState<string>();

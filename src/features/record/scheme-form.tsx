@@ -11,7 +11,7 @@ import { Patch } from '@/ui/patch';
 import { hexOf, sayColour } from '../words/say-colour';
 import { useWriteForm } from '../session/use-write-form';
 import { SeveralColours } from '../drawings/several-colours';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 const MOST_ACCENTS = 4;
 const sayName = (c: Candidate) => `${c.name} ${c.strength} %`;
@@ -50,7 +50,7 @@ type Props = {
 
 /** Wall, trim and accents of a scheme, from the colours in the room. */
 export function SchemeForm({ room, scheme, onDone }: Props) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const here = (id: string | null) => (room.candidates.some((c) => c.id === id) ? id : null);
   const { form, submit, refused, wrong } = useWriteForm<Scheme>({
     fields: scheme ?? {

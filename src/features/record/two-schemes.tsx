@@ -12,7 +12,7 @@ import { InLight, ShownSwitch } from '../light-client/in-light';
 import { useCells } from '../light-client/judgements';
 import { latest } from '../light-client/light-worker';
 import { takeAway } from '../session/take-away';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { SchemeLinks } from './scheme-links';
 import { SchemePicture } from './scheme-picture';
@@ -33,7 +33,7 @@ type SideProps = {
 /** One of the two schemes: which one, what it looks like, what holds it together. */
 function Side({ room, side, schemeId, onScheme, cells }: SideProps) {
   const [changing, setChanging] = useState(false);
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const scheme = room.schemes.find((s) => s.id === schemeId);
   const leave = ({ id, name: gone }: Scheme) =>
     takeAway(
@@ -135,7 +135,7 @@ function Both({ room, schemes: [left, right], onSchemes }: BothProps) {
 
 /** Any two schemes of a room side by side, in the light at the cursor. */
 export function TwoSchemes({ room }: { readonly room: RoomInLight }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const [chosen, setChosen] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
   const [first, second] = room.schemes;
   const known = (id: string | undefined) => (id === NOW || room.schemes.some((s) => s.id === id) ? id : undefined);

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { PHOTO_LIMITS, type Photo } from '@/core/record/photo';
 import { browserSession } from '../session/browser-session';
 import { hashOfFile, sizeOfPicture } from '../session/pictures';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 
 const SAYS: Readonly<Record<string, string>> = {
@@ -43,7 +43,7 @@ async function prepare(file: File): Promise<Prepared> {
 
 /** Keeps pictures of a room, one after the other; each shows at once, and is sent when the server is there. */
 export function useUpload(roomId: string): Upload {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const [left, setLeft] = useState(0);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const report = (file: File, says: string) => setProblems((all) => [...all, `${file.name || 'The picture'} ${says}.`]);

@@ -16,7 +16,7 @@ import { useInstant } from '../cursor/use-instant';
 import { POT_CONTAINERS, usePaintFacts } from '../entry/paint-facts';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 import { sayWhen } from '../words/say-light';
 import { ReadSample } from './read-sample';
@@ -32,7 +32,7 @@ const deckLab = (room: Room, sample: Sample): Candidate['lab'] | undefined => {
 };
 
 function Measures({ room, sample }: { readonly room: Room; readonly sample: Sample }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { save } = useSamples(room);
   const { units } = visit;
   const href = addressOf({ visitId: visit.id, roomId: room.id, step: 'samples' });
@@ -76,7 +76,7 @@ function Measures({ room, sample }: { readonly room: Room; readonly sample: Samp
 
 /** The clock of a sample: to be painted, wet until, dry since; and its reading. */
 function Clock({ room, sample, candidate }: { readonly room: Room; readonly sample: Sample; readonly candidate: Candidate }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { save } = useSamples(room);
   const now = useInstant() ?? 0;
   const zone = visit.place.timeZone;
@@ -116,7 +116,7 @@ type Props = { readonly room: Room; readonly sample: Sample; readonly candidate:
 
 /** One sample: how it will stand there, how it is put up, what it takes, and its clock. */
 export function SampleCard({ room, sample, candidate, hex }: Props) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { put, remove } = useSamples(room);
   const reminders = sampleReminders(sample);
   const asked = { deckColourId: candidate.deckColourId, strength: candidate.strength, under: null, containers: POT_CONTAINERS };

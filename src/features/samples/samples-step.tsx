@@ -82,7 +82,7 @@ function Others({ room }: { readonly room: RoomInLight }) {
 
 /** Why there are more finalists than usual. */
 function Reason({ room }: { readonly room: RoomInLight }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { needsReason, count } = finalistsOf(room);
   if (count <= MOST_FINALISTS) return null;
   const bearer = room.samples.find((s) => s.reason !== '') ?? room.samples.at(-1)!;
@@ -104,7 +104,7 @@ function Reason({ room }: { readonly room: RoomInLight }) {
 
 /** Where each board goes when: the looks at the colours in paint, kept or only planned. */
 function Places({ room }: { readonly room: RoomInLight }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const asked = useHousePlan(room.samples.length > 0);
   const plan = latest(asked);
   const sampled = new Set(room.samples.map((s) => s.candidateId));
@@ -166,7 +166,7 @@ function List({ room }: { readonly room: RoomInLight }) {
 
 /** Finalists in real paint: how each is put up, what to buy, when it is dry, and what it turned out to be. */
 export function SamplesStep({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const room = useRoom(roomId);
   const { count } = finalistsOf(room);
   const file = (size: string) => `/api/visits/${visit.id}/papers/labels-${size}.pdf`;

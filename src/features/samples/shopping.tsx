@@ -16,7 +16,7 @@ import { TestPotDialog } from './test-pot';
 import { SelfField } from '../entry/self-field';
 import { POT_CONTAINERS, usePaintFacts } from '../entry/paint-facts';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisit } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 
 const CONTAINER_OF = { 'sample-jar': 'sample-jar', pint: 'pint' } as const;
@@ -29,7 +29,7 @@ const POTS_COVER = {
 
 /** What pots cover and what things cost. Every field saves itself. */
 function Prices({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const { supply, units } = visit;
   const { samples } = supply;
   const href = addressOf({ visitId: visit.id, roomId, step: 'samples' });
@@ -91,7 +91,7 @@ type LineProps = {
 
 /** One colour to buy: how much of it, what to say at the counter, for which rooms. */
 function ShoppingLine({ line, known, facts }: LineProps) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { candidate, pots } = line;
   const pours = facts?.pours.filter((p) => pots.counts[p.container as 'pint'] > 0 && CONTAINER_OF[p.container as 'pint']) ?? [];
   return (
@@ -125,7 +125,7 @@ function ShoppingLine({ line, known, facts }: LineProps) {
 
 /** One list for the visit: pots by colour over all rooms, boards and cards, what it costs, and what to say at the counter. */
 export function Shopping({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const asked = sampleList(visit).lines.map(({ candidate: { deckColourId, strength } }) => ({
     deckColourId,
     strength,

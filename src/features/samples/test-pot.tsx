@@ -9,7 +9,7 @@ import { Dialog } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
 import { KeepForm } from '@/ui/keep-form';
 import { useWriteForm } from '../session/use-write-form';
-import { useVisit } from '../session/visit-context';
+import { useHome, useVisitWrite } from '../session/visit-context';
 
 type Props = {
   readonly makerId: string;
@@ -20,7 +20,8 @@ type Props = {
 
 /** What a maker nothing is known of sells to try a colour with: asked once, and kept with its deck. */
 export function TestPotDialog({ makerId, maker, products, onSaid }: Props) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const write = useVisitWrite();
   const [open, setOpen] = useState(false);
   const { form, submit, refused, wrong } = useWriteForm({
     fields: { called: '', covers: '' },

@@ -3,11 +3,11 @@
 import { v7 } from 'uuid';
 import { USUAL_SAMPLE, type Sample, type SampleMethod } from '@/core/record/sample';
 import type { Room } from '@/core/record/room';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 
 /** What can be done with the samples of a room. */
 export function useSamples(room: Room) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const save = ({ id: sampleId, ...said }: Sample) =>
     write({ name: 'sample.save', roomId: room.id, sampleId, ...said }, { answers: true });
   return {

@@ -2,9 +2,9 @@
 
 import { v5 } from 'uuid';
 import { knownOf, type KnownColour } from '@/core/derived/deck-colour';
-import type { Room } from '@/core/record/room';
+import type { Room, RoomItself } from '@/core/record/room';
 import type { Written } from './session';
-import { useVisit } from './visit-context';
+import { useVisitWrite } from './visit-context';
 import type { WriteOf } from '@/core/operations/operations';
 
 /** Makes the id of a candidate of what it is: two windows that take the same colour take one candidate. */
@@ -19,7 +19,7 @@ export function candidateIdOf(room: Pick<Room, 'id' | 'candidates' | 'retired'>,
 }
 
 /** The write that takes a colour at a strength into a room. What is given may know more of itself than a colour does. */
-export function takenColour(room: Room, colour: KnownColour, strength: number): WriteOf<'candidate.add'> {
+export function takenColour(room: RoomItself, colour: KnownColour, strength: number): WriteOf<'candidate.add'> {
   const { deckColourId, lab, ...said } = knownOf(colour);
   const candidateId = candidateIdOf(room, deckColourId, strength);
   const facts = { ...said, lab, offered: [{ strength, lab }], spectrum: null };
@@ -27,8 +27,10 @@ export function takenColour(room: Room, colour: KnownColour, strength: number): 
 }
 
 /** Takes a colour at a strength into a room; it is there at once, under the id that is answered. */
-export function useTakeColour(room: Room): (colour: KnownColour, strength: number) => Written & { readonly candidateId: string } {
-  const { write } = useVisit();
+export function useTakeColour(
+  room: RoomItself,
+): (colour: KnownColour, strength: number) => Written & { readonly candidateId: string } {
+  const write = useVisitWrite();
   return (colour, strength) => {
     const taken = takenColour(room, colour, strength);
     return { ...write(taken, { answers: true }), candidateId: taken.candidateId };

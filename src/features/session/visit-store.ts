@@ -57,7 +57,9 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
   let view = first.visit;
 
   function show() {
-    const next = withOperations(stored, said);
+    // what was said and is saved now says the same: it is the same object, and nobody is drawn again for it
+    const next = shareEqual(view, withOperations(stored, said));
+    if (said.length === 0) stored = next;
     if (next === view) return;
     view = next;
     onChange();

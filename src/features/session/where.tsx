@@ -3,13 +3,13 @@
 import { usePathname } from 'next/navigation';
 import type { ComponentProps } from 'react';
 import { readAddress } from './address';
-import { useVisit } from './visit-context';
+import { useRoomIds } from './visit-context';
 
 /** The room and step the address names; a room that is not there any more gives way to the first. */
 export function useWhere(): { readonly roomId: string; readonly step: string | undefined } {
-  const { visit } = useVisit();
+  const ids = useRoomIds();
   const { roomId, step } = readAddress(usePathname());
-  return { roomId: visit.rooms.find((r) => r.id === roomId)?.id ?? visit.rooms[0]!.id, step };
+  return { roomId: ids.find((id) => id === roomId) ?? ids[0]!, step };
 }
 
 /** Said when the address was changed here, at once: what is drawn from it follows a moment later. */

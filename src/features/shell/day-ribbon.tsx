@@ -5,7 +5,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { SCENE } from '@/core/appearance/scene';
 import { instantOf } from '@/core/light/day-moments';
 import { wallClock } from '@/core/light/time-zone';
-import type { Room } from '@/core/record/room';
+import type { Room, RoomItself } from '@/core/record/room';
 import type { DayAnswer } from '@/core/engine/light-protocol';
 import { Key } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
@@ -17,7 +17,7 @@ import { useInstant } from '../cursor/use-instant';
 import { momentIndex, usePosition, useRoomDay, useScale, useShownDay } from '../light-client/room-day';
 import { luxAt } from '../light-client/resolved-moment';
 import { sayClock, sayDate, sayLux, sayPosition, sayWindow } from '../words/say-light';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useHome, useRoomFact, useRoomItself } from '../session/visit-context';
 import { RibbonBand, type RibbonLook } from './ribbon-band';
 import type { Stretch } from './sun-labels';
 
@@ -32,7 +32,7 @@ const MINUTE = 60_000;
 const STEP = 15 * MINUTE;
 
 /** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. A day may be older than the room. */
-function sunStretches(room: Room, day: DayAnswer): Stretch[] {
+function sunStretches(room: RoomItself, day: DayAnswer): Stretch[] {
   return room.windows.flatMap((window, n) =>
     (day.sunHours[n] ?? [])
       .filter(([from, to]) => day.skies.slice(from, to + 1).some((sky) => sky !== 'overcast'))
@@ -43,7 +43,7 @@ function sunStretches(room: Room, day: DayAnswer): Stretch[] {
 type Planned = { readonly zone: string; readonly planned: readonly PlannedOnRibbon[] };
 
 /** Looks of a room that have hours, kept or only planned, on the ribbon's day. */
-function looksOn(room: Room, day: DayAnswer, { zone, planned }: Planned): RibbonLook[] {
+function looksOn(room: RoomItself, day: DayAnswer, { zone, planned }: Planned): RibbonLook[] {
   const { date } = wallClock(day.moments[Math.floor(day.moments.length / 2)]!, zone);
   const middle = (fromHour: number, toHour: number) => instantOf(date, zone, (fromHour + toHour) / 2);
   const kept = room.looks.flatMap(({ number, state, who, fromHour, toHour, date: on }): RibbonLook[] => {
@@ -98,7 +98,7 @@ function DateField({ zone }: { readonly zone: string }) {
 }
 
 /** Tells the cursor when it is dark in the room, so that lamps come on by themselves. */
-function useDarkness(room: Room) {
+function useDarkness(room: RoomItself) {
   const set = useSetCursor();
   const asked = useRoomDay(room.id);
   const position = usePosition(room);
@@ -115,7 +115,7 @@ function useDarkness(room: Room) {
 }
 
 /** Which sky and whether the lamps are on: the light we are judging in. */
-function LightSwitches({ room }: { readonly room: Room }) {
+function LightSwitches({ room }: { readonly room: RoomItself }) {
   const sky = useCursorPart((m) => m.sky);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
@@ -167,20 +167,29 @@ function LightSwitches({ room }: { readonly room: Room }) {
   );
 }
 
-function Band({ room, now }: { readonly room: Room; readonly now: number | undefined }) {
-  const { visit } = useVisit();
+/** The quarters of an hour in which something was said in a room, as text. */
+const quartersSaid = ({ verdicts }: Pick<Room, 'verdicts'>): string =>
+  [...new Set(verdicts.filter((v) => !v.undone).map((v) => Math.floor(Date.parse(v.at) / STEP) * STEP))].join();
+
+function Band({ room, now }: { readonly room: RoomItself; readonly now: number | undefined }) {
+  const visit = useHome();
   const zone = visit.place.timeZone;
   const computed = useRoomDay(room.id);
   const shown = useShownDay(room.id);
   const position = usePosition(room);
   const scale = useScale(room.id);
   const day = shown?.day;
+  const said = useRoomFact(room.id, quartersSaid);
   const taken = useMemo(() => {
     if (!day) return [];
     const [first, last] = [day.moments[0]!, day.moments.at(-1)! + STEP];
-    const times = room.verdicts.filter((v) => !v.undone).map((v) => Math.floor(Date.parse(v.at) / STEP) * STEP);
-    return [...new Set(times)].filter((at) => at >= first && at < last);
-  }, [room.verdicts, day]);
+    return said === ''
+      ? []
+      : said
+          .split(',')
+          .map(Number)
+          .filter((at) => at >= first && at < last);
+  }, [said, day]);
   const sun = useMemo(() => (day ? sunStretches(room, day) : []), [room, day]);
   const planned = useCursorPart((m) => m.planned);
   const looks = useMemo(() => (day ? looksOn(room, day, { zone, planned }) : []), [room, day, zone, planned]);
@@ -200,8 +209,8 @@ function Band({ room, now }: { readonly room: Room; readonly now: number | undef
 }
 
 /** The light we judge in, in one line; a tap brings the day. */
-function Line({ room, open, onToggle }: { readonly room: Room; readonly open: boolean; readonly onToggle: () => void }) {
-  const { visit } = useVisit();
+function Line({ room, open, onToggle }: { readonly room: RoomItself; readonly open: boolean; readonly onToggle: () => void }) {
+  const visit = useHome();
   const at = useCursorPart((m) => m.at);
   const sky = useCursorPart((m) => m.sky);
   const lampsOn = useCursorPart((m) => m.lampsOn);
@@ -232,8 +241,8 @@ function Line({ room, open, onToggle }: { readonly room: Room; readonly open: bo
 
 /** The day at the home in this room: its light, direct sun by window, looks taken, and the cursor that is the light we judge in. */
 export function DayRibbon({ roomId }: { readonly roomId: string }) {
-  const { visit } = useVisit();
-  const room = useRoom(roomId);
+  const visit = useHome();
+  const room = useRoomItself(roomId);
   const date = useCursorPart((m) => m.date);
   const [open, setOpen] = useState(false);
   const at = useInstant();

@@ -4,7 +4,7 @@ import { Check, X } from 'lucide-react';
 import { cursorOfLook, LOOK_LIGHT_WORDS } from '@/core/plan/look-light';
 import type { Look } from '@/core/record/look';
 import { fitsLook } from '@/core/derived/look-fits';
-import type { Room } from '@/core/record/room';
+import type { RoomItself } from '@/core/record/room';
 import { clockText, wallClock } from '@/core/light/time-zone';
 import { Button } from '@/ui/button';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
@@ -12,12 +12,12 @@ import { useInstant } from '../cursor/use-instant';
 import { useWaySeen } from '../cursor/use-way-seen';
 import { useResolve } from '../light-client/resolved-moment';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome, useRoomItself, useVisitWrite } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { sayPosition } from '../words/say-light';
 
 /** The walls of a look, each a tap away: the board is carried to them. */
-function Walls({ look, room }: { readonly look: Look; readonly room: Room }) {
+function Walls({ look, room }: { readonly look: Look; readonly room: RoomItself }) {
   const set = useSetCursor();
   const position = useCursorPart((m) => m.position);
   if (look.walls.length < 2) return null;
@@ -40,7 +40,7 @@ function Walls({ look, room }: { readonly look: Look; readonly room: Room }) {
 
 /** Away from its hour it asks once whether the light is there all the same; until then what is said is kept as judged on the screen. */
 function AwayFromItsHour() {
-  const { visit } = useVisit();
+  const visit = useHome();
   const set = useSetCursor();
   const now = useInstant();
   const seenAs = useCursorPart((m) => m.seenAs);
@@ -62,10 +62,11 @@ function AwayFromItsHour() {
 
 /** The look that is being taken: what it decides, its walls, and whether what is said now is said at it. */
 export function LookBar({ roomId }: { readonly roomId: string }) {
-  const { visit, write } = useVisit();
+  const visit = useHome();
+  const room = useRoomItself(roomId);
+  const write = useVisitWrite();
   const set = useSetCursor();
   const lookId = useCursorPart((m) => m.lookId);
-  const room = visit.rooms.find((r) => r.id === roomId)!;
   const look = room.looks.find((l) => l.id === lookId);
   const resolve = useResolve(room);
   const within = useCursorPart(

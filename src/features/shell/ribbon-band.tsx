@@ -1,6 +1,6 @@
 'use client';
 
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { habitsOf, hourTick } from '@/core/units/habits';
 import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import { wallClock } from '@/core/light/time-zone';
@@ -46,7 +46,7 @@ type BarsProps = Pick<Props, 'day' | 'place' | 'scale' | 'zone' | 'sun' | 'taken
 
 /** The light of the day as bars of its own tint; drawn once for a day, not for the cursor. */
 const Bars = memo(function Bars({ day, place, scale, zone, sun, taken, looks, lampsOn, width }: BarsProps) {
-  const reads = habitsOf(useVisit().visit).clock;
+  const reads = habitsOf(useHome()).clock;
   const { first, last } = spanOf(day);
   const lights = lampsOn ? day.withLamps : day.daylight;
   const shown = lights.slice(first, last + 1).map((all) => all[place]!);

@@ -73,7 +73,7 @@ const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps
 
 /** The visit's rooms in walking order, each with its bearing mark and how far it is. */
 export function RoomLine({ roomId, step }: { readonly roomId: string; readonly step: Step }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   return (
     <nav
       aria-label="Rooms"

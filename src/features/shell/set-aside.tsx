@@ -13,7 +13,7 @@ import { sayWrite } from '../words/say-write';
 import { sayRefusal } from '../words/words';
 
 function Row({ aside }: { readonly aside: Aside }) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const { session } = browserSession();
   const { operations, refusal } = aside;
   const [operation] = operations;

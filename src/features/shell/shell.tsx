@@ -7,7 +7,7 @@ import { classNames } from '@/ui/class-names';
 import { useFocusKept } from '@/ui/use-focus-kept';
 import { useFocusBack } from '@/ui/use-keys';
 import { useLive } from '@/ui/use-live';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { addressOf, VISITS, type Step } from '../session/address';
 import { VisitLink } from '../session/where';
 import { DayRibbon } from './day-ribbon';
@@ -35,7 +35,7 @@ type Props = {
 
 /** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
 export function Shell({ roomId, step, steps, children }: Props) {
-  const { visit } = useVisit();
+  const visit = useHome();
   useFocusBack();
   const live = useLive();
   const work = useRef<HTMLElement>(null);
@@ -62,7 +62,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
       </header>
       <SavingTrouble />
       <SetAside />
-      <SparePart of={visit}>
+      <SparePart>
         <LookBar key={roomId} roomId={roomId} />
       </SparePart>
       <div className="flex min-h-0 flex-1 max-md:flex-col print:block">
@@ -91,7 +91,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
           </StepBoundary>
         </main>
       </div>
-      <SparePart of={visit}>
+      <SparePart>
         <DayRibbon roomId={roomId} />
       </SparePart>
     </div>

@@ -30,7 +30,7 @@ type Props = { readonly name: string; readonly roomId: string; readonly children
 
 /** A step by itself: when it fails, the frame around it stays, and it is tried again when the visit, the room or the step is another. */
 export function StepBoundary({ name, roomId, children }: Props) {
-  const { visit } = useVisit();
+  const visit = useVisit();
   const fallback = ({ error, resetErrorBoundary }: FallbackProps) => (
     <Failed name={name} error={error} again={resetErrorBoundary} />
   );
@@ -42,8 +42,11 @@ export function StepBoundary({ name, roomId, children }: Props) {
 }
 
 /** A part of the frame that the work can do without. */
-export const SparePart = ({ of, children }: { readonly of: unknown; readonly children: ReactNode }) => (
-  <ErrorBoundary fallback={null} resetKeys={[of]}>
-    {children}
-  </ErrorBoundary>
-);
+export function SparePart({ children }: { readonly children: ReactNode }) {
+  const visit = useVisit();
+  return (
+    <ErrorBoundary fallback={null} resetKeys={[visit]}>
+      {children}
+    </ErrorBoundary>
+  );
+}

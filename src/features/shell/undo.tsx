@@ -8,7 +8,7 @@ import { EVERYWHERE } from '../words/everywhere-keys';
 import { useTableKeys } from '@/ui/use-keys';
 import type { History } from '../session/history';
 import { addressOf, type Step } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHistory, useVisit, useVisitWrite } from '../session/visit-context';
 import { goTo } from '../session/where';
 import { sayStep } from '../words/say-step';
 import { sayRefusal } from '../words/words';
@@ -21,7 +21,9 @@ const TOAST = 'undo';
  * Takes back what was written last in this visit, whatever it was, goes to where it was written, and says what it was; and does it again.
  */
 function useUndo() {
-  const { visit, write, history } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
+  const history = useHistory();
   const say = useSay();
   const { done, undone } = useSyncExternalStore(history.subscribe, history.state, () => NOTHING);
   const go = (way: 'undo' | 'redo') => {

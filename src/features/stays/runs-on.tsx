@@ -9,7 +9,7 @@ import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { TickRow } from '@/ui/tick-row';
-import { useVisit } from '../session/visit-context';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 import { writeOfStay } from './use-save-stay';
 
 /** Whether a room has the same thing already: one of the name, in the same colours. */
@@ -28,7 +28,8 @@ function whyNot(room: Room, stay: RecordedStay): string | undefined {
 
 /** A thing that runs on into other rooms, such as one floor: copied to those that are ticked. */
 export function RunsOn({ room, stay }: { readonly room: Room; readonly stay: RecordedStay }) {
-  const { visit, write } = useVisit();
+  const visit = useVisit();
+  const write = useVisitWrite();
   const [open, setOpen] = useState(false);
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const others = visit.rooms.filter((r) => r.id !== room.id);

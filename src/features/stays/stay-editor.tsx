@@ -17,7 +17,7 @@ import { StayPattern } from '../drawings/stay-pattern';
 import { ColourEntry } from '../entry/colour-entry';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useVisit } from '../session/visit-context';
+import { useHome } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
 import { useStayDraft, writeOfStay } from './use-save-stay';
 import { thingOf, THING_NAMES, THINGS } from '@/core/record/thing';
@@ -153,7 +153,7 @@ const FACE_OPTIONS: readonly { readonly value: StayFace | 'none'; readonly label
 
 /** What it is, how the walls should answer it, and where it lies. */
 function Nature({ stay, room, change }: { readonly stay: RecordedStay; readonly room: Room; readonly change: ChangeStay }) {
-  const { visit } = useVisit();
+  const visit = useHome();
   const field = { room, where: room.name, href: addressOf({ visitId: visit.id, roomId: room.id, step: 'stays' }) };
   return (
     <div className="grid gap-3">

@@ -13,7 +13,7 @@ import { sayColour, saySource } from '../words/say-colour';
 import { StayPattern } from '../drawings/stay-pattern';
 import { Fights } from '../drawings/fights';
 import { takeAway } from '../session/take-away';
-import { useRoom, useVisit } from '../session/visit-context';
+import { useRoom, useVisitWrite } from '../session/visit-context';
 import { NewStayChoice } from './new-stay';
 import { RunsOn } from './runs-on';
 import { StayEditor } from './stay-editor';
@@ -72,7 +72,7 @@ function StayCard({
 
 /** What stays in the room: fixed finishes and furnishings with their colours. */
 export function StaysStep({ roomId }: { readonly roomId: string }) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const room = useRoom(roomId);
   const [editing, setEditing] = useState<string>();
   const newStay = useNewStay(room);

@@ -9,7 +9,7 @@ import type { Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
 import { checkWrite } from '../session/check-write';
 import { PAUSE_MS, windowPauses } from '../session/use-pauses';
-import { useVisit } from '../session/visit-context';
+import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import type { NewStay } from './new-stay';
 
@@ -38,7 +38,7 @@ function makesRoom(room: Room, write: Pick<StayWrite, 'stayId' | 'lies' | 'cover
 
 /** Records a new thing; what lies under it makes room, in one step with it. */
 export function useNewStay(room: Room): (stay: NewStay) => string {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   return (stay) => {
     const stayId = v7();
     const { name, ...rest } = stay;
@@ -52,7 +52,7 @@ export function useNewStay(room: Room): (stay: NewStay) => string {
 
 /** A thing that is shown at once as it is changed, and saved a moment later. */
 export function useStayDraft(room: Room, stayId: string) {
-  const { write } = useVisit();
+  const write = useVisitWrite();
   const stored = room.stays.find((s) => s.id === stayId);
   const [draft, setDraft] = useState<RecordedStay>();
   const [error, setError] = useState<string>();
