@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next';
 import localFont from 'next/font/local';
+import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { ToldOnce } from '@/features/session/told-once';
 import { toBeTold } from '@/server/keeping/kept';
@@ -21,14 +22,18 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e2e2e2' };
 
+/** What a browser asks for first. */
+const AMERICAN = /^en-US\b/;
+
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
+  const asked = await headers();
   await connection(); // the nonce of the content security policy needs a page made per request
   return (
     <html lang="en" className={hanken.variable} suppressHydrationWarning>
       <body>
         <ToldOnce {...await toBeTold()} />
         <Queries>
-          <InOwnWords>{children}</InOwnWords>
+          <InOwnWords american={AMERICAN.test(asked.get('accept-language') ?? '')}>{children}</InOwnWords>
         </Queries>
         <Toaster />
         <ServiceWorker />

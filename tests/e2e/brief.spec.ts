@@ -133,3 +133,19 @@ test('what a maker calls its products is kept with its deck', async ({ page, own
   await page.getByRole('button', { name: 'Products of Tullacote' }).click();
   await expect(wall).toHaveValue('Flat for walls');
 });
+
+test('other words are said at once by everything that stands there, and the field that chose them keeps the focus', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Brief');
+  const words = page.getByLabel('Words', { exact: true });
+  await expect(page.getByText('more colour', { exact: true }).first()).toBeVisible();
+  await words.focus();
+  await words.selectOption('american');
+  await expect(page.getByText('more color', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('more colour', { exact: true })).toHaveCount(0);
+  await expect(words).toBeFocused();
+  await words.selectOption('british');
+  await expect(page.getByText('more colour', { exact: true }).first()).toBeVisible();
+});

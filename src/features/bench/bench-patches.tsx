@@ -17,26 +17,9 @@ import { sayShares } from '../drawings/stay-patch';
 import { StrengthStrip } from './strength-strip';
 import { standingVerdicts } from '@/core/derived/standing';
 import { useRoom } from '../session/visit-context';
-import type { Bench } from './use-bench';
+import type { PatchesBench } from './use-bench';
 import type { Ground } from './use-bench-view';
 
-/** What of the bench the patches show, but for what was said: that would draw them anew for nothing. */
-export type PatchesBench = Pick<
-  Bench,
-  | 'layout'
-  | 'place'
-  | 'moveColour'
-  | 'moveStay'
-  | 'stayIndex'
-  | 'strengths'
-  | 'offered'
-  | 'setCandidateId'
-  | 'setStayId'
-  | 'itself'
-  | 'light'
-  | 'person'
-  | 'way'
->;
 type Props = { readonly bench: PatchesBench; readonly candidate: Candidate; readonly stay: RecordedStay };
 
 const sayCandidate = (c: Candidate) => `${c.name} at ${c.strength} %: ${sayColour(c.lab)}`;

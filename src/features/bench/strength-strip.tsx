@@ -14,7 +14,7 @@ import { takeAway } from '../session/take-away';
 import { useTakeColour } from '../session/take-colour';
 import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
-import type { PatchesBench } from './bench-patches';
+import type { PatchesBench } from './use-bench';
 
 type Props = { readonly bench: PatchesBench; readonly candidate: Candidate };
 

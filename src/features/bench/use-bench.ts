@@ -156,3 +156,21 @@ export function useBench(roomId: string) {
   };
 }
 export type Bench = ReturnType<typeof useBench>;
+
+/** What of the bench the patches show, but for what was said: that would draw them anew for nothing. */
+export type PatchesBench = Pick<
+  Bench,
+  | 'layout'
+  | 'place'
+  | 'moveColour'
+  | 'moveStay'
+  | 'stayIndex'
+  | 'strengths'
+  | 'offered'
+  | 'setCandidateId'
+  | 'setStayId'
+  | 'itself'
+  | 'light'
+  | 'person'
+  | 'way'
+>;

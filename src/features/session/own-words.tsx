@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { sayAs } from '@/core/derived/visit-speech';
 import { usualHabits, type Habits } from '@/core/units/habits';
 import { LocalWordsProvider } from '@/speech/local-words';
@@ -17,12 +17,10 @@ export function InWordsOf({ habits, own, children }: Props) {
 /** Zones that stand for what a browser's language tells: outside of a visit nothing else is known of who reads. */
 const AS_IN_AMERICA = 'America/New_York';
 const AS_IN_BRITAIN = 'Europe/London';
-const NEVER = () => () => undefined;
-const isAmerican = () => /^en-US\b/.test(navigator.language);
 
-/** The pages outside of a visit speak as the browser does: American or not. */
-export function InOwnWords({ children }: { readonly children: ReactNode }) {
-  const american = useSyncExternalStore(NEVER, isAmerican, () => false);
+type OwnProps = { readonly american: boolean; readonly children: ReactNode };
+/** The pages outside of a visit speak as the browser does: American or not, as it says with what it asks. */
+export function InOwnWords({ american, children }: OwnProps) {
   const habits: Habits = { units: 'metric', ...usualHabits(american ? AS_IN_AMERICA : AS_IN_BRITAIN) };
   return (
     <InWordsOf habits={habits} own={[]}>

@@ -2,6 +2,7 @@
 
 import {
   createContext,
+  Fragment,
   useCallback,
   useContext,
   useEffect,
@@ -27,6 +28,7 @@ import { makeHistory, type StepPlace, type VisitHistory } from './history';
 import type { Said, WriteOptions, Written } from './session';
 import { makeVisitStore, type VisitStore } from './visit-store';
 import { makeListeners } from '@/ui/listeners';
+import { useFocusAgain } from '@/ui/use-focus-again';
 
 /** What is said in a room, and what follows from it. */
 const LEFT_OUT: ReadonlySet<string> = new Set([...SAID_IN_ROOM, 'inLight']);
@@ -157,10 +159,16 @@ function InItsWords({ children }: { readonly children: ReactNode }) {
   const { place } = useHome();
   // the same speech keeps the same function: nothing is drawn anew for it
   const speech = useVisitPart((views) => views.speech());
-  const say = useMemo(() => sayAs(JSON.parse(speech) as Speech), [speech]);
+  const spoken = useMemo(() => JSON.parse(speech) as Speech, [speech]);
+  const say = useMemo(() => sayAs(spoken), [spoken]);
+  // elements are kept in their words: in others they are made anew
+  const words = JSON.stringify(spoken.habits);
+  useFocusAgain(words);
   return (
     <LocalWordsProvider say={say}>
-      <CursorProvider place={place}>{children}</CursorProvider>
+      <CursorProvider place={place}>
+        <Fragment key={words}>{children}</Fragment>
+      </CursorProvider>
     </LocalWordsProvider>
   );
 }
