@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { handlersByKey, type KeyHandlers, type KeyTable } from './key-table';
 import { isOwnKey, namesOf } from './keys';
 
@@ -9,22 +9,19 @@ import { isOwnKey, namesOf } from './keys';
  * while text is typed and while a dialog is open; a handler that returns false leaves the key to the browser.
  */
 function useKeys(handlers: Readonly<Record<string, () => void | false>>): void {
-  const latest = useRef(handlers);
-  useEffect(() => {
-    latest.current = handlers;
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (event.altKey || (event.target instanceof HTMLElement && isOwnKey(event.target, event.key))) return;
+    if (event.target instanceof Element && event.target.closest('[role=menu],[role=listbox]')) return;
+    if (document.querySelector('[role=dialog],[role=alertdialog]')) return;
+    const handler = namesOf(event)
+      .map((name) => handlers[name])
+      .find((known) => known !== undefined);
+    if (handler && handler() !== false) event.preventDefault();
   });
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.altKey || (event.target instanceof HTMLElement && isOwnKey(event.target, event.key))) return;
-      if (event.target instanceof Element && event.target.closest('[role=menu],[role=listbox]')) return;
-      if (document.querySelector('[role=dialog],[role=alertdialog]')) return;
-      const handler = namesOf(event)
-        .map((name) => latest.current[name])
-        .find((known) => known !== undefined);
-      if (handler && handler() !== false) event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    const listen = (event: KeyboardEvent) => onKey(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
   }, []);
 }
 
