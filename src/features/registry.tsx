@@ -16,41 +16,48 @@ export type StepEntry = {
 };
 
 /**
- * Each step is a piece of the script of its own: a page loads the one it shows, the others come when it is idle, so that moving between
- * steps asks nobody and works while the server is away.
+ * Each step is a piece of the script of its own: a page loads the one it shows, the others come when it is idle (`loadSteps`), so that
+ * moving between steps asks nobody and works while the server is away. Each import stands where it is asked for: only so the page that
+ * comes first names its piece at once. Any of the steps can be opened at any time. Adding one is adding it here, below and to {@link Step}.
  */
-const PAGES = {
-  brief: () => import('./brief/brief-step').then((m) => m.BriefStep),
-  light: () => import('./light/light-step').then((m) => m.LightStep),
-  stays: () => import('./stays/stays-step').then((m) => m.StaysStep),
-  deck: () => import('./deck/deck-step').then((m) => m.DeckStep),
-  bench: () => import('./bench/bench-step').then((m) => m.BenchStep),
-  record: () => import('./record/record-step').then((m) => m.RecordStep),
-  looks: () => import('./looks/looks-step').then((m) => m.LooksStep),
-  samples: () => import('./samples/samples-step').then((m) => m.SamplesStep),
-  decide: () => import('./decide/decide-step').then((m) => m.DecideStep),
-  handover: () => import('./handover/handover-step').then((m) => m.HandoverStep),
-} as const satisfies Readonly<Record<Step, () => Promise<ComponentType<{ roomId: string }>>>>;
-
-/** Loads every step, one after the other. */
-export async function loadSteps(): Promise<void> {
-  for (const step of STEPS) await PAGES[step]().catch(() => undefined);
-}
-
-/** Any of the steps can be opened at any time. Adding one is adding it here, to the pages above and to {@link Step}. */
 export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
-  brief: { name: 'Brief', Page: dynamic(PAGES.brief) },
-  light: { name: 'Light', Page: dynamic(PAGES.light) },
-  stays: { name: 'Stays', Page: dynamic(PAGES.stays) },
-  deck: { name: 'Deck', Page: dynamic(PAGES.deck) },
+  brief: { name: 'Brief', Page: dynamic(() => import('./brief/brief-step').then((m) => m.BriefStep)) },
+  light: { name: 'Light', Page: dynamic(() => import('./light/light-step').then((m) => m.LightStep)) },
+  stays: { name: 'Stays', Page: dynamic(() => import('./stays/stays-step').then((m) => m.StaysStep)) },
+  deck: { name: 'Deck', Page: dynamic(() => import('./deck/deck-step').then((m) => m.DeckStep)) },
   bench: {
     name: 'Bench',
-    Page: dynamic(PAGES.bench),
+    Page: dynamic(() => import('./bench/bench-step').then((m) => m.BenchStep)),
     keys: { title: 'On the bench', table: { ...BENCH_KEYS, ...PAIR_KEYS } },
   },
-  record: { name: 'Record', Page: dynamic(PAGES.record) },
-  looks: { name: 'Looks', Page: dynamic(PAGES.looks), keys: { title: 'Looks', table: LOOKS_KEYS } },
-  samples: { name: 'Samples', Page: dynamic(PAGES.samples) },
-  decide: { name: 'Decide', Page: dynamic(PAGES.decide), keys: { title: 'Deciding', table: DECIDE_KEYS } },
-  handover: { name: 'Hand over', Page: dynamic(PAGES.handover) },
+  record: { name: 'Record', Page: dynamic(() => import('./record/record-step').then((m) => m.RecordStep)) },
+  looks: {
+    name: 'Looks',
+    Page: dynamic(() => import('./looks/looks-step').then((m) => m.LooksStep)),
+    keys: { title: 'Looks', table: LOOKS_KEYS },
+  },
+  samples: { name: 'Samples', Page: dynamic(() => import('./samples/samples-step').then((m) => m.SamplesStep)) },
+  decide: {
+    name: 'Decide',
+    Page: dynamic(() => import('./decide/decide-step').then((m) => m.DecideStep)),
+    keys: { title: 'Deciding', table: DECIDE_KEYS },
+  },
+  handover: { name: 'Hand over', Page: dynamic(() => import('./handover/handover-step').then((m) => m.HandoverStep)) },
 };
+
+const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
+  brief: () => import('./brief/brief-step'),
+  light: () => import('./light/light-step'),
+  stays: () => import('./stays/stays-step'),
+  deck: () => import('./deck/deck-step'),
+  bench: () => import('./bench/bench-step'),
+  record: () => import('./record/record-step'),
+  looks: () => import('./looks/looks-step'),
+  samples: () => import('./samples/samples-step'),
+  decide: () => import('./decide/decide-step'),
+  handover: () => import('./handover/handover-step'),
+};
+/** Loads every step, one after the other. */
+export async function loadSteps(): Promise<void> {
+  for (const step of STEPS) await LOADED[step]().catch(() => undefined);
+}

@@ -18,6 +18,7 @@ function shareRecord(before: Readonly<Record<string, unknown>>, now: Readonly<Re
  * JSON only.
  */
 export function shareEqual<T>(before: unknown, now: T): T {
+  if (before === now) return now;
   if (Array.isArray(before) && Array.isArray(now)) return shareArray(before, now) as T;
   if (isRecord(before) && isRecord(now)) return shareRecord(before, now) as T;
   return now;
