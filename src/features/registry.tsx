@@ -12,7 +12,7 @@ import type { KeyGroup } from './shell/key-map';
 export type StepEntry = {
   readonly name: string;
   readonly Page: ComponentType<{ roomId: string }>;
-  readonly keys?: KeyGroup;
+  readonly keys?: readonly KeyGroup[];
 };
 
 /**
@@ -28,19 +28,22 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
   bench: {
     name: 'Bench',
     Page: dynamic(() => import('./bench/bench-step').then((m) => m.BenchStep)),
-    keys: { title: 'On the bench', table: { ...BENCH_KEYS, ...PAIR_KEYS } },
+    keys: [
+      { title: 'On the bench', table: BENCH_KEYS },
+      { title: 'While the client picks', table: PAIR_KEYS },
+    ],
   },
   record: { name: 'Record', Page: dynamic(() => import('./record/record-step').then((m) => m.RecordStep)) },
   looks: {
     name: 'Looks',
     Page: dynamic(() => import('./looks/looks-step').then((m) => m.LooksStep)),
-    keys: { title: 'Looks', table: LOOKS_KEYS },
+    keys: [{ title: 'Looks', table: LOOKS_KEYS }],
   },
   samples: { name: 'Samples', Page: dynamic(() => import('./samples/samples-step').then((m) => m.SamplesStep)) },
   decide: {
     name: 'Decide',
     Page: dynamic(() => import('./decide/decide-step').then((m) => m.DecideStep)),
-    keys: { title: 'Deciding', table: DECIDE_KEYS },
+    keys: [{ title: 'Deciding', table: DECIDE_KEYS }],
   },
   handover: { name: 'Hand over', Page: dynamic(() => import('./handover/handover-step').then((m) => m.HandoverStep)) },
 };
@@ -59,5 +62,6 @@ const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
 };
 /** Loads every step, one after the other. */
 export async function loadSteps(): Promise<void> {
+  // one that cannot be had now is asked for again when it is opened
   for (const step of STEPS) await LOADED[step]().catch(() => undefined);
 }

@@ -149,3 +149,10 @@ test('other words are said at once by everything that stands there, and the fiel
   await words.selectOption('british');
   await expect(page.getByText('more colour', { exact: true }).first()).toBeVisible();
 });
+
+test('a visit without a town asks for the town, and for nothing else', async ({ page, own }) => {
+  await page.goto(`${own.url}/visits/new`);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByText('Choose the town from the list')).toBeVisible();
+  await expect(page.locator('main').getByRole('alert')).toHaveCount(1);
+});

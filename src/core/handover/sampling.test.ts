@@ -1,3 +1,4 @@
+import { PLANNED_BOARD } from '../../../tests/made-up-sample';
 import { candidate, room, visit } from '../../../tests/made-up-room';
 import { asMixed, readOf } from '@/core/derived/as-mixed';
 import type { Room } from '@/core/record/room';
@@ -9,14 +10,7 @@ let n = 0;
 const sample = (more: Partial<Sample> = {}): Sample => ({
   id: `s${++n}`,
   candidateId: 'c75',
-  method: 'board',
-  widthM: 0.6,
-  heightM: 0.9,
-  borderM: 0.05,
-  coats: 2,
-  paintedAt: null,
-  read: null,
-  reason: '',
+  ...PLANNED_BOARD,
   ...more,
 });
 const of = (more: Partial<Room>) => visit(more);

@@ -13,9 +13,10 @@ import { WOOD } from './model/wood';
 import { WORLDS } from './model/worlds';
 
 /**
- * The parameters of the relation model, in groups by what they are about (`model/`), each with its meaning and its unit: C*ab, L*, a*, b*
- * D65 and the 10° observer; costs in units of "one nearly", of which 1 makes a pair nearly and 2 makes it no; shares 0–1 of what is left,
- * or of a thing. Fitted by hand to trade cases (common practice, no published source); docs/relation-model.md explains them.
+ * The parameters of the relation model, in groups by what they are about (`model/`), each with its meaning and its unit. C*ab, L*, a*, b*
+ * are those of D65 and the 10° observer, of colours in another light those of what corresponds to them there. Costs are in units of "one
+ * nearly": 1 makes a pair nearly and 2 makes it no. Shares are 0–1 of what is left, or of a thing. Fitted by hand to trade cases (common
+ * practice, no published source); docs/relation-model.md explains them.
  */
 export const RELATION = {
   ...WORLDS,

@@ -1,3 +1,4 @@
+import { PLANNED_BOARD } from '../../../tests/made-up-sample';
 import { room, visit } from '../../../tests/made-up-room';
 import { operation } from '../../../tests/made-up-writes';
 import type { Room } from '@/core/record/room';
@@ -45,14 +46,7 @@ const sample = (roomId: string, more: object = {}): WriteInput => ({
   roomId,
   sampleId: THING,
   candidateId: roomId === HALL ? COLOUR : ELSEWHERE,
-  method: 'board',
-  widthM: 0.6,
-  heightM: 0.9,
-  borderM: 0.05,
-  coats: 2,
-  paintedAt: null,
-  read: null,
-  reason: '',
+  ...PLANNED_BOARD,
   ...more,
 });
 const scheme = (roomId: string, more: object = {}): WriteInput => ({

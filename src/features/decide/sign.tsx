@@ -116,7 +116,6 @@ function SignForm({ room, decided, onDone }: FormProps) {
       toast.success(`${room.name} is signed, revision ${revision + 1}`);
     },
   });
-  const cannot = wrong('decided') ?? refused;
   return (
     <form noValidate className="grid gap-4" onSubmit={(e) => void submit(e)}>
       <BeforeSigning {...{ decided, against, left }} />
@@ -125,7 +124,7 @@ function SignForm({ room, decided, onDone }: FormProps) {
         <TextField label="On" type="date" error={wrong('signedOn')} {...form.register('signedOn')} />
       </div>
       {revision > 0 && <TextField label={`Why ${whyItIs}`} error={wrong('why')} maxLength={500} {...form.register('why')} />}
-      {cannot && <FieldError>{cannot}</FieldError>}
+      {refused && <FieldError>{refused}</FieldError>}
       <div className="flex justify-end">
         <Button type="submit" look="main" disabled={busy || ready.length === 0}>
           {busy ? 'Saving…' : `Sign ${ready.length === 1 ? 'one surface' : `${ready.length} surfaces`}`}

@@ -21,14 +21,15 @@ type ChoiceProps = {
   readonly none: string;
   readonly value: string | null;
   readonly candidates: readonly Candidate[];
+  readonly error: string | undefined;
   readonly onChange: (id: string | null) => void;
 };
 
-function ColourChoice({ label, none, value, candidates, onChange }: ChoiceProps) {
+function ColourChoice({ label, none, value, candidates, error, onChange }: ChoiceProps) {
   const chosen = candidates.find((c) => c.id === value);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_6rem] items-end">
-      <ChoiceField label={label} value={value ?? ''} onChange={(chosen) => onChange(chosen || null)}>
+      <ChoiceField label={label} error={error} value={value ?? ''} onChange={(chosen) => onChange(chosen || null)}>
         <option value="">{none}</option>
         {candidates.map((c) => (
           <option key={c.id} value={c.id}>
@@ -84,6 +85,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
         label="Wall"
         none="not chosen yet"
         value={wallId}
+        error={wrong('wallId')}
         onChange={(id) => form.setValue('wallId', id)}
       />
       <ColourChoice
@@ -91,6 +93,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
         label="Trim"
         none="as it is"
         value={trimId}
+        error={wrong('trimId')}
         onChange={(id) => form.setValue('trimId', id)}
       />
       <fieldset className="max-h-64 overflow-auto">
@@ -101,6 +104,7 @@ export function SchemeForm({ room, scheme, onDone }: Props) {
           most={MOST_ACCENTS}
           onChange={(ids) => form.setValue('accentIds', ids)}
         />
+        {wrong('accentIds') && <FieldError>{wrong('accentIds')}</FieldError>}
       </fieldset>
       {refused && <FieldError>{refused}</FieldError>}
       <div className="flex justify-end gap-3">

@@ -26,6 +26,9 @@ type Asked<F extends FieldValues> = {
   readonly onDone: (done: Extract<WriteResult, { ok: true }>, fields: F) => string | void;
 };
 
+/** Stands for what no field of the form asks for: what is wrong with it is told above the button. */
+const NO_FIELD = 'noField';
+
 /** Issues as a form has them: "products.wall" lies in an object. */
 function nested(errors: FieldErrors): FormErrors {
   const out: Record<string, unknown> = {};
@@ -55,8 +58,11 @@ export function useWriteForm<F extends FieldValues>({ fields, toWrite, also, at 
     const checked = checkWrite(toWrite(said));
     const errors = { ...(checked.ok ? {} : checked.errors), ...also?.(said) };
     if (Object.keys(errors).length === 0) return { values: said, errors: {} };
-    const named = Object.fromEntries(Object.entries(errors).map(([path, message]) => [at[path] ?? path, message]));
-    return { values: {}, errors: nested(named) as FormErrors<F> };
+    const named = Object.entries(errors).map(([path, message]): [string, string] => {
+      const name = at[path] ?? path;
+      return [name.split('.')[0]! in fields ? name : NO_FIELD, message];
+    });
+    return { values: {}, errors: nested(Object.fromEntries(named)) as FormErrors<F> };
   };
   const form = useForm<F>({ defaultValues: fields, resolver, reValidateMode: 'onSubmit', shouldFocusError: true });
   const submit = form.handleSubmit(async (said) => {
@@ -71,7 +77,7 @@ export function useWriteForm<F extends FieldValues>({ fields, toWrite, also, at 
     form,
     submit,
     busy: isSubmitting,
-    refused: errors.root?.message,
+    refused: errors.root?.message ?? messageIn(get(errors, NO_FIELD)),
     /** What is wrong with a field or, of a list, with any of it, by its path. */
     wrong: (path: string): string | undefined => messageIn(get(errors, path)),
   };

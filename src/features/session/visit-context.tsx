@@ -49,7 +49,7 @@ type HistoryOptions = {
 };
 
 const Context = createContext<VisitContext | undefined>(undefined);
-const PersonContext = createContext<readonly [Person, (person: Person) => void]>(['consultant', () => undefined]);
+const PersonContext = createContext<readonly [Person, (person: Person) => void] | undefined>(undefined);
 
 function useVisitContext(): VisitContext {
   const value = useContext(Context);
@@ -87,7 +87,11 @@ export const useRoomIds = (): readonly string[] => useVisitPart((views) => views
 export const useVisitWrite = (): WriteHere => useVisitContext().write;
 export const useHistory = (): VisitHistory => useVisitContext().history;
 /** Who speaks, and the way to change it. */
-export const usePerson = () => useContext(PersonContext);
+export function usePerson(): readonly [Person, (person: Person) => void] {
+  const who = useContext(PersonContext);
+  if (!who) throw new Error('who speaks is asked for outside of a visit');
+  return who;
+}
 
 /** The same object as before where every field is the same. */
 function keptSame<T extends object>(before: T | undefined, now: T): T {

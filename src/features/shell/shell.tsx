@@ -24,7 +24,7 @@ import { SurroundSwitch } from './surround';
 import { Undo } from './undo';
 
 /** A step as the frame shows it. */
-export type ShownStep = { readonly step: Step; readonly name: string; readonly keys?: KeyGroup | undefined };
+export type ShownStep = { readonly step: Step; readonly name: string; readonly keys?: readonly KeyGroup[] | undefined };
 
 type Props = {
   readonly roomId: string;

@@ -77,7 +77,8 @@ function useNewVisit() {
     toWrite: ({ label, place, ...said }) => ({
       name: 'visit.create',
       visitId,
-      label: label.trim() || (place ? calledAfter(place) : ''),
+      // without a town that is what is asked for, and not a name too
+      label: label.trim() || calledAfter(place ?? NOWHERE),
       place: place ?? NOWHERE,
       ...said,
     }),

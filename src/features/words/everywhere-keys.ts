@@ -7,7 +7,7 @@ export const EVERYWHERE = {
   quarter: { keys: ['[', ']', '{', '}'], shown: '[  ]', does: 'a quarter of an hour back, on; with Shift an hour' },
   now: { keys: ['t'], does: 'now' },
   shown: { keys: ['v'], does: 'as it looks, or as in the deck' },
-  undo: { keys: ['z', 'Ctrl+z'], shown: 'Z', does: 'undo, whatever was written last; Shift+Z: do it again' },
+  undo: { keys: ['z', 'Ctrl+z'], shown: 'Z', does: 'undo, whatever was written last' },
   redo: { keys: ['Shift+z', 'Ctrl+Shift+z', 'Ctrl+y'], shown: 'Shift+Z', does: 'do again what was undone' },
   help: { keys: ['?'], does: 'this list' },
 } as const satisfies KeyTable;
