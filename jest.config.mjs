@@ -15,8 +15,19 @@ const base = {
   testTimeout: 120_000,
 };
 
+/** Next's way of compiling, with the globals near (see there). */
+const compiled = ([files, [, ...options]]) => [files, ['<rootDir>/tests/near-globals.mjs', ...options]];
+const isCompiled = ([, by]) => Array.isArray(by) && by[0].includes('swc');
+
 const config = async () => {
   const made = await createJestConfig(base)();
-  return { ...made, transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`, '^.+\\.module\\.(css|sass|scss)$'] };
+  const transform = Object.entries(made.transform).map((one) => (isCompiled(one) ? compiled(one) : one));
+  if (!transform.some(([, by]) => by[0].endsWith('near-globals.mjs')))
+    throw new Error('next/jest compiles otherwise than before');
+  return {
+    ...made,
+    transform: Object.fromEntries(transform),
+    transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`, '^.+\\.module\\.(css|sass|scss)$'],
+  };
 };
 export default config;
