@@ -24,16 +24,15 @@ function run(command, args, env = {}) {
 const count = (ok) => (ok ? (passed += 1) : (failed += 1));
 const node = (file, ...args) => run(process.execPath, [path.join('node_modules', file), ...args]);
 
-/** Debian's Chromium, when no browser is named and none is there. */
+/** Debian's Chromium without its windows, when no browser is named; the whole one does where the other cannot be had. */
 function chromium() {
   if (process.env.CHROMIUM) return process.env.CHROMIUM;
-  const debian = '/usr/bin/chromium';
-  if (!existsSync(debian)) {
-    const apt = (...args) => run('apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' });
-    if (!apt('update', '-qq') || !apt('install', '-y', '-qq', 'chromium'))
-      process.stdout.write('Chromium could not be installed: name one in the variable CHROMIUM.\n');
-  }
-  return debian;
+  const [shell, whole] = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+  const apt = (...args) => run('apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' });
+  if (!existsSync(shell) && apt('update', '-qq')) apt('install', '-y', '-qq', path.basename(shell));
+  const found = [shell, whole].find((file) => existsSync(file));
+  if (!found) process.stdout.write('Chromium could not be installed: name one in the variable CHROMIUM.\n');
+  return found ?? shell;
 }
 
 const report = (file) => {

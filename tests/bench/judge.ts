@@ -6,6 +6,8 @@ import { DEFAULT_SCHOOLS } from '@/core/judge/light-schools';
 import { byServing, prepareAdvice } from '@/core/judge/room-advice';
 import type { Surface, SurfaceStay } from '@/core/judge/surfaces';
 import { seededRandom } from '@/core/base/random';
+import { companions } from '@/core/engine/companions';
+import { toTheEnd } from '@/core/engine/steps';
 import { against, medianSeconds, sized } from './measure';
 
 const COLOURS = sized(4000, 80);
@@ -105,4 +107,26 @@ export function benchJudge(): void {
     lapse: 0.03,
   }));
   against('next sample out of 4,000', 1000 * medianSeconds(() => nextSamples(samples, said), 5), 50, 'ms');
+}
+
+/** A wall colour's companions out of a whole deck, beside ten components, its lights known. */
+export function benchCompanions(): void {
+  const palette = deckOf(false).flatMap(({ lab, reflectance }, i) =>
+    Array.from({ length: COLOURS / DISTINCT }, (_, k) => ({
+      id: `${i} ${k}`,
+      strength: 100,
+      maker: k % 2 ? 'one' : 'another',
+      lab: { ...lab, l: lab.l + 0.1 * k },
+      reflectance,
+    })),
+  );
+  const things = stays(false).map(({ components, ...stay }, k) => ({
+    ...stay,
+    id: String(k),
+    components: components.map((c, n) => ({ ...c, id: `${k} ${n}`, spectrum: Array.from(c.reflectance) })),
+  }));
+  const wall = { id: 'wall', lab: { l: 74, a: 2, b: 9 } };
+  const here = { id: 'here', kind: 'other', lit: null, stays: things } as const;
+  const seconds = medianSeconds(() => toTheEnd(companions({ wall, maker: 'one', here, others: [] }, palette)), 3);
+  against('companions of a wall out of 4,000', seconds, 0.7, 's');
 }

@@ -1,5 +1,5 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
-import { benchJudge } from './judge';
+import { benchCompanions, benchJudge } from './judge';
 import { benchJournal } from './journal';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
@@ -29,6 +29,7 @@ async function main(): Promise<void> {
   benchConversions();
   benchPaint();
   benchJudge();
+  benchCompanions();
   benchPlan();
   await benchPapers();
   await benchJournal();

@@ -2,12 +2,12 @@ import { spawn } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { allSaved, live, openRoom, recordOf } from './demo';
-import { contextAt, expect, newFolder, startServer, test, type Page } from './server';
+import { contextAt, expect, filledFolder, newFolder, startServer, test, type Page } from './server';
 
 const done = (folder: string) => rmSync(path.dirname(folder), { recursive: true, force: true });
 
 test('a database that was hurt is made anew: everything is there, and the page says so once', async ({ browser }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   const context = await contextAt(browser);
   const page = await context.newPage();
@@ -35,7 +35,7 @@ test('a database that was hurt is made anew: everything is there, and the page s
 });
 
 test('a journal that was hurt stops the start and says where, in words', async () => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   await first.end('SIGTERM');
   const journal = path.join(folder, 'journal', '0001.jsonl');
@@ -51,7 +51,7 @@ test('a journal that was hurt stops the start and says where, in words', async (
 });
 
 test('a visit is taken away as a file, and brought into another application', async ({ page, browser }) => {
-  const [from, to] = [newFolder(), newFolder()];
+  const [from, to] = [filledFolder('demo'), filledFolder('own')];
   const home = await startServer({ folder: from, demo: true });
   await page.goto(`${home.url}/visits`);
   const download = page.waitForEvent('download');
@@ -97,7 +97,7 @@ test('a visit is taken away as a file, and brought into another application', as
 test('on a server others can reach, a device gets nothing before it enters the code, and can be turned away', async ({
   browser,
 }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const server = await startServer({ folder, demo: true, host: '0.0.0.0' });
   await expect.poll(() => server.output()).toMatch(/Code: [A-Z0-9]{4}-[A-Z0-9]{4}/);
   const [, code] = /Code: ([A-Z0-9-]{9})/.exec(server.output())!;
@@ -160,7 +160,7 @@ test('bin/start comes back at the same port, and says so when it cannot', async 
   expect(second.url).toBe(first.url);
   expect(await second.end()).toBe(0);
   expect(existsSync(path.join(folder, 'port'))).toBe(true);
-  const other = await startServer({ folder: newFolder(), port: Number(new URL(first.url).port) });
+  const other = await startServer({ folder: filledFolder('own'), port: Number(new URL(first.url).port) });
   const third = await start();
   expect(third.url).not.toBe(first.url);
   expect(third.said()).toContain('that of last time, is in use');
@@ -183,7 +183,7 @@ const withoutStorage = (page: Page, how: 'off' | 'full') =>
 test.describe('a browser that keeps nothing', () => {
   for (const how of ['off', 'full'] as const)
     test(`storage ${how}: what is said is saved, and while it is not the page says so plainly`, async ({ browser }) => {
-      const folder = newFolder();
+      const folder = filledFolder('demo');
       const first = await startServer({ folder, demo: true });
       const context = await contextAt(browser);
       const page = await context.newPage();
@@ -225,7 +225,7 @@ test('a disk that is full is said in words, waited for, and what was said is sav
 });
 
 test('a clock set back an hour changes no order: what was said last stands', async ({ browser }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   const context = await contextAt(browser);
   const page = await context.newPage();

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { seededRandom } from '@/core/base/random';
 import { OPERATION_VERSION, writeSchema } from '@/core/operations/operations';
 import { poisoned, valueOf, type Draw } from '../from-schema';
-import { expect, newFolder, startServer, test } from './server';
+import { expect, filledFolder, startServer, test } from './server';
 
 /**
  * Two thousand requests over every route and every operation, made from the product's own schemas, right and wrong: none is answered with an
@@ -40,7 +40,7 @@ const linesIn = (folder: string): number =>
 
 test('whatever is asked is answered, and what is refused leaves nothing', async () => {
   test.setTimeout(600_000);
-  const demo = await startServer({ folder: newFolder(), demo: true });
+  const demo = await startServer({ folder: filledFolder('demo'), demo: true });
   const random = seededRandom(161616);
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
   const journal = readFileSync(path.join(demo.folder, 'journal', '0001.jsonl'), 'utf8');

@@ -254,3 +254,40 @@ test('what is judged away from the hour of the cursor is kept as judged on the s
   expect(said.verdicts.slice(-2).map((v) => v.seen)).toEqual(['on-screen', 'in-room']);
   expect(said.derivedRuling).toBe('nearly');
 });
+
+test('a row of colours along one thing: each by its key, the next one comes by itself, put in order; the thing is dragged along', async ({
+  page,
+  demo,
+}) => {
+  await page.addInitScript(() => sessionStorage.setItem('elm-swatch.bench.pace', 'brisk'));
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  await page.keyboard.press('x');
+  const strips = page.locator('[data-strip]');
+  await expect(strips.nth(2)).toBeVisible();
+  const names = () => strips.evaluateAll((all) => all.map((e) => (e as HTMLElement).dataset['strip']));
+  const current = page.locator('[data-strip][aria-pressed=true]');
+  const first = await names();
+  await strips.first().click();
+  await page.keyboard.press('r');
+  await page.keyboard.press('3');
+  await expect(strips.first()).toHaveAttribute('aria-label', /, no$/);
+  // another colour, beside the same thing
+  await strips.nth(1).click();
+  await page.keyboard.press('w');
+  await expect(strips.nth(1)).toHaveAttribute('aria-label', /, works$/);
+  await allSaved(page);
+  await page.getByRole('button', { name: 'In order' }).click();
+  const ordered = await names();
+  expect([...ordered].sort()).toEqual([...first].sort());
+  expect(ordered.indexOf(first[1])).toBeLessThan(ordered.indexOf(first[0]));
+  // what stays is slid to another colour, which is then the one that is judged
+  const piece = page.locator('[data-piece]');
+  const box = (await strips.last().boundingBox())!;
+  await piece.hover();
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height - 30, { steps: 6 });
+  await page.mouse.up();
+  await expect(current).toHaveAttribute('data-strip', ordered.at(-1)!);
+  await page.getByRole('button', { name: 'Each at two strengths' }).click();
+  expect(await strips.first().locator('[data-patch]').count()).toBe(2);
+});

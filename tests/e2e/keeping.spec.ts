@@ -1,7 +1,7 @@
 import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { allSaved, live, openRoom, recordOf, shownAsSaved, toStep } from './demo';
-import { contextAt, expect, newFolder, startServer, test } from './server';
+import { contextAt, expect, filledFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -16,7 +16,7 @@ const said = (record: Awaited<ReturnType<typeof recordOf>>) =>
   record.candidates.flatMap((c) => c.verdicts.map((v) => v.id)).sort();
 
 test('reload and restart keep everything', async ({ browser }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   const context = await contextAt(browser);
   const page = await context.newPage();
@@ -40,7 +40,7 @@ test('reload and restart keep everything', async ({ browser }) => {
 test('kill -9 while verdicts are given loses none that was shown as saved, and what was not is sent again', async ({
   browser,
 }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   let server = await startServer({ folder, demo: true });
   const context = await contextAt(browser);
   const page = await context.newPage();
@@ -78,7 +78,7 @@ test('kill -9 while verdicts are given loses none that was shown as saved, and w
 });
 
 test('what was said with the server gone is kept in the browser and saved when it is back', async ({ browser }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   const context = await contextAt(browser);
   const page = await context.newPage();
@@ -97,7 +97,7 @@ test('what was said with the server gone is kept in the browser and saved when i
 });
 
 test('a page opens and goes on recording while the server is started again', async ({ browser }) => {
-  const folder = newFolder();
+  const folder = filledFolder('demo');
   const first = await startServer({ folder, demo: true });
   const context = await contextAt(browser, undefined, { serviceWorkers: 'allow' });
   const page = await context.newPage();
@@ -132,7 +132,7 @@ test('a page opens and goes on recording while the server is started again', asy
 });
 
 test('a second start on the same folder says so and stops, changing nothing; a stale claim is taken over', async () => {
-  const folder = newFolder();
+  const folder = filledFolder('own');
   const first = await startServer({ folder });
   const claim = claimOf(folder);
   const second = await startServer({ folder });
@@ -149,7 +149,7 @@ test('a second start on the same folder says so and stops, changing nothing; a s
 });
 
 test('a demo never empties a folder that is not a demo’s', async () => {
-  const folder = newFolder();
+  const folder = filledFolder('own');
   const own = await startServer({ folder });
   await own.end('SIGTERM');
   const demo = await startServer({ folder, demo: true });

@@ -41,20 +41,14 @@ async function readColorimeter(page: Page, hand: Hand, surface: string) {
   await hand.press(dialog.getByRole('button', { name: /^Try it out with a simulated colorimeter/ }));
   await expect(dialog.getByText('Simulated colorimeter: its readings are made up')).toBeVisible();
   await hand.choose(dialog.getByLabel('Put it on'), surface);
-  for (let i = 0; i < 15; i++) {
-    if (await dialog.getByText(/colorimeter \(simulated\), 3 readings, spread ΔE/).isVisible()) return;
-    const button = dialog.getByRole('button', { name: /^Read/ });
-    await expect(button).toBeEnabled();
-    await hand.press(button);
-    // the next reading, or the colour that was settled on
-    await expect(
-      button
-        .and(page.locator(':enabled'))
-        .or(dialog.getByText(/colorimeter \(simulated\), 3 readings/))
-        .first(),
-    ).toBeVisible();
-  }
-  throw new Error('the colorimeter never settled');
+  const settled = dialog.getByText(/colorimeter \(simulated\), 3 readings, spread ΔE/);
+  const button = dialog.getByRole('button', { name: /^Read/ });
+  // one reading after the other, until three agree
+  await expect(async () => {
+    if (await settled.isVisible()) return;
+    if (await button.isEnabled()) await hand.press(button);
+    await expect(settled).toBeVisible({ timeout: 700 });
+  }).toPass({ timeout: 60_000 });
 }
 
 async function recordStays(page: Page, hand: Hand) {

@@ -81,6 +81,13 @@ export async function startServer({ folder, demo = false, port, host = '127.0.0.
 /** Folders that were filled once, for every spec file to begin with a copy of: see `global-setup`. */
 export const FILLED = { demo: path.resolve('var/test/filled/demo'), own: path.resolve('var/test/filled/own') } as const;
 
+/** A folder of its own that begins with what was filled. */
+export function filledFolder(kind: keyof typeof FILLED): string {
+  const folder = newFolder();
+  cpSync(FILLED[kind], folder, { recursive: true });
+  return folder;
+}
+
 /** One server, started anew for each spec file on a folder of its own: what one file's tests change never meets another's. */
 function serverPerFile(kind: keyof typeof FILLED) {
   let running: { readonly file: string; readonly server: Server } | undefined;
@@ -93,9 +100,7 @@ function serverPerFile(kind: keyof typeof FILLED) {
   const of = async (file: string) => {
     if (running?.file !== file) {
       await end();
-      const folder = newFolder();
-      cpSync(FILLED[kind], folder, { recursive: true });
-      running = { file, server: await startServer({ demo: kind === 'demo', folder }) };
+      running = { file, server: await startServer({ demo: kind === 'demo', folder: filledFolder(kind) }) };
     }
     return running.server;
   };
