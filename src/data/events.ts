@@ -9,7 +9,7 @@ import { rulingSchema } from '@/core/record/ruling';
 import { intensitySchema } from '@/core/record/intensity';
 import { reactionSchema } from '@/core/record/reaction';
 import { verdictSchema } from '@/core/record/verdict';
-import { columnsOf, insertRow } from './columns';
+import { columnsOf, insertRow, insertRows } from './columns';
 import type { Sql } from './sql';
 
 /**
@@ -132,4 +132,27 @@ type EventTable =
   | 'light_reading_undo';
 type Kept = Readonly<Record<string, unknown>> & { readonly id: string; readonly at: string };
 /** Appends what was said. */
-export const insertEvent = (sql: Sql, table: EventTable, event: Kept): Promise<void> => insertRow(sql, table, event);
+export async function insertEvent(sql: Sql, table: EventTable, event: Kept): Promise<void> {
+  const gathered = gathering.get(sql);
+  if (!gathered) return insertRow(sql, table, event);
+  const alike = `${table} ${Object.keys(event).join()}`;
+  const found = gathered.get(alike) ?? { table, events: [] };
+  found.events.push(event);
+  gathered.set(alike, found);
+}
+
+type Gathered = Map<string, { readonly table: EventTable; readonly events: Kept[] }>;
+/** Transactions whose events are gathered. */
+const gathering = new WeakMap<Sql, Gathered>();
+
+/** Does work whose events are put in at its end, those that are alike at once: nothing in it may read what was said in it. */
+export async function eventsAtOnce(sql: Sql, work: () => Promise<void>): Promise<void> {
+  const gathered: Gathered = new Map();
+  gathering.set(sql, gathered);
+  try {
+    await work();
+  } finally {
+    gathering.delete(sql);
+  }
+  for (const { table, events } of gathered.values()) await insertRows(sql, table, events);
+}

@@ -7,6 +7,7 @@ import { loadDemo } from './demo/load';
 import { openFolder, type OpenedFolder } from './folder/open-folder';
 import { FolderInUse, NotADemo, sayTrouble } from './folder/trouble';
 import { forgetUnusedPictures } from './pictures/store-picture';
+import { onePerProcess } from './one-per-process';
 
 /** The settings of one process, read once from its environment. */
 const settings = () => ({
@@ -18,9 +19,7 @@ const settings = () => ({
 });
 
 type Opened = OpenedFolder & { readonly folder: string; readonly openedAt: string; readonly release: () => void };
-const KEY = Symbol.for('elm-swatch.database');
-type Holder = { [KEY]?: Promise<Opened> };
-const holder = globalThis as Holder;
+const kept = onePerProcess<{ opened?: Promise<Opened> | undefined }>('database', () => ({}));
 
 /** Stands in every folder that a demo made; without it nothing is ever emptied. */
 const DEMO_MARK = 'this-is-a-demo-folder';
@@ -62,7 +61,7 @@ async function open(): Promise<Opened> {
   }
 }
 
-const opened = (): Promise<Opened> => (holder[KEY] ??= open());
+const opened = (): Promise<Opened> => (kept.opened ??= open());
 
 /** The one database of this process; its folder claimed and opened on first use. */
 export const database = async (): Promise<Database> => (await opened()).db;
@@ -85,11 +84,10 @@ export async function copyToday(now = new Date()): Promise<void> {
 
 /** Closes the database, seals it, makes the copy of the day, and gives the folder back. */
 export async function closeDatabase(): Promise<void> {
-  const held = holder[KEY];
-  const was = await held;
+  const was = await kept.opened;
   if (!was) return;
   await was.close();
   await copyToday();
-  delete holder[KEY];
+  kept.opened = undefined;
   was.release();
 }

@@ -236,7 +236,7 @@ test('wishes, fights, rulings, progress', () => {
         { dim: 0.7, bright: 0 },
         { dim: 0, bright: 0.7 },
         { dim: 0.5, bright: 0.5 },
-      ].flatMap((l) => [true, false].map((inDeck) => aboutRoom({ dayLux, light: l, inDeck }))),
+      ].flatMap((l) => [true, false].map((inDeck) => aboutRoom({ dayLux, light: l, inDeck, bare: false }))),
     ),
     chances: [-1, 0, 0.5, 1, 2].flatMap((behind) => [0, 1].map((leniency) => chanceOf(behind, leniency))),
   });

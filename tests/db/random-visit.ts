@@ -1,3 +1,4 @@
+import { journalledOf } from '@/core/operations/revision';
 import { v7 } from 'uuid';
 import type { Random } from '@/core/base/random';
 import { isRefusal } from '@/core/operations/operation';
@@ -37,7 +38,7 @@ export async function randomVisit(db: Database, random: Random) {
       // most of it in the first two rooms, so that there is something to speak of
       const asked = operation(drawnWhole(d, model, d.pick(d.sometimes(0.8) ? all.slice(0, 2) : all)));
       const applied = await applyOperation(db, asked);
-      const outcome = outcomeOf(model, applied.ok ? applied.done!.operations[0]! : asked);
+      const outcome = outcomeOf(model, applied.ok ? journalledOf(applied, [asked])![0]! : asked);
       if (applied.ok && isRefusal(outcome))
         throw new Error(`${asked.write.name}: done there, refused here: ${JSON.stringify(outcome)}`);
       if (applied.ok && !isRefusal(outcome)) model = outcome;

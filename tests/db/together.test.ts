@@ -1,3 +1,4 @@
+import { journalledOf } from '@/core/operations/revision';
 import { v7 } from 'uuid';
 import { MOST_IN_BATCH, type WriteInput } from '@/core/operations/operations';
 import { candidateAdd } from '@/core/operations/candidate-add';
@@ -45,7 +46,7 @@ test('a colour and the decision for it: both, in one line of the journal, the se
   const result = await applyUnknown(db, { together: batch });
   expect(result).toMatchObject({ ok: true, id: candidateId, done: { before, after: before + 2 } });
   // what the server looked up is told
-  const [added, made] = result.ok ? result.done!.operations : [];
+  const [added, made] = result.ok ? journalledOf(result, batch)! : [];
   expect(candidateAdd.schema.parse(added!.write).facts).not.toBeNull();
   expect(made).toEqual(batch[1]);
   const room = await roomOf(visitId);

@@ -23,9 +23,15 @@ export type Applied = {
    * otherwise.
    */
   readonly id: string;
-  /** As they were journalled, and the visit's place in the journal before and after; null when they had been done before. */
-  readonly done: { readonly operations: Batch; readonly before: number; readonly after: number } | null;
+  /**
+   * As they were journalled, which is as they were said unless the server looked something up, and the visit's place in the journal before
+   * and after; null when they had been done before.
+   */
+  readonly done: { readonly operations: Batch | 'as-said'; readonly before: number; readonly after: number } | null;
 };
+/** The operations that were journalled, of those that were said; null when they had been done before. */
+export const journalledOf = ({ done }: Applied, said: Batch): Batch | null =>
+  done?.operations === 'as-said' ? said : (done?.operations ?? null);
 export type ApplyResult = Applied | ({ readonly ok: false } & Refusal);
 
 /** What a page is told that holds a visit at some revision. */

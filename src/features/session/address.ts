@@ -1,6 +1,10 @@
 /** The steps of a visit as they stand in its addresses, in the order of the work. What each is stands in src/features/registry. */
 export const STEPS = ['brief', 'light', 'stays', 'deck', 'bench', 'record', 'looks', 'samples', 'decide', 'handover'] as const;
-export type Step = (typeof STEPS)[number];
+/** Pages beside the steps: opened from within one, about what is looked at there, and left for any. */
+export const BESIDE = ['with'] as const;
+export type Step = (typeof STEPS)[number] | (typeof BESIDE)[number];
+/** Everything that a room has an address for. */
+export const PAGES: readonly Step[] = [...STEPS, ...BESIDE];
 
 export type Place = {
   readonly visitId: string;

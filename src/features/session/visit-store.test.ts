@@ -53,6 +53,15 @@ describe('a visit as a page holds it', () => {
     expect(drawn()).toBeLessThanOrEqual(2);
   });
 
+  test('done as it was said, which the answer need not repeat', () => {
+    const { made, asked, words } = store();
+    const said = note('Blinds down.');
+    made.say([said]);
+    expect(made.saved([said], { ok: true, id: said.id, done: { operations: 'as-said', before: 10, after: 11 } })).toBe(true);
+    expect(words()).toEqual(['Blinds down.']);
+    expect(asked).toEqual([]);
+  });
+
   test('saved behind what another window wrote, it reads those operations and keeps their order', async () => {
     const [mine, theirs] = [note('mine'), note('theirs')];
     const { made, asked, words } = store([{ kind: 'operations', operations: [theirs, mine], revision: { ...AT, seq: 12 } }]);

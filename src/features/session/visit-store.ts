@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/operations/operation';
 import { outcomeOf, withOperations, type Batch, type Operation } from '@/core/operations/operations';
-import type { Applied, Revision, VisitAt, VisitNews } from '@/core/operations/revision';
+import { journalledOf, type Applied, type Revision, type VisitAt, type VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
 import type { Transport } from './ports';
 import { shareEqual } from './share-equal';
@@ -120,8 +120,10 @@ export function makeVisitStore(first: VisitAt, transport: Pick<Transport, 'news'
       show();
     },
     /** What was said has been done; true when that is all that happened, and nothing has to be read. */
-    saved(batch: Batch, { done }: Applied): boolean {
-      const follows = done && revision?.seq === done.before && advance(done.operations, { ...revision, seq: done.after });
+    saved(batch: Batch, applied: Applied): boolean {
+      const { done } = applied;
+      const journalled = journalledOf(applied, batch);
+      const follows = done && revision?.seq === done.before && advance(journalled!, { ...revision, seq: done.after });
       if (!follows) saved = new Set([...saved, ...batch.map((o) => o.id).filter((id) => said.some((o) => o.id === id))]);
       show();
       return follows === true;

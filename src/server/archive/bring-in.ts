@@ -12,6 +12,7 @@ import { doneInside } from '../operations/apply';
 import { storePicture } from '../pictures/store-picture';
 import { readVisitFile, type ReadVisit } from './read-visit-file';
 import { ArchiveRefused } from './zip';
+import { onePerProcess } from '../one-per-process';
 
 /** What a file would bring in, shown before anything is kept. */
 export type BringPreview = {
@@ -31,8 +32,7 @@ export type BringPreview = {
 };
 
 type Held = ReadVisit & { readonly token: string };
-const KEY = Symbol.for('elm-swatch.bring-in');
-const holder = globalThis as { [KEY]?: Held | undefined };
+const kept = onePerProcess<{ held?: Held | undefined }>('bring-in', () => ({}));
 
 /** What of an entry's operations is not here; one that is here with other content refuses the file. */
 async function freshOf(sql: Sql, operations: readonly Operation[]): Promise<Operation[]> {
@@ -91,7 +91,7 @@ export async function previewVisit(db: Database, bytes: Uint8Array): Promise<Bri
     known: (await findVisit(db, file.visitId)) !== undefined,
     newColours: (await missingDecks(db, file.decks)).reduce((sum, d) => sum + d.colours.length, 0),
   };
-  holder[KEY] = { ...read, token: preview.token };
+  kept.held = { ...read, token: preview.token };
   return preview;
 }
 
@@ -101,7 +101,7 @@ export async function previewVisit(db: Database, bytes: Uint8Array): Promise<Bri
  * @throws ArchiveRefused when it does not fit what is here
  */
 export async function takeVisit(db: Database, token: string, now = new Date()): Promise<string> {
-  const held = holder[KEY];
+  const { held } = kept;
   if (held?.token !== token) throw new ArchiveRefused('Choose the file again: another was looked at meanwhile.');
   const { file, operations, pictures } = held;
   const { visitId } = file;
@@ -120,6 +120,6 @@ export async function takeVisit(db: Database, token: string, now = new Date()): 
     for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId, seq: seq + i });
     return { entry: all.length === 0 ? undefined : { kind: 'operations', visitId, operations: all }, value: undefined };
   });
-  holder[KEY] = undefined;
+  kept.held = undefined;
   return visitId;
 }

@@ -1,4 +1,5 @@
 import { createHash, randomBytes, randomInt, timingSafeEqual } from 'node:crypto';
+import { onePerProcess } from '../one-per-process';
 
 /**
  * Who may use a server that other machines can reach: a device that has entered a code which was shown on a screen already let in, or
@@ -75,6 +76,5 @@ export function makeAccess({ now = Date.now, draw = randomInt }: { now?: () => n
 }
 export type Access = ReturnType<typeof makeAccess>;
 
-const KEY = Symbol.for('elm-swatch.access');
 /** The one of this process: the border and the pages are bundled apart, and must know the same devices. */
-export const access = (): Access => ((globalThis as { [KEY]?: Access })[KEY] ??= makeAccess());
+export const access = (): Access => onePerProcess('access', makeAccess);

@@ -9,11 +9,11 @@ import { applyOperation } from '../operations/apply';
 import { checkInWorker } from './in-worker';
 import { knownOf, type Preview, type Progress } from './preview';
 import type { DeckFile } from './worker-messages';
+import { onePerProcess } from '../one-per-process';
 
 type Held = Preview & { readonly at: number };
-const KEY = Symbol.for('elm-swatch.previews');
 /** Previews waiting to be taken or left; few, since each may hold thousands of colours. */
-const held = ((globalThis as { [KEY]?: Map<string, Held> })[KEY] ??= new Map<string, Held>());
+const held = onePerProcess('previews', () => new Map<string, Held>());
 const MOST_HELD = 4;
 
 /** What the page shows of a preview. */

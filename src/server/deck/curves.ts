@@ -6,6 +6,7 @@ import { deckVersion, listDeckColours } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 import { database } from '../database';
 import { paintsOf } from '../paint/paint-of';
+import { onePerProcess } from '../one-per-process';
 
 export type MadeCurves = { readonly version: string; readonly file: Uint8Array<ArrayBuffer> };
 
@@ -45,16 +46,15 @@ export async function makeCurves(sql: Sql): Promise<Uint8Array<ArrayBuffer>> {
   return encodeDeckCurves({ ...head, labs, curves });
 }
 
-let made: Promise<MadeCurves> | undefined;
-let version = '';
+const kept = onePerProcess<{ made?: Promise<MadeCurves> | undefined; version: string }>('deck-curves', () => ({ version: '' }));
 
 /** The whole deck at the usual strengths; computed once for each state of the deck. */
 export async function deckCurves(): Promise<MadeCurves> {
   const sql = await database();
   const now = await deckVersion(sql);
-  if (made && now === version) return made;
-  version = now;
-  made = makeCurves(sql).then((file) => ({ version: now, file }));
-  made.catch(() => (made = undefined));
-  return made;
+  if (kept.made && now === kept.version) return kept.made;
+  kept.version = now;
+  kept.made = makeCurves(sql).then((file) => ({ version: now, file }));
+  kept.made.catch(() => (kept.made = undefined));
+  return kept.made;
 }

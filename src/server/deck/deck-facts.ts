@@ -6,6 +6,7 @@ import { deckVersion, listDeckColoursById } from '@/data/decks';
 import type { DeckColourRow } from '@/data/deck-rows';
 import type { Sql } from '@/data/sql';
 import { paintsOf } from '../paint/paint-of';
+import { onePerProcess } from '../one-per-process';
 
 /** A colour of the deck at a strength. */
 export type AtStrength = { readonly deckColourId: string; readonly strength: number };
@@ -40,13 +41,14 @@ function factsAt({ row, paint, facts }: Known, strength: number): DeckFacts {
 }
 
 /** What was mixed of the deck of one database as it is now; a deck that changes is mixed anew. */
-let mixed: { readonly database: symbol; readonly version: string; readonly colours: Map<string, Known> } | undefined;
+type Mixed = { readonly database: symbol; readonly version: string; readonly colours: Map<string, Known> };
+const kept = onePerProcess<{ mixed?: Mixed }>('mixed-deck', () => ({}));
 
 async function coloursNow(sql: Sql): Promise<Map<string, Known>> {
   const version = await deckVersion(sql);
-  if (mixed?.database !== sql.database || mixed.version !== version)
-    mixed = { database: sql.database, version, colours: new Map() };
-  return mixed.colours;
+  if (kept.mixed?.database !== sql.database || kept.mixed.version !== version)
+    kept.mixed = { database: sql.database, version, colours: new Map() };
+  return kept.mixed.colours;
 }
 
 /**

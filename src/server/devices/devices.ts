@@ -4,6 +4,7 @@ import type { Colorimeter, LightMeter, SkyService, Spectrophotometer, TintCounte
 import { simulatedSkyService } from '@/devices/sky-service';
 import { simulatedSpectrophotometer } from '@/devices/spectrophotometer';
 import { simulatedTintCounter } from '@/devices/tint-counter';
+import { onePerProcess } from '../one-per-process';
 
 export type Devices = {
   readonly colorimeter: Colorimeter;
@@ -13,15 +14,12 @@ export type Devices = {
   readonly skyService: SkyService;
 };
 
-const KEY = Symbol.for('elm-swatch.devices');
-const holder = globalThis as { [KEY]?: Devices };
-
 /** The instruments of this process; real ones would be put here behind the same ports. */
 export const devices = (): Devices =>
-  (holder[KEY] ??= {
+  onePerProcess('devices', () => ({
     colorimeter: simulatedColorimeter(),
     spectrophotometer: simulatedSpectrophotometer(),
     lightMeter: simulatedLightMeter(),
     tintCounter: simulatedTintCounter(),
     skyService: simulatedSkyService(),
-  });
+  }));

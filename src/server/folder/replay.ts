@@ -55,17 +55,45 @@ async function redoLine(sql: Sql, line: PlacedLine): Promise<void> {
   }
 }
 
+/** Does lines again in their order; operations that follow one another are noted at once. */
+async function redoTogether(sql: Sql, lines: readonly PlacedLine[]): Promise<void> {
+  let placed: PlacedOperation[] = [];
+  const flush = async () => {
+    if (placed.length > 0) await replayOperations(sql, placed);
+    placed = [];
+  };
+  for (const line of lines) {
+    const operations = placedIn(line);
+    placed.push(...operations);
+    if (operations.length > 0) continue;
+    await flush();
+    await redo(sql, line);
+  }
+  await flush();
+}
+
 /** Does lines again, some hundreds in a transaction; what they refer to was there when they were written, and is not asked for. */
 async function redoAll(db: Database, lines: Iterable<PlacedLine>): Promise<number> {
   let done = 0;
   let batch: PlacedLine[] = [];
-  const flush = () =>
+  const inTransaction = (redoing: (sql: Sql) => Promise<void>) =>
     db.transaction(async (sql) => {
       await trustReferences(sql);
-      for (const line of batch) await redoLine(sql, line);
-      done += batch.length;
-      batch = [];
+      await redoing(sql);
     });
+  const flush = async () => {
+    const now = batch;
+    batch = [];
+    try {
+      await inTransaction((sql) => redoTogether(sql, now));
+    } catch {
+      // one by one it comes out which of them it is
+      await inTransaction(async (sql) => {
+        for (const line of now) await redoLine(sql, line);
+      });
+    }
+    done += now.length;
+  };
   for (const line of lines) {
     batch.push(line);
     if (batch.length === AT_ONCE) await flush();

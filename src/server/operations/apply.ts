@@ -14,6 +14,7 @@ import { isSameOperation } from '@/core/operations/same-operation';
 import type { Applied, ApplyResult } from '@/core/operations/revision';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
+import { eventsAtOnce } from '@/data/events';
 import { insertOperations, listOperations, journalPosition, placeOfRoom, type PlacedOperation } from '@/data/operations';
 import { listLying } from '@/data/stays';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, type Database, type Journalled, type Sql } from '@/data/sql';
@@ -110,9 +111,11 @@ async function done(sql: Sql, batch: Batch, seq: number, mayBe: 'anything' | 'wh
   const { visitId, position: before } = first!;
   const [operation] = operations;
   const alone = operations.length === 1 || visitId === null;
+  const asSaid = operations.every((o, i) => o === batch[i]);
+  const after = seq + operations.length - 1;
   return {
     entry: alone ? { kind: 'operation', visitId, operation: operation! } : { kind: 'operations', visitId, operations },
-    value: { ok: true, id: idOf(operation!), done: { operations, before, after: seq + operations.length - 1 } },
+    value: { ok: true, id: idOf(operation!), done: { operations: asSaid ? 'as-said' : operations, before, after } },
   };
 }
 
@@ -172,7 +175,9 @@ export async function doneInside(sql: Sql, operation: Operation, { visitId, seq 
 /** Does operations that stand in the journal again, under their places there: nothing is asked, looked up or refused. */
 export async function replayOperations(sql: Sql, placed: readonly PlacedOperation[]): Promise<void> {
   await insertOperations(sql, placed);
-  for (const { operation } of placed) await writeRows(sql, operation);
+  await eventsAtOnce(sql, async () => {
+    for (const { operation } of placed) await writeRows(sql, operation);
+  });
 }
 
 /** Decks come in through their preview, where every colour is checked. */

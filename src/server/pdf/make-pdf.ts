@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Worker } from 'node:worker_threads';
 import type { FromPdfWorker, PdfJob, ToPdfWorker } from './jobs';
+import { onePerProcess } from '../one-per-process';
 
 /** Documents that are kept as they were made, and how many bytes of them. Own choice. */
 const MOST_KEPT = 40;
@@ -21,9 +22,7 @@ type Maker = {
   bytes: number;
 };
 
-/** One thread of the whole process, however often this module is loaded. */
-const KEY = Symbol.for('elm-swatch.pdf-maker');
-const maker: Maker = ((globalThis as { [KEY]?: Maker })[KEY] ??= {
+const maker = onePerProcess<Maker>('pdf-maker', () => ({
   worker: undefined,
   idle: undefined,
   next: 1,
@@ -31,7 +30,7 @@ const maker: Maker = ((globalThis as { [KEY]?: Maker })[KEY] ??= {
   kept: new Map(),
   sizes: new Map(),
   bytes: 0,
-});
+}));
 
 function endWith(why: Error): void {
   maker.worker = undefined;

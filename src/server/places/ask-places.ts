@@ -1,16 +1,16 @@
 import { Worker } from 'node:worker_threads';
 import type { FoundPlace } from './find-places';
+import { onePerProcess } from '../one-per-process';
 
 export type ToPlaces = { readonly id: number; readonly text: string };
 export type FromPlaces = { readonly id: number; readonly places: readonly FoundPlace[] };
 
 type Asking = { readonly resolve: (places: readonly FoundPlace[]) => void; readonly reject: (error: Error) => void };
 type Thread = { readonly worker: Worker; readonly waiting: Map<number, Asking>; count: number };
-const KEY = Symbol.for('elm-swatch.places');
-const kept = globalThis as { [KEY]?: Thread };
+const kept = onePerProcess<{ thread?: Thread | undefined }>('places', () => ({}));
 
 function thread(): Thread {
-  const before = kept[KEY];
+  const before = kept.thread;
   if (before) return before;
   const worker = new Worker(new URL('./places.worker.ts', import.meta.url));
   const made: Thread = { worker, waiting: new Map(), count: 0 };
@@ -22,11 +22,11 @@ function thread(): Thread {
   });
   const fail = (error: Error) => {
     for (const { reject } of made.waiting.values()) reject(error);
-    if (kept[KEY] === made) delete kept[KEY];
+    if (kept.thread === made) kept.thread = undefined;
   };
   worker.once('error', fail);
   worker.once('exit', () => fail(new Error('the thread of places ended')));
-  return (kept[KEY] = made);
+  return (kept.thread = made);
 }
 
 /** Towns for what was typed, found beside the main thread. */

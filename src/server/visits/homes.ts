@@ -6,12 +6,13 @@ import { listVisits } from '@/data/visits';
 import { database } from '../database';
 import { revisionOf } from './news';
 import { loadVisit } from './load-visit';
+import { onePerProcess } from '../one-per-process';
 
 export type { Home };
 
 /** Homes as they were read last, each at its revision. */
 const MOST_KEPT = 1000;
-const kept = leastRecentlyUsed<{ at: string; home: Home | undefined }>(MOST_KEPT);
+const kept = onePerProcess('homes', () => leastRecentlyUsed<{ at: string; home: Home | undefined }>(MOST_KEPT));
 
 /** Every visit as it stands in the list, the newest first; those that did not change are not read again. */
 export async function homes(): Promise<Home[]> {

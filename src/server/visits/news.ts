@@ -8,19 +8,20 @@ import { deckVersion } from '@/data/decks';
 import { journalPosition, listOperationsSince } from '@/data/operations';
 import type { Database, Sql } from '@/data/sql';
 import { loadVisit } from './load-visit';
+import { onePerProcess } from '../one-per-process';
 
 /** A server that was started anew may read the same rows otherwise: pages read everything again then. */
-const STARTED = Date.now().toString(36);
+const { started } = onePerProcess('started', () => ({ started: Date.now().toString(36) }));
 
 export const revisionOf = async (sql: Sql, visitId: string): Promise<Revision> => ({
   seq: await journalPosition(sql, visitId),
-  deck: `${await deckVersion(sql)}.${STARTED}`,
+  deck: `${await deckVersion(sql)}.${started}`,
 });
 
 /** Visits as they were read last, each at its revision. */
 const MOST_KEPT = 4;
 type Slot = { at: string; visit: Visit | undefined; text: string | undefined };
-const kept = leastRecentlyUsed<Slot>(MOST_KEPT);
+const kept = onePerProcess('visits', () => leastRecentlyUsed<Slot>(MOST_KEPT));
 
 const slotOf = (id: string): Slot => kept(id, () => ({ at: '', visit: undefined, text: undefined }));
 

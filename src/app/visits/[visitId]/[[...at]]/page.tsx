@@ -1,5 +1,5 @@
 import { notFound, redirect } from 'next/navigation';
-import { addressOf, STEPS, type Step } from '@/features/session/address';
+import { addressOf, PAGES, type Step } from '@/features/session/address';
 import { visitById } from '@/server/visits/queries';
 import { VisitScreen } from './visit-screen';
 
@@ -17,6 +17,6 @@ export default async function VisitPage({ params }: Props) {
     if (!room) notFound();
     redirect(addressOf({ visitId: visit.id, roomId: room.id, step: tried ? 'bench' : 'light' }));
   }
-  if (!visit.rooms.some((r) => r.id === roomId) || !STEPS.includes(step as Step) || more.length > 0) notFound();
+  if (!visit.rooms.some((r) => r.id === roomId) || !PAGES.includes(step as Step) || more.length > 0) notFound();
   return <VisitScreen />;
 }

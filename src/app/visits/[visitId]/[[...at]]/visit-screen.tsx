@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { loadSteps, REGISTRY } from '@/features/registry';
-import { STEPS, type Step } from '@/features/session/address';
+import { PAGES, STEPS, type Step } from '@/features/session/address';
 import { useWhere } from '@/features/session/where';
 import { Shell } from '@/features/shell/shell';
 
@@ -27,11 +27,11 @@ function useOtherSteps() {
 /** The room and step that the address names; moving between them never asks the server, so it is at once and works without it. */
 export function VisitScreen() {
   const { roomId, step: named } = useWhere();
-  const step: Step = STEPS.find((s) => s === named) ?? 'brief';
-  const { Page } = REGISTRY[step];
+  const step: Step = PAGES.find((s) => s === named) ?? 'brief';
+  const { Page, name } = REGISTRY[step];
   useOtherSteps();
   return (
-    <Shell roomId={roomId} step={step} steps={SHOWN}>
+    <Shell roomId={roomId} step={step} name={name} steps={SHOWN}>
       <Page key={`${roomId} ${step}`} roomId={roomId} />
     </Shell>
   );
