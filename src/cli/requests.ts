@@ -18,6 +18,7 @@ import { relation, type Relation, type Stay } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 import { rangeIn } from '@/core/colour/metamers';
+import { companions } from './companions';
 import { day } from './day';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
@@ -163,6 +164,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   day,
   rendering,
   shortlist,
+  companions,
 };
 
 type Issue = z.core.$ZodIssue;

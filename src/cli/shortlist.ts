@@ -1,10 +1,5 @@
 import { z } from 'zod';
-import { nameSchema } from '@/core/base/fields';
-import { leastRecentlyUsed } from '@/core/base/least-recently-used';
-import { colourSchema, labTupleSchema } from '@/core/colour/colour-schema';
-import { reflectanceOfColour } from '@/core/colour/given-colour';
-import { labFromXyz, lrvOf } from '@/core/colour/lab';
-import { D65_10, tristimulus } from '@/core/colour/tristimulus';
+import { lrvOf } from '@/core/colour/lab';
 import { adviseIn } from '@/core/engine/advised-room';
 import { toTheEnd } from '@/core/engine/steps';
 import { judgedThingSchema } from '@/core/judge/judge-request';
@@ -12,18 +7,14 @@ import { DEFAULT_SCHOOLS, DIM_WHITE_SCHOOLS, FIGHTING_LIGHT_SCHOOLS } from '@/co
 import type { Verdict } from '@/core/judge/reasons';
 import { SCHOOLS } from '@/core/judge/kinds';
 import { byServing } from '@/core/judge/room-advice';
-import type { Surface } from '@/core/judge/surfaces';
 import { aboutRoom, sayAdvice, sayWeakest } from '@/core/judge/say-advice';
 import { varied } from '@/core/judge/varied';
 import { WISHES } from '@/core/judge/wish';
 import { latitudeSchema, longitudeSchema } from '@/core/light/measures';
 import { roomSchema } from '@/core/light/room-description';
 import { isTimeZone } from '@/core/light/time-zone';
-import { strengthSchema } from '@/core/record/candidate';
 import { ROOM_KINDS, ROOM_USES, skySharesSchema } from '@/core/room/use';
-import { atStrength } from '@/core/paint/strength';
-
-const deckEntry = z.intersection(z.object({ id: nameSchema }), colourSchema);
+import { deckSchema, samplesOf, surfaceOf } from './deck-samples';
 
 /** What `bin/core shortlist` is asked: a room and what stays in it, and a deck. */
 const shortlistSchema = z.object({
@@ -45,38 +36,9 @@ const shortlistSchema = z.object({
   /** How often each sky is met; usual shares where it is left out. */
   climate: skySharesSchema.nullable().default(null),
   position: z.string().max(40).default('wall-2'),
-  deck: z.array(deckEntry).min(1).max(20_000),
-  base: z.union([labTupleSchema, colourSchema]).optional(),
-  strengths: z.array(strengthSchema).min(1).max(8).default([100]),
+  ...deckSchema.shape,
   top: z.int().min(1).max(1000).default(40),
 });
-type Asked = z.infer<typeof shortlistSchema>;
-
-/** Request after request asks of the same deck: so many surfaces are kept. */
-const surfaces = leastRecentlyUsed<Surface>(20_000);
-
-const surfaceOf = (colour: z.infer<typeof colourSchema>): Surface =>
-  surfaces(JSON.stringify('lab' in colour ? colour.lab : colour), () => {
-    const reflectance = reflectanceOfColour(colour);
-    return { reflectance, lab: labFromXyz(tristimulus(reflectance, D65_10)) };
-  });
-
-type Sample = Surface & { readonly id: string; readonly strength: number };
-
-/** Every colour at every strength; one that its base cannot make at a strength is left out. */
-function samplesOf({ deck, base, strengths }: Asked): Sample[] {
-  if (!base && strengths.some((s) => s !== 100)) throw new RangeError('strengths other than 100 need a base');
-  const tinted = base && reflectanceOfColour(Array.isArray(base) ? { lab: base } : base);
-  return deck.flatMap((colour) => {
-    const full = surfaceOf(colour);
-    return strengths.flatMap((strength): Sample[] => {
-      if (strength === 100) return [{ ...full, id: colour.id, strength }];
-      const mixed = atStrength(Float64Array.from(full.reflectance), tinted!, strength / 100);
-      return mixed.ok ? [{ lab: mixed.value.lab, reflectance: mixed.value.reflectance, id: colour.id, strength }] : [];
-    });
-  });
-}
-
 /** `shortlist`: which colours of a deck serve as the walls of a room, best first. */
 export function shortlist(request: Record<string, unknown>) {
   const asked = shortlistSchema.parse(request);

@@ -3,9 +3,11 @@ import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
 import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
+import { companions, paletteOf } from '@/core/engine/companions';
 import { day } from '@/core/engine/day';
 import { housePlan } from '@/core/engine/house-plan';
 import { fights } from '@/core/engine/fights';
+import { findWhite } from '@/core/engine/find-white';
 import { hexes } from '@/core/engine/deck-on-screen';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
@@ -66,6 +68,16 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, surfaceWays(request, curves));
+  },
+  companions: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, companions(request, paletteOf(curves)), progress);
+  },
+  white: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, findWhite(request, paletteOf(curves)), progress);
   },
   next: async (id, request) => {
     const curves = await deckCurves();

@@ -33,6 +33,8 @@ export type RoomToAdvise = {
   readonly dayLux: number;
   /** Neither a window nor a lamp is recorded: judged in the light of the deck. */
   readonly inDeck: boolean;
+  /** Nothing stays in it that is recorded. */
+  readonly bare: boolean;
 };
 
 /** Lights as things are judged in them: by the light of the record that each belongs to. */
@@ -49,7 +51,7 @@ export function* lightsOfUse({ day, lookIn, usedFor, lights: known }: LitRoom): 
 }
 
 /** The light of the deck, for a room of which neither a window nor a lamp is recorded yet. */
-const IN_DECK: UsedLight = {
+export const inDeckLight: UsedLight = {
   kind: 'clear',
   judging: 'window-day',
   weight: 1,
@@ -61,7 +63,7 @@ const IN_DECK: UsedLight = {
 export function* lightsOrDeck(room: LitRoom): Steps<readonly UsedLight[] | NoAnswer> {
   const { problem } = roomOf(room.day.room);
   const found = yield* lightsOfUse(room);
-  return 'ok' in found && !problem && found.reason === 'cannot-be' ? [IN_DECK] : found;
+  return 'ok' in found && !problem && found.reason === 'cannot-be' ? [inDeckLight] : found;
 }
 
 /** The lights of a room, to be handed to whoever judges in them. */
@@ -92,6 +94,7 @@ export function* adviseIn(room: AdvisedRoom, stays: readonly SurfaceStay[]): Ste
     lights: found,
     light: of.light,
     dayLux: middleOf(lux.filter((v) => v >= SCENE.tooDarkLux)),
-    inDeck: found[0] === IN_DECK,
+    inDeck: found[0] === inDeckLight,
+    bare: stays.length === 0,
   };
 }

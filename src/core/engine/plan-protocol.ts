@@ -1,3 +1,5 @@
+import type { CompanionsAnswer, CompanionsRequest } from './companions';
+import type { WhiteAnswer, WhiteRequest } from './find-white';
 import type { SkyName } from '../light/outdoors';
 import type { LookLight } from '../plan/look-light';
 import type { Route } from '../plan/route';
@@ -166,4 +168,6 @@ export type PlanWorker = {
   readonly season: (id: number, request: SeasonRequest, progress: Progress) => Promise<SeasonAnswer | NoAnswer>;
   readonly others: (id: number, request: OthersRequest) => Promise<OthersAnswer | NoAnswer>;
   readonly ways: (id: number, request: WaysRequest) => Promise<WaysAnswer | NoAnswer>;
+  readonly white: (id: number, request: WhiteRequest, progress: Progress) => Promise<WhiteAnswer | NoAnswer>;
+  readonly companions: (id: number, request: CompanionsRequest, progress: Progress) => Promise<CompanionsAnswer | NoAnswer>;
 };

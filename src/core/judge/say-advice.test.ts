@@ -67,11 +67,21 @@ test('a drop is counted by thing and reason alone', () => {
 });
 
 test('what is said of the room, once', () => {
-  expect(aboutRoom({ dayLux: 0, light: { dim: 0, bright: 0 }, inDeck: false })).toEqual([
+  expect(aboutRoom({ dayLux: 0, light: { dim: 0, bright: 0 }, inDeck: false, bare: false })).toEqual([
     'No daylight is judged in: it is a room of lamps.',
   ]);
-  expect(aboutRoom({ dayLux: 500, light: { dim: 0, bright: 0 }, inDeck: true })[0]).toMatch(/judged in the light of the deck/);
-  expect(aboutRoom({ dayLux: 843, light: { dim: 0, bright: 0 }, inDeck: false })).toEqual(['By day about 840 lx on this wall.']);
-  expect(aboutRoom({ dayLux: 60, light: { dim: 0.9, bright: 0 }, inDeck: false })[1]).toMatch(/^A dim room/);
-  expect(aboutRoom({ dayLux: 4000, light: { dim: 0, bright: 0.9 }, inDeck: false })[1]).toMatch(/^A very bright room/);
+  expect(aboutRoom({ dayLux: 843, light: { dim: 0, bright: 0 }, inDeck: false, bare: true })).toEqual([
+    expect.stringMatching(/^Nothing that stays is recorded: ranked by light, use and wish alone/),
+    'By day about 840 lx on this wall.',
+  ]);
+  expect(aboutRoom({ dayLux: 500, light: { dim: 0, bright: 0 }, inDeck: true, bare: false })[0]).toMatch(
+    /judged in the light of the deck/,
+  );
+  expect(aboutRoom({ dayLux: 843, light: { dim: 0, bright: 0 }, inDeck: false, bare: false })).toEqual([
+    'By day about 840 lx on this wall.',
+  ]);
+  expect(aboutRoom({ dayLux: 60, light: { dim: 0.9, bright: 0 }, inDeck: false, bare: false })[1]).toMatch(/^A dim room/);
+  expect(aboutRoom({ dayLux: 4000, light: { dim: 0, bright: 0.9 }, inDeck: false, bare: false })[1]).toMatch(
+    /^A very bright room/,
+  );
 });

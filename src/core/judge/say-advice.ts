@@ -110,10 +110,15 @@ export function sayAdvice(lab: Lab, advice: Advice<JudgingLight>, room: InRoom):
 /** Share from which a room is called dim, or very bright. */
 const PLAIN_LIGHT = 0.5;
 
-type AboutRoom = { readonly dayLux: number; readonly light: RoomLight; readonly inDeck: boolean };
+/** Said of a room of which nothing that stays is recorded. */
+const BARE = 'Nothing that stays is recorded: ranked by light, use and wish alone. The first thing recorded ranks it anew.';
+
+type AboutRoom = { readonly dayLux: number; readonly light: RoomLight; readonly inDeck: boolean; readonly bare: boolean };
 
 /** What is to be said of a room itself, once, and what helps. */
-export function aboutRoom({ dayLux, light, inDeck }: AboutRoom): string[] {
+export const aboutRoom = (room: AboutRoom): string[] => [...(room.bare ? [BARE] : []), ...aboutLight(room)];
+
+function aboutLight({ dayLux, light, inDeck }: AboutRoom): string[] {
   if (inDeck) return ['Neither a window nor a lamp is recorded here yet: judged in the light of the deck.'];
   if (dayLux === 0) return ['No daylight is judged in: it is a room of lamps.'];
   const says = [`By day about ${Number(dayLux.toPrecision(2))} lx on this wall.`];
