@@ -42,7 +42,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'light', ...room('Sitting room', 'Light') },
   { name: 'strip', ...room('Sitting room', 'Light', (page) => radio(page, 'Through the day').click()) },
   { name: 'walls', ...room('Sitting room', 'Light', (page) => radio(page, 'Four walls').click()) },
-  { name: 'slide', ...room('Sitting room', 'Light', (page) => radio(page, 'The slide').click()) },
   { name: 'stays', ...room('Sitting room', 'Stays') },
   { name: 'deck', ...room('Sitting room', 'Deck', chosenColour) },
   {
@@ -61,6 +60,13 @@ const SHOTS: readonly Shot[] = [
     }),
   },
   { name: 'bench', ...room('Sitting room', 'Bench') },
+  {
+    name: 'companions',
+    ...room('Sitting room', 'Bench', async (page) => {
+      await page.getByRole('link', { name: 'Goes with…' }).click();
+      await page.locator('[data-companion]').first().waitFor();
+    }),
+  },
   { name: 'pairs', ...room('Sitting room', 'Bench', (page) => button(page, 'Let the client pick between two').click()) },
   { name: 'record', ...room('Sitting room', 'Record') },
   { name: 'schemes', ...room('Sitting room', 'Record', (page) => radio(page, 'Two schemes').click()) },

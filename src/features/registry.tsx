@@ -5,7 +5,7 @@ import type { ComponentType } from 'react';
 import { BENCH_KEYS, PAIR_KEYS } from './bench/keys';
 import { DECIDE_KEYS } from './decide/keys';
 import { LOOKS_KEYS } from './looks/keys';
-import { STEPS, type Step } from './session/address';
+import { PAGES, type Step } from './session/address';
 import type { KeyGroup } from './shell/key-map';
 
 /** What a step is: its name, its page, and the keys it has of its own. */
@@ -46,6 +46,7 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
     keys: [{ title: 'Deciding', table: DECIDE_KEYS }],
   },
   handover: { name: 'Hand over', Page: dynamic(() => import('./handover/handover-step').then((m) => m.HandoverStep)) },
+  with: { name: 'Goes with', Page: dynamic(() => import('./companions/companions-page').then((m) => m.CompanionsPage)) },
 };
 
 const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
@@ -59,9 +60,10 @@ const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
   samples: () => import('./samples/samples-step'),
   decide: () => import('./decide/decide-step'),
   handover: () => import('./handover/handover-step'),
+  with: () => import('./companions/companions-page'),
 };
 /** Loads every step, one after the other. */
 export async function loadSteps(): Promise<void> {
   // one that cannot be had now is asked for again when it is opened
-  for (const step of STEPS) await LOADED[step]().catch(() => undefined);
+  for (const step of PAGES) await LOADED[step]().catch(() => undefined);
 }

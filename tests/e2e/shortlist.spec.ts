@@ -1,4 +1,4 @@
-import { openRoom } from './demo';
+import { openRoom, toStep } from './demo';
 import { expect, test, type Page } from './server';
 
 const openSearch = async (page: Page, url: string, room: string) => {
@@ -228,9 +228,29 @@ test('the schools are the visit’s; where a light turns colours both ways stand
   await expect(page.getByLabel('Whites in a dim room')).toHaveValue('more-chroma');
 });
 
-test('a room with nothing that stays says what to do first', async ({ page, demo }) => {
+test('an empty room is ranked by light, use and wish alone, and says so; the first thing recorded ranks it anew', async ({
+  page,
+  demo,
+}) => {
   await openSearch(page, demo.url, 'North bedroom');
-  await expect(page.getByText('Nothing to judge against yet')).toBeVisible();
-  await page.getByRole('main').getByRole('link', { name: 'Record what stays' }).click();
+  const main = page.getByRole('main');
+  await expect(main.getByText('ranked by light, use and wish alone').first()).toBeVisible();
+  await expect(main.locator('[data-found]').first()).toBeVisible();
+  const before = await main
+    .locator('[data-found]')
+    .evaluateAll((all) => all.slice(0, 8).map((e) => e.getAttribute('data-found')));
+  await main.getByRole('link', { name: 'Record what stays' }).click();
   await expect(page).toHaveURL(/\/stays$/);
+  await page.getByRole('button', { name: 'Record what stays' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Floor', exact: true }).click();
+  await dialog.getByRole('button', { name: /Travertine/ }).click();
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await toStep(page, 'Deck');
+  await expect(main.getByText('ranked by light, use and wish alone')).toHaveCount(0);
+  await expect(async () => {
+    const now = await main.locator('[data-found]').evaluateAll((all) => all.slice(0, 8).map((e) => e.getAttribute('data-found')));
+    expect(now.length).toBeGreaterThan(0);
+    expect(now).not.toEqual(before);
+  }).toPass();
 });

@@ -14,6 +14,7 @@ import { useOldLight, usePaint } from '../light-client/in-light';
 import { SlideSteps } from '../drawings/slide-steps';
 import { StayPattern } from '../drawings/stay-pattern';
 import { sayShares } from '../drawings/stay-patch';
+import { BenchRow } from './bench-row';
 import { StrengthStrip } from './strength-strip';
 import { standingVerdicts } from '@/core/derived/standing';
 import { useRoom } from '../session/visit-context';
@@ -186,6 +187,7 @@ function Patches(props: Props) {
   const { bench, candidate } = props;
   const { view, ground } = bench.layout;
   if (view === 'all') return <BesideAll {...props} />;
+  if (view === 'row') return <BenchRow key={props.stay.id} {...props} />;
   if (view === 'split') return <TwoStrengths {...props} />;
   if (view === 'alone') return <Alone candidate={candidate} framed={ground.lab !== undefined} />;
   return <BesideOne {...props} />;

@@ -1,6 +1,6 @@
 'use client';
 
-import { DoorOpen } from 'lucide-react';
+import { DoorOpen, Palette } from 'lucide-react';
 import { useState } from 'react';
 import { Button, buttonClass, Key } from '@/ui/button';
 import { PAIR_KEYS } from './keys';
@@ -17,6 +17,7 @@ import { Pairs } from './pairs';
 import { useBench, type Bench, type PatchesBench } from './use-bench';
 import { InLight, ShownSwitch } from '../light-client/in-light';
 import { ColourAcross } from '../drawings/colour-across';
+import { GoesWith } from '../drawings/goes-with';
 import { useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { addressOf, type Step } from '../session/address';
@@ -73,9 +74,12 @@ function Judging({ roomId, onPairs }: { readonly roomId: string; readonly onPair
           </h1>
           <ColourAcross colour={candidate}>
             <Button className="px-2.5" title="Also try it in other rooms, and how it does there">
-              <DoorOpen aria-hidden size={18} /> <span className="max-xl:sr-only">Also try in…</span>
+              <DoorOpen aria-hidden size={18} /> <span className="max-2xl:sr-only">Also try in…</span>
             </Button>
           </ColourAcross>
+          <GoesWith roomId={roomId} colour={candidate} className="px-2.5">
+            <Palette aria-hidden size={18} /> <span className="max-xl:sr-only">Goes with…</span>
+          </GoesWith>
           <BenchTools layout={layout} pace={bench.onwards.pace} onPace={bench.onwards.setPace} />
         </div>
         <BenchSpeaks bench={bench} />

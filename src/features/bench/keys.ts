@@ -16,7 +16,7 @@ export const BENCH_KEYS = {
   anyStrength: { keys: ['m'], does: 'another strength, from 10 to 150 %' },
   colour: { keys: ['n', 'p'], does: 'next, previous colour' },
   person: { keys: ['c'], does: 'consultant or client speaks' },
-  view: { keys: ['a', 'i', 's', 'k'], does: 'all things, alone, two strengths, slide' },
+  view: { keys: ['a', 'i', 's', 'k', 'x'], does: 'all things, alone, two strengths, slide, a row of colours' },
   around: { keys: ['u'], does: 'what lies around: paper, trim, black …' },
   glance: { keys: ['g'], does: 'first glance' },
   fetch: { keys: ['f'], does: 'fetch the first proposal' },

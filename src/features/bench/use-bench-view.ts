@@ -9,12 +9,13 @@ import { BENCH_KEYS } from './keys';
 import { useTableKeys } from '@/ui/use-keys';
 import { OLD_WALL_ID, PAPER_ID } from '@/core/engine/swatches';
 
-export const VIEWS = ['one', 'all', 'alone', 'split', 'slide'] as const;
-/** Beside one thing, beside all of them, alone, two strengths side by side, or slid from window to lamp. */
+export const VIEWS = ['one', 'all', 'row', 'alone', 'split', 'slide'] as const;
+/** Beside one thing, beside all of them, with others in a row, alone, two strengths side by side, or slid from window to lamp. */
 export type BenchView = (typeof VIEWS)[number];
 export const VIEW_WORDS: Readonly<Record<BenchView, string>> = {
   one: 'One',
   all: 'All',
+  row: 'Row',
   alone: 'Alone',
   split: 'Two strengths',
   slide: 'Slide',
@@ -60,7 +61,7 @@ export function useBenchView(room: Pick<Room, 'stays' | 'oldWall'>) {
   const ground = grounds.find((g) => g.id === groundId) ?? grounds[0]!;
   const toggle = (to: BenchView) => setView(view === to ? 'one' : to);
   useTableKeys(BENCH_KEYS, {
-    view: (which) => toggle((['all', 'alone', 'split', 'slide'] as const)[which]!),
+    view: (which) => toggle((['all', 'alone', 'split', 'slide', 'row'] as const)[which]!),
     around: () => setGroundId(grounds[(grounds.indexOf(ground) + 1) % grounds.length]!.id),
     glance: () => setGlance(glance === 'on' ? 'off' : 'on'),
   });

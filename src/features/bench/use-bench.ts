@@ -4,7 +4,8 @@ import { useMemo } from 'react';
 import { REASONS, type Reason, type Verdict } from '@/core/judge/reasons';
 import { strengthReasons, withStrengthReasons } from '@/core/judge/strength-reason';
 import { INTENSITIES, type Intensity } from '@/core/record/intensity';
-import { nextPair } from '@/core/derived/next-pair';
+import { nextPair, type Pair } from '@/core/derived/next-pair';
+import { nextInRow, rowOf } from '@/core/derived/row';
 import { reasonsOf } from '@/core/record/verdict';
 import { standingVerdicts, verdictIn } from '@/core/derived/standing';
 import { useWaySeen } from '../cursor/use-way-seen';
@@ -89,16 +90,26 @@ function likelyReasons({ room, candidate, computed, glance }: Shown): readonly R
 function useNext(shown: Shown, alone: ReturnType<typeof useAlone>) {
   const { room, cell, light, person, candidate, stay, current, layout } = shown;
   const isAlone = layout.view === 'alone';
-  const goesTo = light && cell ? nextPair(room, cell, { light, person, lookedAt: shown.way === 'in-room' }) : undefined;
+  const lookedAt = shown.way === 'in-room';
+  const goesTo = (): Pair | undefined => {
+    if (!light || !cell || !candidate) return undefined;
+    if (layout.view !== 'row') return nextPair(room, cell, { light, person, lookedAt });
+    // in a row the next colour comes beside the same thing
+    const saidOf = (c: { readonly id: string }) =>
+      verdictIn(shown.standing, { ...cell, candidateId: c.id, light, person, lookedAt });
+    const next = nextInRow(rowOf(room.candidates, candidate), candidate, (c) => saidOf(c)?.verdict);
+    return next && { ...cell, candidateId: next.id };
+  };
+  const next = goesTo();
   const said = isAlone ? alone.current : current;
   const here = [isAlone ? 'alone' : stay?.id, candidate?.id, light, person, shown.way].join(' ');
   const onwards = useGoingOn(here, said !== undefined, () => {
     if (isAlone && alone.next) shown.setCandidateId(alone.next);
-    if (isAlone || !goesTo) return;
-    shown.setCandidateId(goesTo.candidateId);
-    shown.setStayId(goesTo.stayId);
+    if (isAlone || !next) return;
+    shown.setCandidateId(next.candidateId);
+    shown.setStayId(next.stayId);
   });
-  return { goesTo, onwards };
+  return { goesTo: next, onwards };
 }
 
 /** The state of the bench: which colour against which thing, and everything that can be said there. */

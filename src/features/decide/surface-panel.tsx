@@ -13,6 +13,7 @@ import { underNow } from '@/core/derived/under-now';
 import { Button, buttonClass, Key } from '@/ui/button';
 import { useTableKeys } from '@/ui/use-keys';
 import { usePaintFacts, type AskedPaint } from '../entry/paint-facts';
+import { GoesWith } from '../drawings/goes-with';
 import { addressOf } from '../session/address';
 import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
@@ -177,6 +178,11 @@ export function SurfacePanel(props: Props) {
         <VisitLink href={addressOf({ visitId: visit.id, roomId: room.id, step: 'deck' })} className={buttonClass()}>
           From the deck
         </VisitLink>
+        {panel.now?.candidate && (
+          <GoesWith roomId={room.id} colour={panel.now.candidate}>
+            Goes with {panel.now.candidate.name}…
+          </GoesWith>
+        )}
         {panel.now?.choice.what !== 'leave' && <Button onClick={panel.leave}>Leave as it is</Button>}
         {panel.decidedAtAll && (
           <Button onClick={panel.open}>

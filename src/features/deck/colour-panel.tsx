@@ -9,6 +9,7 @@ import { MARKED_BELOW } from '@/core/paint/strength';
 import type { Room } from '@/core/record/room';
 import { AnyStrength } from '../entry/any-strength';
 import { ColourAcross } from '../drawings/colour-across';
+import { GoesWith } from '../drawings/goes-with';
 import { knownColour } from '@/core/derived/deck-colour';
 import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
@@ -18,7 +19,7 @@ import type { DeckColour } from '@/core/derived/deck-colour';
 import { ColourSheet } from './colour-sheet';
 import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
-import { useSheet, type Sheet, type SheetQuery } from './use-sheet';
+import { useSheet, type Sheet, type SheetQuery } from '../entry/sheet-data';
 
 /** What the strengths are predicted from; nothing is claimed of a maker nothing is known of. */
 const predictedFrom = ({ hasFormula, baseKnown, maker }: DeckColour): string =>
@@ -180,6 +181,7 @@ export function ColourPanel(props: Props) {
           <ColourAcross colour={{ ...knownColour(colour, taken?.lab ?? colour.lab), strength: taken?.strength ?? 100 }}>
             <Button>Also try in…</Button>
           </ColourAcross>
+          <GoesWith roomId={room.id} colour={{ deckColourId: colour.id, strength: taken?.strength ?? 100 }} />
         </div>
         <p className="mt-3 text-sm text-soft">
           Predicted {predictedFrom(colour)}

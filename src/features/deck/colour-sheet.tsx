@@ -19,7 +19,7 @@ import { FindStrength } from './find-strength';
 import { LighterThanBase } from './lighter-than-base';
 import { SharedNames } from './shared-names';
 import { Sheens } from './sheens';
-import type { Sheet, SheetQuery } from './use-sheet';
+import type { Sheet, SheetQuery } from '../entry/sheet-data';
 
 const SpectrumChart = dynamic(() => import('./spectrum-chart').then((module) => module.SpectrumChart), {
   ssr: false,

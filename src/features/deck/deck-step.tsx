@@ -8,11 +8,13 @@ import { StepTitle } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { windowText } from '@/ui/browser-text';
 import { useStoredText } from '@/ui/use-stored-text';
+import type { DeckColour } from '@/core/derived/deck-colour';
 import { useDeck } from '../entry/deck-data';
 import { ShownSwitch } from '../light-client/in-light';
 import { useHome, useRoom } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { DeckBrowser } from './deck-browser';
+import { FindWhite } from './find-white';
 import { filterDeck, readFilter, NO_FILTER, type DeckFilter } from './deck-filter';
 import { Shortlist } from './shortlist';
 import { useDeckLooks } from './use-deck-looks';
@@ -26,6 +28,9 @@ function useKeptFilter() {
   return [filter, keep] as const;
 }
 const FILTER_KEY = 'elm-swatch.deck.filter';
+
+/** Until the deck is there. */
+const NO_COLOURS: readonly DeckColour[] = [];
 
 /** The deck: leafed through by hand, or searched for what could work in the room. */
 export function DeckStep({ roomId }: { readonly roomId: string }) {
@@ -54,6 +59,9 @@ export function DeckStep({ roomId }: { readonly roomId: string }) {
             ]}
           />
           <ShownSwitch />
+          <FindWhite roomId={roomId} colours={deck.data ?? NO_COLOURS}>
+            <Button disabled={!deck.data}>Find a white…</Button>
+          </FindWhite>
           <a href="/decks" className={buttonClass('plain', 'fold:hidden')}>
             Decks in and out
           </a>

@@ -1,5 +1,5 @@
 import { LIGHTER_THAN_BASE } from '@/core/paint/strength';
-import type { Sheet } from './use-sheet';
+import type { Sheet } from '../entry/sheet-data';
 
 /** Said once over all strengths of a colour that its base is too dark for; nothing for any other. */
 export function LighterThanBase({ sheet }: { readonly sheet: Sheet }) {

@@ -181,20 +181,18 @@ export function Shortlist({ roomId, colours }: Props) {
   const search = useShortlist(roomId, `${colours.length} ${colours[0]?.id} ${colours.at(-1)?.id}`);
   const makers = useMemo(() => [...new Set(colours.map((c) => c.maker))], [colours]);
   const { room } = search;
-  if (room.stays.length === 0)
-    return (
-      <div className="px-5">
-        <EmptyState title="Nothing to judge against yet">
-          <p className="mb-4">What stays decides what can work. Record it first.</p>
-          <VisitLink href={addressOf({ visitId: visit.id, roomId, step: 'stays' })} className={buttonClass('main')}>
-            Record what stays
-          </VisitLink>
-        </EmptyState>
-      </div>
-    );
   return (
     <div className="flex min-h-0 flex-1 flex-col px-5 pb-3 max-lg:block max-lg:overflow-auto">
-      <Fights room={room} folded />
+      {room.stays.length === 0 ? (
+        <p className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-line-strong pl-3">
+          Nothing that stays is recorded: ranked by light, use and wish alone.
+          <VisitLink href={addressOf({ visitId: visit.id, roomId, step: 'stays' })} className={buttonClass()}>
+            Record what stays
+          </VisitLink>
+        </p>
+      ) : (
+        <Fights room={room} folded />
+      )}
       <ShortlistFilters search={search} makers={makers} />
       <Outcome search={search} colours={colours} />
     </div>

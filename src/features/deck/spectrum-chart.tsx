@@ -2,7 +2,7 @@
 
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { wavelength } from '@/core/colour/grid';
-import type { Sheet } from './use-sheet';
+import type { Sheet } from '../entry/sheet-data';
 
 /** Lines are told apart by their stroke, not by colour: the chart stays neutral beside the patches. */
 const LINES = [

@@ -54,7 +54,7 @@ export function useShortlist(roomId: string, deckName: string) {
   const { rooms } = useVisit();
   const kinder = useMemo(() => leniency(rooms), [rooms]);
   const request = useMemo(
-    () => (advised && things.length > 0 ? { ...advised, stays: things, wanted: filter, leniency: kinder } : undefined),
+    () => (advised ? { ...advised, stays: things, wanted: filter, leniency: kinder } : undefined),
     [advised, things, filter, kinder],
   );
   const found = useJob(`shortlist ${deckName}`, given ? undefined : request, {

@@ -10,11 +10,11 @@ import { useConsultantCard } from './use-consultant-card';
 
 type Made = { readonly state: 'asking' | 'known' | 'failed'; readonly made: HandOver; readonly retry: () => void };
 
-/** The papers of the visit as they stand, with what the deck says of their paints as soon as it is known. */
+/** The papers of the visit as they stand, with whose they are and what the deck says of their paints as soon as it is known. */
 export function useHandOver(): Made {
   const visit = useVisit();
   const now = useInstant();
-  const card = useConsultantCard();
+  const { card, asking } = useConsultantCard();
   const asked = useMemo(() => paintsOnPaper(visit), [visit]);
   const { of, state, retry } = usePaintFacts(asked);
   // forty rooms take a moment: made anew when something in them, or what is known of a paint, has changed
@@ -22,5 +22,5 @@ export function useHandOver(): Made {
     const factsOf = factsAmong(asked.map((one) => ({ asked: one, facts: of(one) })));
     return handOver(visit, { factsOf, card }, now ?? Date.parse(visit.createdAt));
   }, [visit, asked, of, card, now]);
-  return { state, made, retry };
+  return { state: state === 'known' && asking ? 'asking' : state, made, retry };
 }

@@ -9,6 +9,7 @@ import { LIGHT_NAMES, type JudgingLight } from '@/core/room/facing';
 import { latest } from '../light-client/light-worker';
 import { sayIntensities, standingIntensities } from '@/core/record/intensity';
 import { ColourAcross } from '../drawings/colour-across';
+import { GoesWith } from '../drawings/goes-with';
 import { sayColour } from '../words/say-colour';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { useCells } from '../light-client/judgements';
@@ -50,7 +51,7 @@ function RowHead({ row: { candidate }, first, room, asWalls }: Pick<RowProps, 'r
           on four walls, predicted: {VERDICT_WORDS[walls.verdict].toLowerCase()}, {walls.says}
         </span>
       )}
-      <span className="print:hidden">
+      <span className="flex flex-wrap gap-x-2.5 print:hidden">
         <ColourAcross colour={candidate}>
           <button
             type="button"
@@ -60,6 +61,9 @@ function RowHead({ row: { candidate }, first, room, asWalls }: Pick<RowProps, 'r
             other rooms
           </button>
         </ColourAcross>
+        <GoesWith roomId={room.id} colour={candidate} look="text">
+          goes with
+        </GoesWith>
       </span>
     </th>
   );

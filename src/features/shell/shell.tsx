@@ -29,12 +29,14 @@ export type ShownStep = { readonly step: Step; readonly name: string; readonly k
 type Props = {
   readonly roomId: string;
   readonly step: Step;
+  /** What the page that is shown is called. */
+  readonly name: string;
   readonly steps: readonly ShownStep[];
   readonly children: ReactNode;
 };
 
 /** What is always on the screen: the room line above, the steps beside, the day below, and the work of the step in the middle. */
-export function Shell({ roomId, step, steps, children }: Props) {
+export function Shell({ roomId, step, name, steps, children }: Props) {
   const visit = useHome();
   useFocusBack();
   const live = useLive();
@@ -70,7 +72,7 @@ export function Shell({ roomId, step, steps, children }: Props) {
           aria-label="Steps"
           className="flex w-24 shrink-0 flex-col border-r border-line bg-panel py-2 max-md:w-full max-md:flex-row max-md:overflow-x-auto max-md:border-r-0 max-md:border-b max-md:py-0 print:hidden"
         >
-          {steps.map(({ step: slug, name }) => (
+          {steps.map(({ step: slug, name: called }) => (
             <VisitLink
               key={slug}
               href={addressOf({ visitId: visit.id, roomId, step: slug })}
@@ -81,12 +83,12 @@ export function Shell({ roomId, step, steps, children }: Props) {
                 slug === step ? 'border-ink font-semibold' : 'border-transparent text-soft',
               )}
             >
-              {name}
+              {called}
             </VisitLink>
           ))}
         </nav>
         <main ref={work} tabIndex={-1} className="min-h-0 min-w-0 flex-1 overflow-auto outline-none print:overflow-visible">
-          <StepBoundary name={steps.find((s) => s.step === step)!.name} roomId={roomId}>
+          <StepBoundary name={name} roomId={roomId}>
             {children}
           </StepBoundary>
         </main>

@@ -36,14 +36,14 @@ export const GUIDE: readonly GuidePart[] = [
   {
     title: 'Narrow on the deck',
     says: [
-      '“What could work here” lays every colour at every strength against everything that stays, in every light the room is used in, and says why. It is a beginning: take six or so to the bench, a strength of one before another colour.',
+      '“What could work here” lays every colour at every strength against everything that stays, in every light the room is used in, and says why. It is a beginning: take six or so to the bench, a strength of one before another colour. “Find a white” asks three questions and says why not the others; “Goes with”, beside every colour, finds its trims, accents, fabrics and what suits the other rooms.',
     ],
     picture: 'shortlist',
   },
   {
     title: 'At the bench',
     says: [
-      'Look at the join. W works, E nearly, R no; then why, as many reasons as are true. Arrow keys go from thing to thing and from strength to strength, N and P from colour to colour, C hands the verdict to the client.',
+      'Look at the join. W works, E nearly, R no; then why, as many reasons as are true. Arrow keys go from thing to thing and from strength to strength, N and P from colour to colour, X lays them in a row along one thing, C hands the verdict to the client.',
       'What is computed shows after you have spoken (G shows it at once). Your eye outranks it: nothing computed changes what was said.',
     ],
     picture: 'bench',
