@@ -79,6 +79,7 @@ test('a white is found in three questions, beside paper, with why not the others
   expect(not.filter((kind) => kinds.includes(kind))).toEqual([]);
   // what it must live with can be left out
   await dialog.getByRole('checkbox').first().click();
+  await expect(dialog.getByRole('status')).toHaveCount(0);
   await expect(whites.first()).toBeVisible();
   const name = (await whites.first().locator('p').nth(1).textContent())!;
   await whites.first().getByRole('button', { name: 'Take into this room' }).click();
