@@ -2,7 +2,20 @@ import nextJest from 'next/jest.js';
 
 const createJestConfig = nextJest({ dir: './' });
 /** Packages that ship as ES modules only. */
-const esm = ['culori', 'colorjs.io', '@electric-sql/pglite', '@tanstack', 'uuid', 'suncalc', 'astronomy-engine', '@noble/hashes'];
+const esm = [
+  'culori',
+  'colorjs.io',
+  '@electric-sql/pglite',
+  '@tanstack',
+  'uuid',
+  'suncalc',
+  'astronomy-engine',
+  '@noble/hashes',
+  'ml-',
+  'is-any-array',
+  'spline-interpolator',
+  'cheminfo-types',
+];
 
 /** @type {import('jest').Config} */
 const base = {
@@ -27,7 +40,7 @@ const config = async () => {
   return {
     ...made,
     transform: Object.fromEntries(transform),
-    transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`, '^.+\\.module\\.(css|sass|scss)$'],
+    transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')}))`, '^.+\\.module\\.(css|sass|scss)$'],
   };
 };
 export default config;

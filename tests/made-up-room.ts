@@ -9,6 +9,7 @@ import type { Room } from '@/core/record/room';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
 import type { VerdictEvent } from '@/core/record/verdict';
+import { schemeSchema, type Scheme } from '@/core/record/scheme';
 import { supplySchema } from '@/core/record/supply';
 
 /** A small made-up visit for tests of the record: two things that stay, two strengths of one colour. */
@@ -182,4 +183,11 @@ export const visit = (more: Partial<Room> = {}): VisitInLight => ({
   rooms: [room(more)],
   retiredRooms: [],
   hands: [],
+});
+
+/** A scheme that was put together by hand, of what is given. */
+export const scheme = (more: Partial<Scheme> = {}): Scheme => ({
+  ...schemeSchema.omit({ id: true }).parse({ name: 'Light', wallId: null, trimId: null, accentIds: [] }),
+  id: 's',
+  ...more,
 });

@@ -22,7 +22,9 @@ import { companions } from './companions';
 import { day } from './day';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
+import { piece } from './piece';
 import { rendering } from './rendering';
+import { scheme } from './scheme';
 import { shortlist } from './shortlist';
 
 const lab = ([l, a, b]: readonly [number, number, number]): Lab => ({ l, a, b });
@@ -165,6 +167,8 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   rendering,
   shortlist,
   companions,
+  piece,
+  scheme,
 };
 
 type Issue = z.core.$ZodIssue;
@@ -178,19 +182,25 @@ function nearest(issue: Issue): Issue[] {
   return choices[0]!.map((i) => ({ ...i, path: [...issue.path, ...i.path] }));
 }
 
-/** The answer to one request, or `{ error }` in its place. */
+/** What was wrong with a request; what was none of its doing goes on. */
+function errorOf(e: unknown): { readonly error: string } {
+  if (e instanceof z.ZodError)
+    return {
+      error: e.issues
+        .flatMap(nearest)
+        .map((i) => `${i.path.join('.') || 'request'}: ${i.message}`)
+        .join('; '),
+    };
+  if (e instanceof RangeError) return { error: e.message };
+  throw e;
+}
+
+/** The answer to one request, or `{ error }` in its place; a promise of it where something has to be decoded first. */
 export function answer(operation: string, request: unknown): unknown {
   try {
-    return OPERATIONS[operation]!(z.record(z.string(), z.unknown()).parse(request));
+    const found = OPERATIONS[operation]!(z.record(z.string(), z.unknown()).parse(request));
+    return found instanceof Promise ? found.catch(errorOf) : found;
   } catch (e) {
-    if (e instanceof z.ZodError)
-      return {
-        error: e.issues
-          .flatMap(nearest)
-          .map((i) => `${i.path.join('.') || 'request'}: ${i.message}`)
-          .join('; '),
-      };
-    if (e instanceof RangeError) return { error: e.message };
-    throw e;
+    return errorOf(e);
   }
 }

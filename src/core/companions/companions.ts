@@ -95,7 +95,7 @@ function paintsFor(role: PaintRole, of: { wall: WallColour; palette: readonly Pa
 }
 
 /** Dyes reach what a surface can be: a colour beyond it is taken as far toward grey as it must. */
-function asSurface(lab: Lab): Surface {
+export function asSurface(lab: Lab): Surface {
   for (let share = 1; share > 0; share -= 0.1) {
     const one = { l: lab.l, a: lab.a * share, b: lab.b * share };
     const found = reflectanceFromLab(one);

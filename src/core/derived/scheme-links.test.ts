@@ -1,4 +1,4 @@
-import { candidate, room } from '../../../tests/made-up-room';
+import { candidate, room, scheme as madeScheme } from '../../../tests/made-up-room';
 import { schemeColours, schemeLinks } from './scheme-links';
 import type { Scheme } from '@/core/record/scheme';
 
@@ -7,14 +7,8 @@ const white = { ...candidate('white', 100), ...lab(95, -0.4, 2.5), name: 'Test W
 const pink = { ...candidate('pink', 100), ...lab(88, 7, 4), name: 'Test Pink' };
 const blue = { ...candidate('blue', 100), ...lab(35, -4, -20), name: 'Test Blue' };
 const base = room({ candidates: [candidate('c100', 100), white, pink, blue] });
-const scheme = (more: Partial<Scheme> = {}): Scheme => ({
-  id: 's',
-  name: 'First',
-  wallId: 'c100',
-  trimId: 'white',
-  accentIds: ['blue'],
-  ...more,
-});
+const scheme = (more: Partial<Scheme> = {}): Scheme =>
+  madeScheme({ name: 'First', wallId: 'c100', trimId: 'white', accentIds: ['blue'], ...more });
 const cells = ['c100', 'white', 'blue'].flatMap((candidateId) =>
   (['floor', 'trim'] as const).map((stayId) => ({
     candidateId,

@@ -1,4 +1,4 @@
-import { room, verdict, visit } from '../../../tests/made-up-room';
+import { room, verdict, visit, scheme } from '../../../tests/made-up-room';
 import { componentsSchema } from '@/core/record/stay';
 import { nameSchema } from '../base/fields';
 import { OPERATION_VERSION, operationSchema } from '../operations/operations';
@@ -83,7 +83,7 @@ describe('the room record as a file', () => {
       verdicts: [verdict({ moment, firstGlanceMs: 1240 })],
       notes: [{ id: 'n', candidateId: 'c75', words: '=quieter', at: moment.at, undone: false }],
       picks: [{ id: 'p', chosenId: 'c75', otherId: 'c100', at: moment.at, undone: true }],
-      schemes: [{ id: 's', name: 'Light', wallId: 'c75', trimId: null, accentIds: ['c100'] }],
+      schemes: [scheme({ wallId: 'c75', accentIds: ['c100'] })],
       photos: [
         {
           id: 'f',
