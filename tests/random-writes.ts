@@ -201,6 +201,23 @@ const ALL: readonly Maker[] = [
       wallId: one(),
       trimId: one(),
       accentIds: r.candidates.length > 0 && d.sometimes(0.5) ? [r.candidates[0]!.id] : [],
+      parts: [
+        { ...drawnPart(d, 'scheme.save', 'parts'), candidateId: null, lab: colour(d).lab },
+        ...(r.candidates.length > 0 ? [{ ...drawnPart(d, 'scheme.save', 'parts'), candidateId: d.idOf(r.candidates), lab: null }] : []),
+      ] as never,
+      things: d.sometimes(0.5)
+        ? ([
+            {
+              ...drawnPart(d, 'scheme.save', 'things'),
+              id: v7(),
+              components: shares(d).map((share) => ({
+                ...drawnPart(d, 'stay.save', 'components'),
+                share,
+                colour: colour(d),
+              })),
+            },
+          ] as never)
+        : [],
     };
   }),
   make('scheme.retire', (d, _, r) => ({ schemeId: d.idOf(everyOf(r, 'schemes')) })),

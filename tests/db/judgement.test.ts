@@ -113,7 +113,10 @@ describe('what is said while judging', () => {
     await doIt(db, scheme);
     await doIt(db, { ...scheme, trimId: candidateId, accentIds: [candidateId] });
     expect((await roomOf(visitId)).schemes).toEqual([
-      { id: schemeId, name: 'Calm', wallId: candidateId, trimId: candidateId, accentIds: [candidateId] },
+      {
+        ...{ id: schemeId, name: 'Calm', wallId: candidateId, trimId: candidateId, accentIds: [candidateId] },
+        ...{ kind: null, parts: [], locked: [], things: [], pickedAt: null },
+      },
     ]);
     const other = await madeUpVisit(db);
     expect(await applyOperation(db, operation({ ...scheme, roomId: other.roomId }))).toMatchObject({

@@ -66,9 +66,12 @@ test('a data folder made before opens with nothing lost', async () => {
   expect(visit.rooms).toHaveLength(rooms.length);
   visit.rooms.forEach((room, i) => {
     const before: Known = rooms[i]!;
-    const { verdicts, stays, candidates, photos, readings, lamps, ...same } = room;
+    const { verdicts, stays, candidates, photos, readings, lamps, schemes, ...same } = room;
     for (const part of Object.keys(before).filter((key) => key in same))
       expect(same[part as keyof typeof same]).toEqual(before[part]);
+    expect(schemes).toEqual(
+      (before['schemes'] as Known[]).map((s) => ({ ...s, kind: null, parts: [], locked: [], things: [], pickedAt: null })),
+    );
     expect(lamps.map(({ ra, ...lamp }) => (ra === null ? lamp : ra))).toEqual(before['lamps']);
     expect(verdicts.map(asBefore)).toEqual(before['verdicts']);
     // what a thing is was not asked then

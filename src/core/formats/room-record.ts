@@ -20,7 +20,7 @@ import { roomRecord } from '@/core/derived/room-record';
 import { rulingSchema } from '@/core/record/ruling';
 import { sayWhy } from '@/core/derived/say-ruling';
 import { sampleSchema } from '@/core/record/sample';
-import { schemeSchema } from '@/core/record/scheme';
+import { furtherPartSchema, schemeSchema } from '@/core/record/scheme';
 import { intensitySchema } from '@/core/record/intensity';
 import { reactionSchema } from '@/core/record/reaction';
 import { verdictSchema } from '@/core/record/verdict';
@@ -52,7 +52,7 @@ const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
  */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(11),
+  version: z.literal(12),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -131,7 +131,15 @@ export const roomRecordSchema = z.object({
   /** On the room (no candidate) or on a candidate. */
   notes: z.array(noteSchema.extend({ id, candidateId: id.nullable() })),
   /** Put together from candidates by their ids. */
-  schemes: z.array(schemeSchema.extend({ id, wallId: id.nullable(), trimId: id.nullable(), accentIds: z.array(id).readonly() })),
+  schemes: z.array(
+    schemeSchema.extend({
+      id,
+      wallId: id.nullable(),
+      trimId: id.nullable(),
+      accentIds: z.array(id).readonly(),
+      parts: z.array(furtherPartSchema.safeExtend({ candidateId: id.nullable() })).readonly(),
+    }),
+  ),
   looks: z.array(lookSchema.extend({ id, candidateIds: z.array(id).readonly() })),
   /** Of the client, at looks after the visit; undone ones included. */
   answers: z.array(answer),
@@ -160,7 +168,7 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 11,
+    version: 12,
     visit: {
       id: visit.id,
       label: visit.label,
