@@ -34,6 +34,7 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
     ],
   },
   record: { name: 'Record', Page: dynamic(() => import('./record/record-step').then((m) => m.RecordStep)) },
+  schemes: { name: 'Schemes', Page: dynamic(() => import('./schemes/schemes-step').then((m) => m.SchemesStep)) },
   looks: {
     name: 'Looks',
     Page: dynamic(() => import('./looks/looks-step').then((m) => m.LooksStep)),
@@ -56,6 +57,7 @@ const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
   deck: () => import('./deck/deck-step'),
   bench: () => import('./bench/bench-step'),
   record: () => import('./record/record-step'),
+  schemes: () => import('./schemes/schemes-step'),
   looks: () => import('./looks/looks-step'),
   samples: () => import('./samples/samples-step'),
   decide: () => import('./decide/decide-step'),

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { decodeDeckCurves, type DeckCurves } from '@/core/formats/deck-curves';
 import { inSlices } from './in-slices';
+import type { PieceAnswer, PieceRequest, SchemeWorker } from './scheme-worker';
 import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
 import { companions, paletteOf } from '@/core/engine/companions';
@@ -16,12 +17,16 @@ import { next } from '@/core/engine/next-samples';
 import { pair } from '@/core/engine/pair';
 import { cells } from '@/core/engine/record-cells';
 import { shortlist } from '@/core/engine/shortlist';
+import { schemesOfDeck } from '@/core/engine/schemes-of-deck';
 import { season } from '@/core/engine/season';
 import { servingColours } from '@/core/engine/serving-colours';
 import { surfaceWays } from '@/core/engine/surface-ways';
 import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
+import { cannotBe } from '@/core/engine/known-days';
+import { coloursOfPiece } from '@/core/scheme/piece';
+import { PICTURE_WORDS, type Frame } from '@/core/scheme/picture';
 
 const cancelled = new Set<number>();
 
@@ -46,7 +51,32 @@ async function deckCurves(): Promise<DeckCurves> {
   return deck.curves;
 }
 
-const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
+/** More pixels than this unfold into more than memory holds. */
+const MOST_PIXELS = 60_000_000;
+const FULL = { x: 0, y: 0, width: 1, height: 1 };
+
+/** A picture as the browser decodes it, turned upright, with what of it is the piece. */
+async function pieceOf({ file, frame, paper }: PieceRequest): Promise<PieceAnswer | NoAnswer> {
+  const bitmap = await createImageBitmap(file).catch(() => undefined);
+  if (!bitmap) return cannotBe('This is no picture that can be read here.');
+  const { width, height } = bitmap;
+  if (width * height > MOST_PIXELS) return cannotBe('The picture has more than 60 million pixels: take a smaller one.');
+  const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
+  if (!context) return cannotBe('The picture could not be unfolded on this device.');
+  context.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  const { data } = context.getImageData(0, 0, width, height);
+  const inPixels = (of: Frame | null): Frame | null => {
+    if (!of) return null;
+    const [x, y] = [Math.floor(of.x * width), Math.floor(of.y * height)];
+    const size = (share: number, all: number, from: number) => Math.max(1, Math.min(all - from, Math.round(share * all)));
+    return { x, y, width: size(of.width, width, x), height: size(of.height, height, y) };
+  };
+  const found = coloursOfPiece({ width, height, data }, inPixels(frame ?? FULL), inPixels(paper));
+  return found.ok ? { ok: true, ...found.value } : cannotBe(PICTURE_WORDS[found.reason]);
+}
+
+const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   day: (id, request, progress) => run(id, day(request), progress),
   bands: (id, request, progress) => run(id, bands(request), progress),
   spots: (id, request, swatches) => run(id, spots(request, swatches)),
@@ -79,6 +109,12 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker = {
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, findWhite(request, paletteOf(curves)), progress);
   },
+  schemes: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, schemesOfDeck(request, curves), progress);
+  },
+  piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };

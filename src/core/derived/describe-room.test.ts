@@ -54,7 +54,8 @@ describe('a recorded room as its light sees it', () => {
       school: 'share' as const,
       lies: 'floor' as const,
       cover,
-      revision: 1,
+      picture: null,
+    revision: 1,
       ordinal: 1,
       components: [{ id, name: 'one', share: 1, colour: lab(l) }],
     });

@@ -19,6 +19,8 @@ export type SchemeStay = JudgedStay & { readonly thing: Thing; readonly cover: n
 /** A part that was chosen before, and is to be kept. */
 export type KeptPart = {
   readonly part: SchemePart;
+  /** Measured; null or left out where only the Lab is known. */
+  readonly spectrum?: readonly number[] | null;
   readonly id: string | null;
   readonly strength: number | null;
   readonly lab: Lab;
@@ -29,6 +31,8 @@ export type SchemesAsked = {
   readonly areas: RoomAreas;
   readonly wish: Wish | null;
   readonly kept: readonly KeptPart[];
+  /** Whether what is kept is all there is: it is judged, and nothing is proposed. */
+  readonly only?: boolean;
   /** Colours of the piece that a scheme begins from, the largest first; empty without one. */
   readonly piece: readonly PieceColour[];
   readonly pieceName: string;

@@ -1,13 +1,14 @@
 import type { DeckCurves } from '../formats/deck-curves';
 import type { Proposal } from '../scheme/parts';
-import type { AdvisedRoom } from './advised-room';
+import { lightsOrDeck, type AdvisedRoom } from './advised-room';
 import { namedAt, sourceOf } from './deck-places';
 import { judgedDeck } from './judged-deck';
 import type { JudgedStay } from './judgement-protocol';
 import type { NoAnswer } from './light-protocol';
 import { withoutLights } from './lit-room';
+import { nearestPaints } from './scheme-parts';
 import type { SchemesAsked } from './scheme-walls';
-import { schemes } from './schemes';
+import { judgeScheme, schemes } from './schemes';
 import { inPart, type Steps } from './steps';
 import { surfaceStay } from './surface-stay';
 
@@ -17,13 +18,24 @@ export type SchemesRequest = {
   readonly things: readonly JudgedStay[];
   readonly asked: SchemesAsked;
 };
-export type SchemesAnswer = { readonly ok: true; readonly proposals: readonly Proposal[] };
+/** A colour of the deck at a strength, and how far it is from one of the piece, ΔE00. */
+export type NearPaint = { readonly id: string; readonly strength: number; readonly apart: number };
+export type SchemesAnswer = {
+  readonly ok: true;
+  readonly proposals: readonly Proposal[];
+  /** For each colour of the piece what of the deck comes nearest to it, in their order. */
+  readonly nearest: readonly NearPaint[];
+};
 
 /** Share of the work that judging the deck is, where it has not been judged. */
 const JUDGING_SHARE = 0.6;
 
 /** Whole schemes for a room out of a deck at every strength. */
 export function* schemesOfDeck({ room, things, asked }: SchemesRequest, deck: DeckCurves): Steps<SchemesAnswer | NoAnswer> {
+  if (asked.only) {
+    const lights = yield* lightsOrDeck(room);
+    return 'ok' in lights ? lights : { ok: true, proposals: [judgeScheme(asked, { lights, palette: [] })], nearest: [] };
+  }
   const name = JSON.stringify({ room: withoutLights(room), things });
   const judged = yield* inPart(judgedDeck(name, room, { stays: things.map(surfaceStay), deck }), 0, JUDGING_SHARE);
   if (!judged.ok) return judged;
@@ -36,5 +48,8 @@ export function* schemesOfDeck({ room, things, asked }: SchemesRequest, deck: De
   const { lights } = judged.room;
   const adviceOn = (k: number) => judged.advice[places[k]!]!;
   const proposals = yield* inPart(schemes(asked, { lights, palette, adviceOn }), JUDGING_SHARE, 1);
-  return { ok: true, proposals };
+  const nearest = asked.piece.flatMap(({ lab }) =>
+    nearestPaints(palette, lab, 1).map(({ colour: { id, strength }, apart }) => ({ id, strength, apart })),
+  );
+  return { ok: true, proposals, nearest };
 }

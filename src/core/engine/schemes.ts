@@ -93,80 +93,82 @@ function sayScheme(kind: SchemeKind, wallSays: string, weakest: ProposedLink | n
   return `${SCHEME_KIND_WORDS[kind].says}; the wall ${wallSays}; ${weak}`;
 }
 
-/** One proposal of a kind: walls first, then everything around them, the best that nothing is against. */
-function propose(finder: Finder, kind: SchemeKind): Proposal {
-  const { asked, room } = finder;
-  const { palette, lights } = room;
-  const keptOf = (part: SchemePart) => asked.kept.find((k) => k.part === part);
-  const givenOf = ({ part, id, strength, lab }: KeptPart): Chosen => {
-    const known = palette.find((c) => c.id === id && c.strength === strength);
-    return { part, option: givenOption(known ?? asSurface(lab), part, id, strength) };
-  };
-  const keptWalls = keptOf('walls');
-  const begun = keptWalls ? { chosen: givenOf(keptWalls), says: 'is as it was chosen' } : wallOf(wallsFor(kind, finder), palette);
-  const chosen: Chosen[] = [begun.chosen];
-  const wall = begun.chosen.option;
-  const judged = weighed(lights);
-  const { linksOf } = linkJudge(asked.stays, judged);
+/** A part as it was given: of the palette, or as it was measured, or by its Lab. */
+function givenOf({ part, id, strength, lab, spectrum }: KeptPart, palette: readonly PaletteColour[]): Chosen {
+  const known = id === null ? undefined : palette.find((c) => c.id === id && c.strength === strength);
+  const surface = known ?? (spectrum ? { lab, reflectance: Float64Array.from(spectrum) } : asSurface(lab));
+  return { part, option: givenOption(surface, part, id, strength) };
+}
+
+type Links = ReturnType<typeof linkJudge>;
+
+/** Everything around the walls, the largest first, each the best that nothing is against. */
+function around({ asked, room: { palette, lights } }: Finder, kind: SchemeKind, walls: Chosen, { linksOf }: Links): Chosen[] {
+  const wall = walls.option;
   const swatch = { id: 'wall', lab: wall.lab, spectrum: Array.from(wall.reflectance) };
-  const companions = [...take(companionsOf(wall.lab, palette, companionJudge(swatch, asked.stays, judged)))];
+  const companions = [...take(companionsOf(wall.lab, palette, companionJudge(swatch, asked.stays, weighed(lights))))];
   const stay = new Set(asked.stays.flatMap((s) => STAYS_AS[s.thing] ?? []));
   const trimStays = asked.stays.find((s) => s.thing === 'trim');
   const furnished = asked.stays.filter((s) => s.thing === 'sofa' || s.thing === 'curtains').length >= 2;
-  let left = asked.piece.filter((c) => deltaE00(c.lab, wall.lab) > SCHEMES.ofPiece);
-  const of: Omit<OptionsOf, 'left' | 'trim'> = {
-    kind,
-    wall,
-    palette,
-    companions,
-    wallIsColour: chromatic(wall.lab, RELATION) > 0.5,
-  };
+  const of = { kind, wall, palette, companions, wallIsColour: chromatic(wall.lab, RELATION) > 0.5 };
+  const chosen = [walls, ...asked.kept.filter((k) => k.part !== 'walls').map((k) => givenOf(k, palette))];
+  let left = asked.piece.filter((c) => chosen.every((o) => deltaE00(c.lab, o.option.lab) > SCHEMES.ofPiece));
   for (const part of ORDER) {
-    const kept = keptOf(part);
-    if (kept) {
-      chosen.push(givenOf(kept));
-      continue;
-    }
-    if (stay.has(part) || (part === 'large' && furnished)) continue;
+    const skipped = chosen.some((c) => c.part === part) || stay.has(part) || (part === 'large' && furnished);
+    if (skipped) continue;
     const trim = chosen.find((c) => c.part === 'trim')?.option.lab ?? (trimStays && meanOf(trimStays));
     const beside = isCloth(part) ? chosen.filter((c) => c.part === 'walls' || isCloth(c.part)).map((c) => c.option.lab) : [];
-    const options = optionsFor(part, { ...of, left, trim }).filter((o) =>
-      beside.every((lab) => deltaE00(o.lab, lab) >= SCHEMES.clothApart),
-    );
-    const best = bestOption(options, part, (one) => linksOf(one, chosen));
+    const told = (o: Option) => beside.every((lab) => deltaE00(o.lab, lab) >= SCHEMES.clothApart);
+    const options: OptionsOf = { ...of, left, trim };
+    const best = bestOption(optionsFor(part, options).filter(told), part, (one) => linksOf(one, chosen));
     if (!best) continue;
     chosen.push(best);
     left = left.filter((c) => deltaE00(c.lab, best.option.lab) > 2);
   }
-  return told(finder, kind, { chosen, linksOf, says: begun.says });
+  return chosen;
 }
 
-type Made = {
-  readonly chosen: readonly Chosen[];
-  readonly linksOf: ReturnType<typeof linkJudge>['linksOf'];
-  readonly says: string;
-};
+/** One proposal of a kind: walls first, then everything around them. */
+function propose(finder: Finder, kind: SchemeKind): Proposal {
+  const { asked, room } = finder;
+  const kept = asked.kept.find((k) => k.part === 'walls');
+  const begun = kept
+    ? { chosen: givenOf(kept, room.palette), says: 'is as it was chosen' }
+    : wallOf(wallsFor(kind, finder), room.palette);
+  const links = linkJudge(asked.stays, weighed(room.lights));
+  return told(asked, kind, { chosen: around(finder, kind, begun.chosen, links), links, says: begun.says });
+}
+
+/** A scheme as it is, with its shares and every link of it. */
+export function judgeScheme(asked: SchemesAsked, { lights, palette }: Pick<SchemesRoom, 'lights' | 'palette'>): Proposal {
+  const kind = asked.kinds[0] ?? 'shared';
+  const links = linkJudge(asked.stays, weighed(lights));
+  return told(asked, kind, { chosen: asked.kept.map((k) => givenOf(k, palette)), links, says: 'is as it was chosen' });
+}
+
+type Made = { readonly chosen: readonly Chosen[]; readonly links: Links; readonly says: string };
 
 /** A proposal with its shares, its links and what is to be said of it. */
-function told({ asked }: Finder, kind: SchemeKind, { chosen, linksOf, says }: Made): Proposal {
-  const parts = SCHEME_PARTS.filter((p) => chosen.some((c) => c.part === p));
+function told(asked: SchemesAsked, kind: SchemeKind, { chosen, links: { linksOf }, says }: Made): Proposal {
+  const of = (part: SchemePart) => chosen.filter((c) => c.part === part);
+  const parts = SCHEME_PARTS.filter((part) => of(part).length > 0);
   const shares = seenShares(asked.areas, parts, asked.stays);
   const links = chosen.flatMap((c, k) => linksOf(c, chosen.slice(0, k)));
   const weakest = worstOf(links);
-  const wall = chosen[0]!.option.lab;
+  const wall = of('walls')[0]?.option.lab;
   return {
     kind,
-    parts: parts.map((part) => {
-      const { option } = chosen.find((c) => c.part === part)!;
-      const { id, strength, lab, why } = option;
-      const kept = asked.kept.some((k) => k.part === part);
-      return { part, id, strength, lab, share: shares.parts[part] ?? 0, why, kept };
-    }),
+    parts: parts.flatMap((part) =>
+      of(part).map(({ option: { id, strength, lab, why } }) => {
+        const kept = asked.kept.some((k) => k.part === part);
+        return { part, id, strength, lab, share: (shares.parts[part] ?? 0) / of(part).length, why, kept };
+      }),
+    ),
     stays: shares.stays,
     links,
     weakest,
     says: sayScheme(kind, says, weakest),
-    caution: cautionOf(wall, asked),
+    caution: wall ? cautionOf(wall, asked) : null,
   };
 }
 

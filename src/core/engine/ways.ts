@@ -49,7 +49,8 @@ const PAINTED: Readonly<Record<SurfaceKind, PaintedSurface>> = {
   'built-in': 'cabinet',
   ceiling: 'ceiling',
 };
-function finishOf(kind: SurfaceKind): Finish {
+/** The product a kind of surface is painted with. */
+export function finishOf(kind: SurfaceKind): Finish {
   if (kind === 'cabinets') return 'cabinet';
   return FINISH_FOR[kind === 'built-in' || kind === 'outside' ? kind : PAINTED[kind]];
 }

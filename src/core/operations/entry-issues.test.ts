@@ -44,6 +44,7 @@ const rug = (more: Partial<WriteOf<'stay.save'>> = {}): WriteOf<'stay.save'> => 
   name: 'stay.save',
   roomId: 'r1',
   revision: null,
+  picture: null,
   stayId: 'rug',
   stay: 'Rug',
   thing: 'rug',

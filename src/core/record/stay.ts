@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { EACH_ONCE, eachOnce, finite, idSchema, int32Schema, nameSchema } from '../base/fields';
 import { SCHOOLS, STAY_KINDS } from '../judge/kinds';
+import { pictureHashSchema } from './photo';
 import { componentSchema } from './recorded-colour';
 import { THINGS } from './thing';
 
@@ -37,6 +38,8 @@ export const staySchema = z.strictObject({
     .gt(0, 'It covers more than 0 %.')
     .max(1, 'It covers at most 100 %.')
     .default(1),
+  /** The picture of it that its colours were taken from: the SHA-256 of the file; null without one. */
+  picture: pictureHashSchema.nullable().default(null),
   revision: int32Schema,
   /** Its place among the things of the room. */
   ordinal: int32Schema,

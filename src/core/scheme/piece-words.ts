@@ -9,7 +9,7 @@ export const contrastOn = (colours: readonly PieceColour[], wall: Lab): number =
 /** Nearer than this a part of a piece runs into the wall. ΔE00, own choice. */
 const RUNS_IN = 10;
 /** From this share on that is as near as the wall a piece recedes. */
-const RECEDES = 0.25;
+const RECEDES = 0.35;
 
 /** Whether a piece recedes on a wall, for a good part of it is the wall's colour, or stands out. */
 export const recedes = (colours: readonly PieceColour[], wall: Lab): boolean =>

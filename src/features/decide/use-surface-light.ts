@@ -14,20 +14,13 @@ import type { SurfaceInput } from '@/core/light/surface';
 import { useCursorPart } from '../cursor/cursor';
 import { latest, useSpots } from '../light-client/light-worker';
 import { useMomentRequests } from '../light-client/moment-request';
+import { NIGHT_GLASS_HEX, SKY_HEX } from '../drawings/glass';
 import { hexOf } from '../words/say-colour';
 import { wallColours } from '@/core/engine/ways';
 
 /** A dark room: everything is the same dark grey. */
 const NIGHT_HEX = '#262626';
-const SKY_HEX = '#dbe5ec';
 export const CEILING_ID = 'ceiling-now';
-
-/** What lies on the floor: the largest colour of the largest thing there. */
-export function floorOf(room: Room) {
-  const [lies] = room.stays.filter((s) => s.lies === 'floor').sort((p, q) => q.cover - p.cover);
-  const [component] = lies ? [...lies.components].sort((p, q) => q.share - p.share) : [];
-  return lies && component ? { name: lies.name, component } : undefined;
-}
 
 /** What is on a surface now, as far as it is recorded: the old wall, the ceiling, trim that was recorded as staying. */
 export function nowOn(room: Room, { kind }: Pick<PaintSurface, 'kind'>): Pick<Swatch, 'id' | 'lab'> | undefined {
@@ -93,7 +86,7 @@ export function useSurfaceLight(room: Room, decided: DecidedRoom, more: readonly
     const dark = inLight && answer.spots.every((s) => s.looks.every((l) => l === null));
     return {
       paint,
-      glass: dark ? '#1d1f22' : SKY_HEX,
+      glass: dark ? NIGHT_GLASS_HEX : SKY_HEX,
       says: asked.state === 'failed' ? asked.says : undefined,
       busy: shown === 'in-light' && asked.state === 'computing',
     };

@@ -17,13 +17,14 @@ import type {
   Swatch,
 } from '@/core/engine/light-protocol';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
+import type { PieceAnswer, PieceRequest, SchemeWorker } from '@/workers/scheme-worker';
 import type { Lab } from '@/core/colour/types';
 import { asKey } from './as-key';
 import { COMPUTING, makeJobs, type Computed } from './jobs';
 
 export type { Computed } from './jobs';
 
-type PageWorker = RoomLightWorker & JudgementWorker & PlanWorker;
+type PageWorker = RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker;
 let worker: Remote<PageWorker> | undefined;
 
 /** The one worker of this page, started when it is first needed. */
@@ -108,6 +109,11 @@ export const useHexes = (name: string, request: HexesRequest | undefined) =>
 
 /** The number of what is never cancelled: jobs are counted from 1. */
 const ONCE = 0;
+
+/** The colours of a piece out of a picture, asked once and not kept. */
+export async function pieceOnce(request: PieceRequest): Promise<PieceAnswer | NoAnswer> {
+  return roomLight().piece(ONCE, request);
+}
 
 /** One moment, asked once and not kept: for a reading beside what is computed. */
 export async function spotsOnce(moment: MomentRequest): Promise<SpotsAnswer | NoAnswer> {

@@ -26,7 +26,6 @@ import { Photographs } from './photographs';
 import { PrintedRecord } from './record-paper';
 import { RecordTable } from './record-table';
 import { RoomNotes } from './room-notes';
-import { TwoSchemes } from './two-schemes';
 import { addressOf } from '../session/address';
 import { counted } from '@/core/base/words';
 
@@ -138,9 +137,9 @@ function TheRecord({ room, visit, record }: { readonly room: Room; readonly visi
   );
 }
 
-const VIEWS = ['record', 'schemes', 'photos'] as const;
+const VIEWS = ['record', 'photos'] as const;
 
-/** The record of a room: what works here and why, two schemes side by side, photographs and notes. */
+/** The record of a room: what works here and why, photographs and notes. */
 export function RecordStep({ roomId }: { readonly roomId: string }) {
   const visit = useVisit();
   const room = useRoom(roomId);
@@ -167,7 +166,6 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
             onChange={setShown}
             options={[
               { value: 'record', label: 'The record' },
-              { value: 'schemes', label: 'Two schemes' },
               {
                 value: 'photos',
                 label: `Photographs, notes${room.photos.length + notes > 0 ? ` (${room.photos.length + notes})` : ''}`,
@@ -176,7 +174,6 @@ export function RecordStep({ roomId }: { readonly roomId: string }) {
           />
         </StepTitle>
         {shown === 'record' && <TheRecord room={room} visit={visit} record={record} />}
-        {shown === 'schemes' && <TwoSchemes room={room} />}
         {shown === 'photos' && (
           <div className="grid gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(18rem,1fr)]">
             <Photographs room={room} />

@@ -1,10 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { PHOTO_LIMITS, type Photo } from '@/core/record/photo';
-import { browserSession } from '../session/browser-session';
-import { hashOfFile, sizeOfPicture } from '../session/pictures';
+import { preparePicture } from '../session/prepare-picture';
 import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 
@@ -21,26 +19,6 @@ export type Upload = {
   readonly send: (files: readonly File[], settings: Photo['settings']) => Promise<void>;
 };
 
-const FRAIL = 'This browser keeps no pictures now (its storage is full or off): do not close the page until all is saved.';
-
-type Prepared =
-  | { readonly ok: true; readonly picture: string; readonly width: number; readonly height: number }
-  | { readonly ok: false; readonly reason: string };
-
-/** A picture kept in this browser under its hash, with the size it will have; a kind the browser cannot show is looked at by the server. */
-async function prepare(file: File): Promise<Prepared> {
-  if (file.size > PHOTO_LIMITS.mostBytes) return { ok: false, reason: 'too-large' };
-  const { pictures, handIn } = browserSession();
-  const picture = await hashOfFile(file);
-  const size = await sizeOfPicture(file);
-  if (size) {
-    if (!(await pictures.put(picture, file))) toast(FRAIL, { id: 'frail-picture' });
-    return { ok: true, picture, ...size };
-  }
-  const handed = await handIn(picture, file).catch(() => ({ ok: false as const, reason: 'away' }));
-  return handed.ok ? { ...handed, picture } : handed;
-}
-
 /** Keeps pictures of a room, one after the other; each shows at once, and is sent when the server is there. */
 export function useUpload(roomId: string): Upload {
   const write = useVisitWrite();
@@ -48,7 +26,7 @@ export function useUpload(roomId: string): Upload {
   const [problems, setProblems] = useState<readonly string[]>([]);
   const report = (file: File, says: string) => setProblems((all) => [...all, `${file.name || 'The picture'} ${says}.`]);
   const one = async (file: File, settings: Photo['settings']) => {
-    const prepared = await prepare(file);
+    const prepared = await preparePicture(file);
     if (!prepared.ok) return report(file, SAYS[prepared.reason] ?? SAYS['not-a-picture']!);
     const { picture, width, height } = prepared;
     const written = write({ name: 'photo.add', roomId, picture, width, height, settings }, { answers: true });

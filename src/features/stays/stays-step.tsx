@@ -14,7 +14,7 @@ import { StayPattern } from '../drawings/stay-pattern';
 import { Fights } from '../drawings/fights';
 import { takeAway } from '../session/take-away';
 import { useRoom, useVisitWrite } from '../session/visit-context';
-import { NewStayChoice } from './new-stay';
+import { NewStayChoice } from '../drawings/new-stay';
 import { RunsOn } from './runs-on';
 import { StayEditor } from './stay-editor';
 import { useNewStay } from './use-save-stay';

@@ -11,7 +11,7 @@ import { checkWrite } from '../session/check-write';
 import { PAUSE_MS, windowPauses } from '../session/use-pauses';
 import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
-import type { NewStay } from './new-stay';
+import type { NewStay } from '../drawings/new-stay';
 
 type StayWrite = WriteOf<'stay.save'>;
 
@@ -42,7 +42,7 @@ export function useNewStay(room: Room): (stay: NewStay) => string {
   return (stay) => {
     const stayId = v7();
     const { name, ...rest } = stay;
-    const save: StayWrite = { name: 'stay.save', roomId: room.id, revision: null, stayId, stay: name, school: 'share', ...rest };
+    const save: StayWrite = { name: 'stay.save', roomId: room.id, revision: null, stayId, stay: name, school: 'share', picture: null, ...rest };
     const under = makesRoom(room, save);
     write(under ? [writeOfStay(room.id, under), save] : save);
     if (under) toast(`${under.name} is seen on ${Math.round(under.cover * 100)} % of the ${under.lies} now`);

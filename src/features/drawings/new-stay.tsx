@@ -9,7 +9,7 @@ import type { RecordedStay } from '@/core/record/stay';
 import type { Room } from '@/core/record/room';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
-import { StayPattern } from '../drawings/stay-pattern';
+import { StayPattern } from './stay-pattern';
 import { ColourEntry } from '../entry/colour-entry';
 
 /** The components of a typical material, with ids of their own. */
@@ -32,6 +32,7 @@ const SAMPLES: readonly (Material & { readonly stay: RecordedStay })[] = MATERIA
     school: 'share',
     lies: null,
     cover: 1,
+    picture: null,
     revision: 0,
     ordinal: 0,
     components: material.components.map(([name, percent, l, a, b], i) => ({
@@ -43,7 +44,8 @@ const SAMPLES: readonly (Material & { readonly stay: RecordedStay })[] = MATERIA
   },
 }));
 
-export type NewStay = Pick<RecordedStay, 'name' | 'thing' | 'kind' | 'lies' | 'cover' | 'components'>;
+export type NewStay = Pick<RecordedStay, 'name' | 'thing' | 'kind' | 'lies' | 'cover' | 'components'> &
+  Partial<Pick<RecordedStay, 'picture'>>;
 
 /** How a thing of a kind is called after what it is made of; empty where the material says what it is. */
 const NOUNS: Readonly<Record<UsualThing, string>> = {

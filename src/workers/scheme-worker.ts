@@ -1,0 +1,14 @@
+import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
+import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
+import type { Piece } from '@/core/scheme/piece';
+import type { Frame } from '@/core/scheme/picture';
+
+/** A picture as it was taken, and what of it is the piece, and what white paper; shares of its width and height. */
+export type PieceRequest = { readonly file: Blob; readonly frame: Frame | null; readonly paper: Frame | null };
+export type PieceAnswer = { readonly ok: true } & Piece;
+
+/** Whole schemes of a room, and the colours of a piece, beside the page. */
+export type SchemeWorker = {
+  readonly schemes: (id: number, request: SchemesRequest, progress: Progress) => Promise<SchemesAnswer | NoAnswer>;
+  readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
+};
