@@ -4,6 +4,7 @@ import { inSlices } from './in-slices';
 import type { PieceAnswer, PieceRequest, SchemeWorker } from './scheme-worker';
 import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
+import { changesOf } from '@/core/engine/changes';
 import { companions, paletteOf } from '@/core/engine/companions';
 import { day } from '@/core/engine/day';
 import { housePlan } from '@/core/engine/house-plan';
@@ -113,6 +114,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, schemesOfDeck(request, curves), progress);
+  },
+  changes: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, changesOf(request, curves), progress);
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {

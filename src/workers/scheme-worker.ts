@@ -1,4 +1,5 @@
 import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
+import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
 import type { Piece } from '@/core/scheme/piece';
 import type { Frame } from '@/core/scheme/picture';
@@ -10,5 +11,6 @@ export type PieceAnswer = { readonly ok: true } & Piece;
 /** Whole schemes of a room, and the colours of a piece, beside the page. */
 export type SchemeWorker = {
   readonly schemes: (id: number, request: SchemesRequest, progress: Progress) => Promise<SchemesAnswer | NoAnswer>;
+  readonly changes: (id: number, request: ChangesRequest, progress: Progress) => Promise<ChangesAnswer | NoAnswer>;
   readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
 };

@@ -117,33 +117,3 @@ test('a photograph is kept upright and without its place; white paper in it take
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(card).toHaveCount(1);
 });
-
-test('any two schemes side by side, with their weakest links; made, changed and taken away', async ({ page, demo }) => {
-  await openRoom(page, demo.url, 'Sitting room', 'Record');
-  await view(page, /^Two schemes$/);
-  const left = page.getByRole('region', { name: /^The left scheme/ });
-  await expect(left.getByRole('group', { name: 'Warm and light, as it would look' })).toBeVisible();
-  await expect(left.getByRole('img', { name: /^wall, Esk Mossen at 75 %: / })).toBeVisible();
-  await expect(left.getByText(/^\d+ of \d+ links work$/)).toBeVisible();
-  await page.getByLabel('On the left').selectOption('As it is now');
-  await expect(left.getByRole('img', { name: /^the old wall: / })).toBeVisible();
-  await page.getByRole('button', { name: 'New scheme' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Name of the scheme').fill('');
-  await dialog.getByRole('button', { name: 'Keep this scheme' }).click();
-  await expect(dialog.getByRole('alert')).toBeVisible();
-  await dialog.getByLabel('Name of the scheme').fill('Green in the alcove');
-  await dialog.getByLabel('Wall').selectOption({ label: 'Esk Wharf 100 % · FR 3162' });
-  await dialog.getByRole('checkbox').first().check();
-  await dialog.getByRole('button', { name: 'Keep this scheme' }).click();
-  const right = page.getByRole('region', { name: 'The right scheme: Green in the alcove' });
-  await expect(right.getByText(/^No: wall too green beside Hearth stone/)).toBeVisible();
-  await right.getByRole('button', { name: 'Change the right scheme' }).click();
-  await dialog.getByLabel('Wall').selectOption({ label: 'Esk Mossen 50 % · FR 3122' });
-  await dialog.getByRole('button', { name: 'Keep this scheme' }).click();
-  await expect(right.getByRole('img', { name: /^wall, Esk Mossen at 50 %: / })).toBeVisible();
-  await right.getByRole('button', { name: 'Take away the right scheme' }).click();
-  await expect(right).toBeHidden();
-  await page.getByRole('button', { name: 'Put it back' }).click();
-  await expect(page.getByLabel('On the right').locator('option', { hasText: 'Green in the alcove' })).toBeAttached();
-});

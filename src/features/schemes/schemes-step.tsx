@@ -19,6 +19,7 @@ import { useDeck } from '../entry/deck-data';
 import { AlsoInLight, InLight, ShownSwitch } from '../light-client/in-light';
 import { latest } from '../light-client/light-worker';
 import { useRoom } from '../session/visit-context';
+import { ChangePanel } from './change-panel';
 import { KeptScheme } from './kept-scheme';
 import { PieceDialog } from './piece-dialog';
 import { PieceRow } from './piece-row';
@@ -270,6 +271,7 @@ export function SchemesStep({ roomId }: { readonly roomId: string }) {
         )}
         {answer && data && <Found {...{ room, state, answer, deck }} />}
         {data && <Kept {...{ room, state, deck }} />}
+        {data && <ChangePanel {...{ room, deck }} />}
       </div>
     </InLight>
   );
