@@ -54,6 +54,10 @@ export type DemoScheme = {
   readonly wall: DemoColour;
   readonly trim?: DemoColour;
   readonly accents: readonly DemoColour[];
+  /** Cloth to look for, D65. */
+  readonly cloth?: readonly (readonly [part: 'large' | 'small', l: number, a: number, b: number])[];
+  /** The client picked it. */
+  readonly picked?: boolean;
 };
 /** A look that was taken in the visit, or handed to the client with what came back. */
 export type DemoLook = {
@@ -327,7 +331,17 @@ export const DEMO_VISIT: {
       ],
       signed: { by: 'Both clients', on: '2026-09-24' },
       schemes: [
-        { name: 'Warm and light', wall: ['FR 3122', 75], trim: ['FR 3071', 100], accents: [['FR 3122', 100]] },
+        {
+          name: 'Warm and light',
+          wall: ['FR 3122', 75],
+          trim: ['FR 3071', 100],
+          accents: [['FR 3122', 100]],
+          cloth: [
+            ['large', 72, 2, 12],
+            ['small', 40, 2, -20],
+          ],
+          picked: true,
+        },
         { name: 'Warm, a little violet', wall: ['FR 3072', 100], accents: [['FR 3122', 50]] },
       ],
       notes: [

@@ -69,7 +69,7 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'pairs', ...room('Sitting room', 'Bench', (page) => button(page, 'Let the client pick between two').click()) },
   { name: 'record', ...room('Sitting room', 'Record') },
-  { name: 'schemes', ...room('Sitting room', 'Record', (page) => radio(page, 'Two schemes').click()) },
+  { name: 'schemes', ...room('Sitting room', 'Schemes', (page) => page.locator('[data-scheme]').nth(2).waitFor()) },
   { name: 'looks', ...room('Sitting room', 'Looks', (page) => page.locator('[data-look]').first().waitFor()) },
   { name: 'samples', ...room('Sitting room', 'Samples') },
   {

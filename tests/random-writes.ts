@@ -203,7 +203,9 @@ const ALL: readonly Maker[] = [
       accentIds: r.candidates.length > 0 && d.sometimes(0.5) ? [r.candidates[0]!.id] : [],
       parts: [
         { ...drawnPart(d, 'scheme.save', 'parts'), candidateId: null, lab: colour(d).lab },
-        ...(r.candidates.length > 0 ? [{ ...drawnPart(d, 'scheme.save', 'parts'), candidateId: d.idOf(r.candidates), lab: null }] : []),
+        ...(r.candidates.length > 0
+          ? [{ ...drawnPart(d, 'scheme.save', 'parts'), candidateId: d.idOf(r.candidates), lab: null }]
+          : []),
       ] as never,
       things: d.sometimes(0.5)
         ? ([

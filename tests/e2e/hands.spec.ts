@@ -2,7 +2,19 @@ import { allSaved, live, openRoom, toStep } from './demo';
 import { textOfPdf } from './pdf-text';
 import { expect, test, type Page } from './server';
 
-const STEPS = ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Record', 'Schemes', 'Looks', 'Samples', 'Decide', 'Hand over'] as const;
+const STEPS = [
+  'Brief',
+  'Light',
+  'Stays',
+  'Deck',
+  'Bench',
+  'Record',
+  'Schemes',
+  'Looks',
+  'Samples',
+  'Decide',
+  'Hand over',
+] as const;
 
 /** What a visit in feet must not say: metres, litres, millilitres, square metres, a clock of 24 hours, British words. */
 const METRIC =

@@ -167,7 +167,19 @@ const later = (page: Page, clock: string, then: () => Promise<unknown>) => async
 
 /** No step of a visit begun from nothing has a serious finding. */
 async function lookThrough(page: Page) {
-  for (const name of ['Brief', 'Light', 'Stays', 'Deck', 'Bench', 'Record', 'Schemes', 'Looks', 'Samples', 'Decide', 'Hand over']) {
+  for (const name of [
+    'Brief',
+    'Light',
+    'Stays',
+    'Deck',
+    'Bench',
+    'Record',
+    'Schemes',
+    'Looks',
+    'Samples',
+    'Decide',
+    'Hand over',
+  ]) {
     await step(page, name).click();
     await expect(step(page, name)).toHaveAttribute('aria-current', 'step');
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -30,7 +30,10 @@ async function drag(page: Page, [x0, y0, x1, y1]: readonly [number, number, numb
   await page.mouse.up();
 }
 
-test('whole schemes from what works here, each with its colours in measure; one kept, picked and decided', async ({ page, demo }) => {
+test('whole schemes from what works here, each with its colours in measure; one kept, picked and decided', async ({
+  page,
+  demo,
+}) => {
   await openRoom(page, demo.url, 'Kitchen', 'Schemes');
   await page.getByRole('radio', { name: 'from the room' }).click();
   await expect(proposals(page)).toHaveCount(3);
@@ -39,7 +42,9 @@ test('whole schemes from what works here, each with its colours in measure; one 
   await expect(measure.getByRole('img', { name: /^walls, \d+ %: / })).toBeVisible();
   const widths = await measure.getByRole('img').evaluateAll((all) => all.map((e) => e.getBoundingClientRect().width));
   expect(Math.max(...widths)).toBeGreaterThan(3 * Math.min(...widths));
-  await expect(page.getByRole('region', { name: 'From the deepest to the lightest' }).locator('[data-rung]').first()).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'From the deepest to the lightest' }).locator('[data-rung]').first(),
+  ).toBeVisible();
   await first.getByText(/^Its \d+ colours, \d+ of \d+ links work$/).click();
   await expect(first.getByText(/^Walls/).first()).toBeVisible();
 
@@ -72,7 +77,9 @@ test('a piece from a photograph: its colours by the white paper, its shares, a t
   await openRoom(page, demo.url, 'North bedroom', 'Schemes');
   await page.getByRole('button', { name: 'A piece from a photograph…' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.locator('input[type=file]').setInputFiles({ name: 'nothing.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('nothing') });
+  await dialog
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'nothing.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('nothing') });
   await expect(dialog.getByText('This is no picture that can be read here.')).toBeVisible();
   await dialog.locator('input[type=file]').setInputFiles({ name: 'p.jpg', mimeType: 'image/jpeg', buffer: await painting() });
   const colours = dialog.getByRole('listitem');
@@ -82,7 +89,10 @@ test('a piece from a photograph: its colours by the white paper, its shares, a t
   await dialog.getByRole('radio', { name: 'White paper' }).click();
   await drag(page, [40, 40, 130, 170]);
   await expect(colours).toHaveCount(4);
-  await dialog.getByLabel(/^Name of the colour/).first().fill('sand');
+  await dialog
+    .getByLabel(/^Name of the colour/)
+    .first()
+    .fill('sand');
   await dialog.getByLabel('What you call it').fill('Dune painting');
   await dialog.getByRole('button', { name: 'Keep it as a thing of North bedroom' }).click();
   await expect(page.getByText('begun from Dune painting', { exact: false })).toBeVisible();
@@ -90,14 +100,21 @@ test('a piece from a photograph: its colours by the white paper, its shares, a t
   await expect(row.getByText(/^4[123] % sand, the largest/)).toBeVisible();
   await expect(row.getByRole('img', { name: 'Dune painting' })).toBeVisible();
   await expect(proposals(page)).toHaveCount(3);
-  await expect(page.getByRole('region', { name: 'Its largest colour' }).getByText(/Dune painting recedes, contrast \d+/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'A minor colour' }).getByText(/Dune painting stands out, contrast \d+/)).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Its largest colour' }).getByText(/Dune painting recedes, contrast \d+/),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'A minor colour' }).getByText(/Dune painting stands out, contrast \d+/),
+  ).toBeVisible();
   await allSaved(page);
   const { stays } = await recordOf(page);
   expect(stays.find((s) => s.name === 'Dune painting')?.components).toHaveLength(4);
 });
 
-test('schemes by hand, with a thing of its own; changed, proposed anew with what is locked, taken away and put back', async ({ page, demo }) => {
+test('schemes by hand, with a thing of its own; changed, proposed anew with what is locked, taken away and put back', async ({
+  page,
+  demo,
+}) => {
   await openRoom(page, demo.url, 'Sitting room', 'Schemes');
   await expect(kept(page, 'Warm and light').getByText(/^\d+ of \d+ links work/)).toBeVisible();
   await page.getByRole('button', { name: 'By hand' }).click();
@@ -119,7 +136,9 @@ test('schemes by hand, with a thing of its own; changed, proposed anew with what
   await scheme.getByRole('button', { name: 'Propose anew' }).click();
   await expect(page.getByText(/^Green in the alcove proposed anew, what is locked kept/)).toBeVisible();
   await expect(proposals(page)).toHaveCount(1);
-  await proposals(page).getByText(/^Its \d+ colours/).click();
+  await proposals(page)
+    .getByText(/^Its \d+ colours/)
+    .click();
   await expect(proposals(page).getByText('Esk Wharf 100 %')).toBeVisible();
   await page.getByRole('button', { name: 'Back to all' }).click();
   await scheme.getByRole('button', { name: 'Take away Green in the alcove' }).click();

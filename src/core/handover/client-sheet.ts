@@ -8,6 +8,7 @@ import { paintedKinds, stayingWith } from '@/core/derived/painted-over';
 import { roomRecord, type CandidateRow } from '@/core/derived/room-record';
 import { sayWhy } from '@/core/derived/say-ruling';
 import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
+import { clientScheme, type ClientScheme } from './client-scheme';
 import { tellObjections } from './not-settled';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
 import type { SurfaceRow } from './rows';
@@ -34,6 +35,8 @@ export type ClientRoom = {
   readonly whyNot: readonly { readonly hex: string; readonly says: string }[];
   readonly looks: readonly string[];
   readonly notDecided: string;
+  /** The scheme they picked; null where they picked none. */
+  readonly scheme: ClientScheme | null;
 };
 
 const inLights = (lights: readonly JudgingLight[]) => listed(lights.map((l) => LIGHT_NAMES[l]));
@@ -137,5 +140,6 @@ export function clientRoom(
     whyNot: whyNot(record, room, staying),
     looks: looks.map((l) => `${l.number}  ${upperFirst(sayCardWhen(l))}: ${l.decides}`),
     notDecided: decided.painted.length === 0 ? '' : notDecided,
+    scheme: clientScheme(room),
   };
 }

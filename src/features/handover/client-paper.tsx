@@ -1,10 +1,54 @@
 import { sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { CautionBox, Chip, RoomHead } from './paper-parts';
 
+/** Colours in a bar, each as wide as its share. */
+function Measure({ of, className }: { readonly of: readonly InMeasure[]; readonly className: string }) {
+  return (
+    <div aria-hidden className={`mt-1 flex ${className}`}>
+      {of.map(({ hex, share }, k) => (
+        <div key={k} style={{ flexGrow: share, flexBasis: 0, backgroundColor: hex }} />
+      ))}
+    </div>
+  );
+}
+
+/** The scheme that was picked: its piece, its colours in measure, what to look for in the shop. */
+function PickedScheme({ scheme: { title, piece, measure, parts, toLookFor } }: { readonly scheme: ClientScheme }) {
+  return (
+    <section aria-label="The scheme you picked" className="mt-3 break-inside-avoid">
+      <h4 className="font-semibold">The scheme you picked: {title}</h4>
+      {piece && (
+        <>
+          <p>{piece.says}</p>
+          <Measure of={piece.colours} className="h-4" />
+        </>
+      )}
+      <p className="mt-1 text-sm text-[#333]">Everything one sees, in measure</p>
+      <Measure of={measure} className="h-9" />
+      <ul>
+        {parts.map(({ hex, says }) => (
+          <li key={says} className="flex items-center gap-3 py-1">
+            <Chip hex={hex} /> {says}
+          </li>
+        ))}
+      </ul>
+      {toLookFor.length > 0 && <h5 className="mt-1 font-semibold">To look for</h5>}
+      <ul>
+        {toLookFor.map(({ hex, says }) => (
+          <li key={says} className="flex items-center gap-3 py-1">
+            <Chip hex={hex} large /> {says}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 function ClientRoom({ room }: { readonly room: RoomPaper }) {
-  const { wish, colours, looks, notDecided, whyNot } = room.forClient;
+  const { wish, colours, looks, notDecided, whyNot, scheme } = room.forClient;
   return (
     <section aria-label={room.room}>
       <RoomHead room={room} objections={room.forClient.objections}>
@@ -28,6 +72,7 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
           </li>
         ))}
       </ul>
+      {scheme && <PickedScheme scheme={scheme} />}
       {whyNot.length > 0 && (
         <>
           <h4 className="mt-2 font-semibold">What you liked and why it is not on a wall</h4>

@@ -56,6 +56,14 @@ export const GUIDE: readonly GuidePart[] = [
     picture: 'record',
   },
   {
+    title: 'Put it together',
+    says: [
+      'Schemes gives walls, trim, ceiling, doors, curtains, cushions and an accent at once, in measure: from a painting or rug (photograph it with white paper beside it), from a colour, or from what works here. Take its largest colour and the piece recedes; take a minor one and it stands out.',
+      'Keep two, let the client choose between them on the unfolded room, and decide the one they take in one tap. What a thing’s going would open up stands below.',
+    ],
+    picture: 'schemes',
+  },
+  {
     title: 'Plan the looks',
     says: [
       'The fewest moments from which everything the light does to these colours is seen. What can be looked at now stands on top. What falls after the visit goes to the client as cards, as a page for the phone, or into their calendar; what they answer is read in.',

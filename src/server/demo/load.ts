@@ -83,9 +83,11 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
     lookOf: (light, colour) => lookIds.get(`${light} ${colour}`) ?? null,
   });
   await loadAlone(loader, ids, { room, idOf });
-  for (const { name, wall, trim, accents } of room.schemes ?? []) {
+  for (const { name, wall, trim, accents, cloth = [], picked = false } of room.schemes ?? []) {
     const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
-    await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours });
+    const parts = cloth.map(([part, l, a, b]) => ({ part, candidateId: null, lab: { l, a, b } }));
+    const pickedAt = picked ? PICKED_AT : null;
+    await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours, parts, pickedAt });
   }
   for (const { words, of } of room.notes ?? [])
     await write({ name: 'note.add', roomId, candidateId: of ? idOf(of) : null, words });
@@ -93,6 +95,7 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
   await loadDecisions(loader, ids, { room, idOf });
 }
 
+const PICKED_AT = '2026-09-23T15:20:00.000Z';
 const PAINTED_AT = '2026-09-22T16:00:00.000Z';
 
 /** A sample, painted the day before or still to be painted. */

@@ -1,11 +1,48 @@
 import { Text, View } from '@react-pdf/renderer';
 import { PAPER_TITLES, sayForWhom, type HandOver } from '@/core/handover/hand-over';
+import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import { CautionBox, Chip, Sheet, styles } from './parts';
 import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
 
+/** Colours in a bar, each as wide as its share. */
+const Measure = ({ of, height }: { readonly of: readonly InMeasure[]; readonly height: number }) => (
+  <View style={{ flexDirection: 'row', height, marginTop: 3 }}>
+    {of.map(({ hex, share }, k) => (
+      <View key={k} style={{ flexGrow: share, flexBasis: 0, backgroundColor: hex }} />
+    ))}
+  </View>
+);
+
+type Told = { readonly hex: string; readonly says: string };
+const Swatches = ({ of, width, height }: { readonly of: readonly Told[]; readonly width: number; readonly height: number }) =>
+  of.map(({ hex, says }) => (
+    <View key={says} style={{ flexDirection: 'row', gap: 5, marginTop: 3, alignItems: 'center' }}>
+      <Chip hex={hex} width={width} height={height} />
+      <Text style={{ flex: 1 }}>{says}</Text>
+    </View>
+  ));
+
+/** The scheme that was picked: its piece, its colours in measure, what to look for in the shop. */
+const SchemePart = ({ scheme: { title, piece, measure, parts, toLookFor } }: { readonly scheme: ClientScheme }) => (
+  <View style={{ marginTop: 6 }} wrap={false}>
+    <Text style={styles.bold}>The scheme you picked: {title}</Text>
+    {piece && (
+      <>
+        <Text>{piece.says}</Text>
+        <Measure of={piece.colours} height={12} />
+      </>
+    )}
+    <Text style={styles.soft}>Everything one sees, in measure</Text>
+    <Measure of={measure} height={26} />
+    <Swatches of={parts} width={28} height={18} />
+    {toLookFor.length > 0 && <Text style={[styles.bold, { marginTop: 4 }]}>To look for</Text>}
+    <Swatches of={toLookFor} width={70} height={44} />
+  </View>
+);
+
 const ClientRoomPart = ({ room, paper }: RoomProps) => {
-  const { colours, looks, notDecided, whyNot, wish } = room.forClient;
+  const { colours, looks, notDecided, whyNot, wish, scheme } = room.forClient;
   return (
     <View>
       <RoomHead {...{ room, paper }} objections={room.forClient.objections} />
@@ -27,6 +64,7 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
           </View>
         </View>
       ))}
+      {scheme && <SchemePart scheme={scheme} />}
       {whyNot.length > 0 && (
         <View style={{ marginTop: 4 }} wrap={false}>
           <Text style={styles.bold}>What you liked and why it is not on a wall</Text>
