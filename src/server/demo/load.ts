@@ -6,7 +6,7 @@ import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
-import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoStay } from '../../../demo/visit';
+import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoScheme, type DemoStay } from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
 import { sha256 } from '../sha256';
@@ -83,12 +83,7 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
     lookOf: (light, colour) => lookIds.get(`${light} ${colour}`) ?? null,
   });
   await loadAlone(loader, ids, { room, idOf });
-  for (const { name, wall, trim, accents, cloth = [], picked = false } of room.schemes ?? []) {
-    const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
-    const parts = cloth.map(([part, l, a, b]) => ({ part, candidateId: null, lab: { l, a, b } }));
-    const pickedAt = picked ? PICKED_AT : null;
-    await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours, parts, pickedAt });
-  }
+  for (const scheme of room.schemes ?? []) await loadScheme(loader, roomId, scheme, idOf);
   for (const { words, of } of room.notes ?? [])
     await write({ name: 'note.add', roomId, candidateId: of ? idOf(of) : null, words });
   await loadPhoto(loader, roomId, room);
@@ -96,6 +91,14 @@ async function loadRoom(loader: Loader, ids: Ids, room: DemoRoom) {
 }
 
 const PICKED_AT = '2026-09-23T15:20:00.000Z';
+async function loadScheme({ write, id }: Loader, roomId: string, scheme: DemoScheme, idOf: (colour: DemoColour) => string) {
+  const { name, wall, trim, accents, cloth = [], picked = false } = scheme;
+  const colours = { wallId: idOf(wall), trimId: trim ? idOf(trim) : null, accentIds: accents.map(idOf) };
+  const parts = cloth.map(([part, l, a, b]) => ({ part, candidateId: null, lab: { l, a, b } }));
+  const pickedAt = picked ? PICKED_AT : null;
+  await write({ name: 'scheme.save', roomId, schemeId: id(), scheme: name, ...colours, parts, pickedAt });
+}
+
 const PAINTED_AT = '2026-09-22T16:00:00.000Z';
 
 /** A sample, painted the day before or still to be painted. */
