@@ -1,4 +1,4 @@
-import { allSaved, openRoom, recordOf } from './demo';
+import { allSaved, openRoom, recordOf, toStep } from './demo';
 import { seriousFindings } from './axe';
 import { expect, test, type Page } from './server';
 
@@ -87,4 +87,41 @@ test('a white is found in three questions, beside paper, with why not the others
   await page.keyboard.press('Escape');
   await allSaved(page);
   expect((await recordOf(page)).candidates.map((c) => c.name)).toContain(name);
+});
+
+test('one tap puts a companion into a scheme with this wall; a second goes into the same; the walls are parted with it', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'North bedroom', 'Deck');
+  await page.getByLabel('Find by name or code').fill('FR 3123');
+  await page.locator('[data-code="FR 3123"]').click();
+  await page.getByRole('link', { name: 'Goes with…' }).first().click();
+  await expect(found(page).first()).toBeVisible();
+  await row(page, 'Light trim')
+    .getByRole('button', { name: / into a scheme$/ })
+    .first()
+    .click();
+  await row(page, 'Fabric, calm')
+    .getByRole('button', { name: / into a scheme$/ })
+    .first()
+    .click();
+  await row(page, 'Below a rail')
+    .getByRole('button', { name: / into a scheme$/ })
+    .first()
+    .click();
+  await allSaved(page);
+  const { schemes, candidates } = await recordOf(page);
+  const made = schemes.filter((s) => s.name.startsWith('With '));
+  expect(made).toHaveLength(1);
+  expect(candidates.map((c) => c.id)).toEqual(expect.arrayContaining([made[0]!.wallId, made[0]!.trimId]));
+  expect(made[0]!.parts.map((p) => p.part).sort()).toEqual(['below', 'large']);
+  await toStep(page, 'Schemes');
+  const scheme = page.getByRole('region', { name: /^Scheme: With / });
+  await scheme.getByRole('button', { name: 'Decide so…' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Decide so' }).click();
+  await allSaved(page);
+  const decided = await recordOf(page);
+  const below = decided.decisions.find((d) => d.surfaces.includes('wall-0-below'));
+  expect(below?.candidateId).toBe(made[0]!.parts.find((p) => p.part === 'below')!.candidateId);
 });

@@ -76,7 +76,7 @@ function Roles({ room, wall, answer: { companions, instead, copies }, deck }: Sh
       <CopiesRow wall={wall} copies={copies} deck={byId} />
       <h2 className="border-t border-line pt-4 text-lg font-semibold">Fabrics to look for</h2>
       {FABRIC_ROLES.map((role) => (
-        <FabricRow key={role} role={role} wall={wall} companions={of(role)} />
+        <FabricRow key={role} role={role} room={room} wall={wall} companions={of(role)} />
       ))}
       <p className="max-w-3xl text-sm text-soft">
         Take the cards to the shop as a direction, not as a match: print and screen are not cloth. Lay the fabric on the painted

@@ -3,17 +3,25 @@
 import { fabricCard } from '@/core/companions/fabric-card';
 import { ROLE_WORDS, type FabricRole } from '@/core/companions/roles';
 import type { PlacedCompanion } from '@/core/engine/companions';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { Patch } from '@/ui/patch';
 import { usePaint } from '../light-client/in-light';
 import { hexOf, sayColour } from '../words/say-colour';
+import { IntoScheme } from './into-scheme';
 import { swatchOf } from './swatch-of';
 import { NoneOfIt, ToldRow } from './told-row';
 import type { Wall } from './use-wall';
 
-type Props = { readonly role: FabricRole; readonly wall: Wall; readonly companions: readonly PlacedCompanion[] };
+type Props = {
+  readonly role: FabricRole;
+  readonly room: RoomInLight;
+  readonly wall: Wall;
+  readonly companions: readonly PlacedCompanion[];
+};
+type CardProps = Pick<Props, 'room' | 'wall'> & { readonly companion: PlacedCompanion };
 
 /** A card of one fabric: the colour large, touching the wall, and around it how far a fabric may be off and still do. */
-function FabricCard({ companion, wall }: { readonly companion: PlacedCompanion; readonly wall: Wall }) {
+function FabricCard({ room, companion, wall }: CardProps) {
   const paint = usePaint();
   const { lab, within, title, why } = companion;
   const edges = fabricCard(lab, within!);
@@ -36,12 +44,15 @@ function FabricCard({ companion, wall }: { readonly companion: PlacedCompanion; 
         Anything from {edges[0]!.says} to {edges[1]!.says}, from {edges[2]!.says} to {edges[3]!.says}, as at the right, still does
         (ΔE {within}).
       </p>
+      <div className="mt-1.5 print:hidden">
+        <IntoScheme {...{ room, wall, companion }} colour={undefined} />
+      </div>
     </li>
   );
 }
 
 /** The fabrics of one direction, as cards to take along. */
-export function FabricRow({ role, wall, companions }: Props) {
+export function FabricRow({ role, room, wall, companions }: Props) {
   const { name, says } = ROLE_WORDS[role];
   return (
     <ToldRow name={name} says={says} under>
@@ -50,7 +61,7 @@ export function FabricRow({ role, wall, companions }: Props) {
       ) : (
         <ul className="grid grid-cols-3 gap-3 max-sm:grid-cols-1">
           {companions.map((c) => (
-            <FabricCard key={c.key} companion={c} wall={wall} />
+            <FabricCard key={c.key} room={room} companion={c} wall={wall} />
           ))}
         </ul>
       )}

@@ -26,6 +26,7 @@ import { useHome, useVisit } from '../session/visit-context';
 import { sayColour } from '../words/say-colour';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { sayRefusal } from '../words/words';
+import { IntoScheme } from './into-scheme';
 import { swatchOf } from './swatch-of';
 import { NoneOfIt, ToldRow } from './told-row';
 import type { Wall } from './use-wall';
@@ -59,13 +60,16 @@ function sayStanding({ standing: { verdict, reason, beside, light } }: PlacedCom
 }
 
 type CardProps = {
+  /** The room with the wall, and that wall. */
+  readonly here: RoomInLight;
+  readonly wall: Wall;
   readonly companion: PlacedCompanion;
   readonly colour: DeckColour;
   /** The room it is proposed for. */
   readonly room: RoomInLight;
 };
 
-function Card({ companion, colour, room }: CardProps) {
+function Card({ here, wall, companion, colour, room }: CardProps) {
   const take = useTakeColour(room);
   const strength = companion.strength!;
   const known = knownColour(colour, companion.lab);
@@ -96,6 +100,7 @@ function Card({ companion, colour, room }: CardProps) {
         >
           {taken ? <Check aria-hidden size={16} /> : <Plus aria-hidden size={16} />} {room.name}
         </Button>
+        <IntoScheme room={here} wall={wall} companion={companion} colour={colour} />
         <ColourAcross colour={{ ...known, strength }}>
           <Button className="px-2.5" aria-label={`${colour.name} ${strength} % in other rooms`}>
             Other rooms…
@@ -183,7 +188,7 @@ export function PaintRow({ role, room, wall, companions, deck }: Props) {
           </div>
           <ul className="mt-1.5 grid gap-y-3 max-sm:!grid-cols-1" style={{ gridTemplateColumns: columns }}>
             {known.map((c) => (
-              <Card key={c.key} companion={c} colour={deck.get(c.id!)!} room={placed} />
+              <Card key={c.key} here={room} wall={wall} companion={c} colour={deck.get(c.id!)!} room={placed} />
             ))}
           </ul>
         </div>

@@ -8,6 +8,10 @@ import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { finishOf, sheenOf } from '@/core/engine/ways';
 import type { WriteOf } from '@/core/operations/operations';
 import { partsOfScheme, type FurtherPart, type Scheme, type SchemePart } from '@/core/record/scheme';
+import { partedWall } from '@/core/companions/parted-walls';
+import { sizeOf } from '@/core/derived/describe-room';
+import type { Paintwork } from '@/core/record/paintwork';
+import { WALLS } from '@/core/room/facing';
 import { surfacesOfPart } from '@/core/scheme/of-room';
 import { SCHEME_KIND_WORDS, type Proposal, type ProposedPart } from '@/core/scheme/parts';
 import { takenColour } from '../session/take-colour';
@@ -29,6 +33,18 @@ export const schemeWrite = (roomId: string, { id, name, ...scheme }: Scheme): Wr
   schemeId: id,
   scheme: name,
   ...scheme,
+});
+
+/** Rails for walls that a scheme parts where none is there yet, at the height that is usual in such a room. */
+function railsFor(room: RoomInLight, has: readonly SchemePart[]): Paintwork['rails'] | undefined {
+  if (!has.includes('below') || room.paintwork.rails.length > 0) return undefined;
+  const { railM } = partedWall(sizeOf(room).heightM);
+  return WALLS.map((wall) => ({ wall, heightM: railM }));
+}
+const railWrite = (room: RoomInLight, rails: Paintwork['rails']): WriteOf<'room.paintwork'> => ({
+  name: 'room.paintwork',
+  roomId: room.id,
+  paintwork: { ...room.paintwork, rails },
 });
 
 /** Keeps what was proposed, and makes of a scheme what is decided. */
@@ -75,10 +91,12 @@ export function useKeep(room: RoomInLight, deck: ReadonlyMap<string, DeckColour>
   function decide(scheme: Scheme): number {
     const parts = partsOfScheme(scheme);
     const has = parts.map((p) => p.part);
+    const rails = railsFor(room, has);
+    const parted = rails ? { ...room, paintwork: { ...room.paintwork, rails } } : room;
     const wall = room.candidates.find((c) => c.id === scheme.wallId);
     const decisions = parts.flatMap(({ part, candidateId }): WriteOf<'decision.make'>[] => {
       const candidate = room.candidates.find((c) => c.id === candidateId);
-      const surfaces = surfacesOfPart(room, part, has);
+      const surfaces = surfacesOfPart(parted, part, has);
       const [first] = surfaces;
       if (!candidate || !first) return [];
       const { kind } = first;
@@ -99,7 +117,7 @@ export function useKeep(room: RoomInLight, deck: ReadonlyMap<string, DeckColour>
         },
       ];
     });
-    if (decisions.length > 0) write(decisions);
+    if (decisions.length > 0) write(rails ? [railWrite(room, rails), ...decisions] : decisions);
     return decisions.reduce((sum, d) => sum + d.surfaces.length, 0);
   }
   return { keep, save, decide };

@@ -1,5 +1,17 @@
 /** The steps of a visit as they stand in its addresses, in the order of the work. What each is stands in src/features/registry. */
-export const STEPS = ['brief', 'light', 'stays', 'deck', 'bench', 'record', 'schemes', 'looks', 'samples', 'decide', 'handover'] as const;
+export const STEPS = [
+  'brief',
+  'light',
+  'stays',
+  'deck',
+  'bench',
+  'record',
+  'schemes',
+  'looks',
+  'samples',
+  'decide',
+  'handover',
+] as const;
 /** Pages beside the steps: opened from within one, about what is looked at there, and left for any. */
 export const BESIDE = ['with'] as const;
 export type Step = (typeof STEPS)[number] | (typeof BESIDE)[number];

@@ -42,7 +42,16 @@ export function useNewStay(room: Room): (stay: NewStay) => string {
   return (stay) => {
     const stayId = v7();
     const { name, ...rest } = stay;
-    const save: StayWrite = { name: 'stay.save', roomId: room.id, revision: null, stayId, stay: name, school: 'share', picture: null, ...rest };
+    const save: StayWrite = {
+      name: 'stay.save',
+      roomId: room.id,
+      revision: null,
+      stayId,
+      stay: name,
+      school: 'share',
+      picture: null,
+      ...rest,
+    };
     const under = makesRoom(room, save);
     write(under ? [writeOfStay(room.id, under), save] : save);
     if (under) toast(`${under.name} is seen on ${Math.round(under.cover * 100)} % of the ${under.lies} now`);
