@@ -55,7 +55,7 @@ describe('a recorded room as its light sees it', () => {
       lies: 'floor' as const,
       cover,
       picture: null,
-    revision: 1,
+      revision: 1,
       ordinal: 1,
       components: [{ id, name: 'one', share: 1, colour: lab(l) }],
     });
