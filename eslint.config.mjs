@@ -19,6 +19,7 @@ const CORE = [
   'record',
   'derived',
   'scheme',
+  'house',
   'handover',
   'formats',
   'operations',

@@ -20,6 +20,7 @@ import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH
 import { rangeIn } from '@/core/colour/metamers';
 import { companions } from './companions';
 import { day } from './day';
+import { house } from './house';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
 import { piece } from './piece';
@@ -167,6 +168,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   rendering,
   shortlist,
   companions,
+  house,
   piece,
   scheme,
 };
