@@ -47,6 +47,7 @@ export const REGISTRY: Readonly<Record<Step, StepEntry>> = {
     keys: [{ title: 'Deciding', table: DECIDE_KEYS }],
   },
   handover: { name: 'Hand over', Page: dynamic(() => import('./handover/handover-step').then((m) => m.HandoverStep)) },
+  house: { name: 'The house', Page: dynamic(() => import('./house/house-page').then((m) => m.HousePage)) },
   with: { name: 'Goes with', Page: dynamic(() => import('./companions/companions-page').then((m) => m.CompanionsPage)) },
 };
 
@@ -63,6 +64,7 @@ const LOADED: Readonly<Record<Step, () => Promise<unknown>>> = {
   decide: () => import('./decide/decide-step'),
   handover: () => import('./handover/handover-step'),
   with: () => import('./companions/companions-page'),
+  house: () => import('./house/house-page'),
 };
 /** Loads every step, one after the other. */
 export async function loadSteps(): Promise<void> {

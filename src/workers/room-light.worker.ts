@@ -10,6 +10,7 @@ import { day } from '@/core/engine/day';
 import { housePlan } from '@/core/engine/house-plan';
 import { fights } from '@/core/engine/fights';
 import { findWhite } from '@/core/engine/find-white';
+import { house } from '@/core/engine/house';
 import { hexes } from '@/core/engine/deck-on-screen';
 import type { JudgementWorker } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
@@ -119,6 +120,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, changesOf(request, curves), progress);
+  },
+  house: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, house(request, curves), progress);
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {

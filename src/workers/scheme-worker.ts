@@ -1,3 +1,4 @@
+import type { HouseAnswer, HouseRequest } from '@/core/engine/house';
 import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
 import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
@@ -8,9 +9,10 @@ import type { Frame } from '@/core/scheme/picture';
 export type PieceRequest = { readonly file: Blob; readonly frame: Frame | null; readonly paper: Frame | null };
 export type PieceAnswer = { readonly ok: true } & Piece;
 
-/** Whole schemes of a room, and the colours of a piece, beside the page. */
+/** Whole schemes of a room, the colours of a piece, and the house as one, beside the page. */
 export type SchemeWorker = {
   readonly schemes: (id: number, request: SchemesRequest, progress: Progress) => Promise<SchemesAnswer | NoAnswer>;
   readonly changes: (id: number, request: ChangesRequest, progress: Progress) => Promise<ChangesAnswer | NoAnswer>;
+  readonly house: (id: number, request: HouseRequest, progress: Progress) => Promise<HouseAnswer | NoAnswer>;
   readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
 };

@@ -12,9 +12,10 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 import { checkFolder } from '@/server/archive/check-folder';
-import { backUp, keepCopy, keptDays, listCopies, restore } from '@/server/archive/folder-copy';
+import { allCopies, backUp, keepCopy, keptDays, listCopies, readCopy, restore } from '@/server/archive/folder-copy';
 import { ArchiveRefused } from '@/server/archive/zip';
 import { openFolder } from '@/server/folder/open-folder';
+import { sayTrouble } from '@/server/folder/trouble';
 import { sha256 } from '@/server/sha256';
 import { storePicture } from '@/server/pictures/store-picture';
 import { quickFolder } from '../quick-folder';
@@ -88,6 +89,26 @@ describe('dated copies', () => {
     expect(wrongIn(at)).toMatchObject([{ what: 'copy of 2026-11-26' }]);
   });
 
+  test('one that ends later or holds more is never replaced: both are kept', () => {
+    const at = path.join(here, 'held');
+    cpSync(folder, at, { recursive: true });
+    const now = new Date('2026-11-26T10:00:00Z');
+    expect(keepCopy(at, last, now)).toBe(true);
+    // the journal lost its end
+    const journal = path.join(at, 'journal', '0001.jsonl');
+    const lines = readFileSync(journal, 'utf8').trimEnd().split('\n');
+    writeFileSync(journal, `${lines.slice(0, -1).join('\n')}\n`);
+    expect(keepCopy(at, last - 1, now)).toBe(true);
+    expect(allCopies(at)).toEqual(['2026-11-26.zip', `2026-11-26.held-${last}.zip`]);
+    const seqOf = (name: string) => readCopy(path.join(at, 'copies', name)).seq;
+    expect(allCopies(at).map(seqOf)).toEqual([last - 1, last]);
+    // and a folder that lost its pictures
+    writeFileSync(journal, `${lines.join('\n')}\n`);
+    rmSync(path.join(at, 'pictures'), { recursive: true });
+    expect(keepCopy(at, last, now)).toBe(true);
+    expect(allCopies(at)).toHaveLength(3);
+  });
+
   test('seven days are kept, and the last of each of four weeks', () => {
     const days = Array.from({ length: 60 }, (_, i) => new Date(Date.UTC(2026, 9, 1 + i)).toISOString().slice(0, 10));
     const kept = keptDays(days);
@@ -95,6 +116,43 @@ describe('dated copies', () => {
     // 2026-11-29 is a Sunday: the weeks before it end on the 22nd, the 15th and the 8th
     expect(kept.slice(0, -7)).toEqual(['2026-11-08', '2026-11-15', '2026-11-22']);
     expect(keptDays(['2026-11-26', '2026-03-01'])).toEqual(['2026-03-01', '2026-11-26']);
+  });
+});
+
+describe('a folder whose journal and database are both gone', () => {
+  const emptied = (name: string, ...left: readonly ('copies' | 'pictures' | 'port')[]) => {
+    const at = path.join(here, name);
+    cpSync(folder, at, { recursive: true });
+    keepCopy(at, last, new Date('2026-11-26T10:00:00Z'));
+    writeFileSync(path.join(at, 'port'), '4310');
+    for (const part of readdirSync(at)) if (!left.includes(part as 'port')) rmSync(path.join(at, part), { recursive: true });
+    return at;
+  };
+  const told = async (at: string) => {
+    const before = readdirSync(at, { recursive: true }).sort();
+    const error: unknown = await openFolder(at, { template: TEMPLATE }).then(
+      () => undefined,
+      (e: unknown) => e,
+    );
+    expect(readdirSync(at, { recursive: true }).sort()).toEqual(before);
+    return sayTrouble(error);
+  };
+
+  test('is refused, with its newest copy and how to have it back', async () => {
+    const says = await told(emptied('emptied', 'copies', 'pictures', 'port'));
+    expect(says).toContain('a copy of 2026-11-26 is left');
+    expect(says).toContain('bin/restore FOLDER/copies/2026-11-26.zip --data NEW-FOLDER');
+  });
+
+  test('is refused too where only a photograph or the port of last time is left', async () => {
+    expect(await told(emptied('with-picture', 'pictures'))).toContain('a photograph is left');
+    expect(await told(emptied('with-port', 'port'))).toContain('the port of last time is left');
+  });
+
+  test('a folder that never held anything opens empty', async () => {
+    const opened = await openFolder(path.join(here, 'fresh'), { template: TEMPLATE });
+    expect(opened.findings).toEqual([]);
+    await opened.close();
   });
 });
 

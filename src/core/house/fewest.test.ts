@@ -37,6 +37,22 @@ test('of as few the one that serves best', () => {
   expect(fewestFor(rooms).chosen.map((c) => c.colour)).toEqual(['fine']);
 });
 
+test('a room that nothing else asks of has its own best', () => {
+  const rooms = [{ works: ['fine', 'pink'] }, { works: ['fine', 'pink'] }, { works: ['own', 'b', 'c', 'pink'] }];
+  // pink alone would do: it is the fewest; where two are needed anyway the second is the room’s own
+  expect(fewestFor(rooms).chosen.map((c) => c.colour)).toEqual(['pink']);
+  const four = [
+    ...rooms.slice(0, 2).map(() => ({ works: ['fine'] })),
+    { works: ['own', 'b', 'rose'] },
+    { works: ['fine', 'x', 'rose'] },
+  ];
+  expect(
+    fewestFor(four)
+      .chosen.map((c) => c.colour)
+      .sort(),
+  ).toEqual(['fine', 'own']);
+});
+
 test('a house of no rooms needs no colour', () => {
   expect(fewestFor([])).toEqual({ chosen: [], exact: true, without: [] });
 });

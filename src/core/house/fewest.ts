@@ -28,8 +28,8 @@ function optionsOf(rooms: readonly RoomOfHouse[]): Option[] {
   return [...found].map(([colour, of]) => ({ colour, rooms: of.rooms, rank: of.rank / of.rooms.length }));
 }
 
-/** Of colours that work in the same rooms the one that serves best; none that another outdoes room by room. */
-function worthTrying(options: readonly Option[]): Option[] {
+/** Of colours that work in the same rooms the one that serves best. */
+function bestOfSets(options: readonly Option[]): Option[] {
   const bySet = new Map<string, Option>();
   for (const option of options) {
     const key = option.rooms.join();
@@ -37,11 +37,16 @@ function worthTrying(options: readonly Option[]): Option[] {
     const better = !before || option.rank < before.rank || (option.rank === before.rank && option.colour < before.colour);
     if (better) bySet.set(key, option);
   }
-  const sorted = [...bySet.values()].sort((p, q) => q.rooms.length - p.rooms.length || p.rank - q.rank);
+  return [...bySet.values()].sort((p, q) => q.rooms.length - p.rooms.length || p.rank - q.rank);
+}
+
+/** Without those that another outdoes: it works wherever they do, and, where that counts, serves as well. */
+function notOutdone(sorted: readonly Option[], counts: 'rooms' | 'rooms and rank'): Option[] {
   const kept: Option[] = [];
   for (const option of sorted) {
-    const covers = (k: Option) => option.rooms.every((room) => k.rooms.includes(room));
-    if (!kept.some(covers)) kept.push(option);
+    const outdoes = (k: Option) =>
+      (counts === 'rooms' || k.rank <= option.rank) && option.rooms.every((room) => k.rooms.includes(room));
+    if (!kept.some(outdoes)) kept.push(option);
   }
   return kept;
 }
@@ -51,11 +56,23 @@ function worthTrying(options: readonly Option[]): Option[] {
  * bound in `plan/cover`). Of as few the ones that serve best.
  */
 export function fewestFor(rooms: readonly RoomOfHouse[]): Fewest {
-  const options = worthTrying(optionsOf(rooms));
-  const { chosen, exact, never } = smallestCover(
-    // a sum of ranks never makes up for one colour more
-    options.map(({ rooms: shows, rank }) => ({ cost: 1 + (0.5 * rank) / Math.max(1, rooms.length), shows })),
+  const sets = bestOfSets(optionsOf(rooms));
+  // how few there can be is asked of the widest alone; which of as few serve best of all that are not outdone
+  const few = notOutdone(sets, 'rooms');
+  const count = smallestCover(
+    few.map(({ rooms: shows }) => ({ cost: 1, shows })),
     rooms.length,
   );
-  return { chosen: chosen.map((k) => ({ colour: options[k]!.colour, rooms: options[k]!.rooms })), exact, without: never };
+  const fine = notOutdone(sets, 'rooms and rank');
+  // a sum of ranks never makes up for one colour more
+  const best = smallestCover(
+    fine.map(({ rooms: shows, rank }) => ({ cost: 1 + rank / (2 * Math.max(1, rooms.length)), shows })),
+    rooms.length,
+  );
+  const [from, chosen] = best.chosen.length <= count.chosen.length ? [fine, best.chosen] : [few, count.chosen];
+  return {
+    chosen: chosen.map((k) => ({ colour: from[k]!.colour, rooms: from[k]!.rooms })),
+    exact: count.exact,
+    without: count.never,
+  };
 }

@@ -13,7 +13,7 @@ export const STEPS = [
   'handover',
 ] as const;
 /** Pages beside the steps: opened from within one, about what is looked at there, and left for any. */
-export const BESIDE = ['with'] as const;
+export const BESIDE = ['with', 'house'] as const;
 export type Step = (typeof STEPS)[number] | (typeof BESIDE)[number];
 /** Everything that a room has an address for. */
 export const PAGES: readonly Step[] = [...STEPS, ...BESIDE];

@@ -52,7 +52,7 @@ const RoomTab = memo(function RoomTab({ visitId, room, step, current }: TabProps
     <VisitLink
       ref={tab}
       href={href(step)}
-      hrefNow={(now) => href((now.step as Step | undefined) ?? step)}
+      hrefNow={(now) => href(now.step === undefined || now.step === 'house' ? step : (now.step as Step))}
       aria-current={current ? 'page' : undefined}
       data-progress={progress.state}
       className={classNames(
@@ -79,8 +79,27 @@ export function RoomLine({ roomId, step }: { readonly roomId: string; readonly s
       aria-label="Rooms"
       className="flex min-h-15 min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden max-sm:order-last max-sm:min-h-13 max-sm:basis-full max-sm:border-t max-sm:border-line"
     >
+      {visit.rooms.length > 1 && (
+        <VisitLink
+          href={addressOf({ visitId: visit.id, roomId, step: 'house' })}
+          hrefNow={(now) => addressOf({ visitId: visit.id, roomId: now.roomId ?? roomId, step: 'house' })}
+          aria-current={step === 'house' ? 'page' : undefined}
+          className={classNames(
+            'flex shrink-0 items-center border-r border-line px-4 font-semibold',
+            step === 'house' ? 'bg-accent text-on-accent' : 'hover:bg-raised',
+          )}
+        >
+          The house
+        </VisitLink>
+      )}
       {visit.rooms.map((room) => (
-        <RoomTab key={room.id} visitId={visit.id} room={room} step={step} current={room.id === roomId} />
+        <RoomTab
+          key={room.id}
+          visitId={visit.id}
+          room={room}
+          step={step === 'house' ? 'brief' : step}
+          current={room.id === roomId && step !== 'house'}
+        />
       ))}
     </nav>
   );

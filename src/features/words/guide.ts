@@ -59,6 +59,7 @@ export const GUIDE: readonly GuidePart[] = [
     title: 'Put it together',
     says: [
       'Schemes gives walls, trim, ceiling, doors, curtains, cushions and an accent at once, in measure: from a painting or rug (photograph it with white paper beside it), from a colour, or from what works here. Take its largest colour and the piece recedes; take a minor one and it stands out.',
+      'The house, first in the line of rooms, says which colours run through all of it, and what one white its trim could have.',
       'Keep two, let the client choose between them on the unfolded room, and decide the one they take in one tap. What a thing’s going would open up stands below.',
     ],
     picture: 'schemes',

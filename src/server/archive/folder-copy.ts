@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
 import { makeFolder, syncFolder, writeDurably } from '@/data/folder/durable';
@@ -156,20 +156,60 @@ export const listCopies = (folder: string): string[] =>
         .sort()
     : [];
 
-/** Which line of the journal the newest copy ends at, kept beside the copies. */
-const LAST = 'last-line';
+/** A copy of a day that another would have replaced which ends earlier or holds less: both are kept, this one with where it ends. */
+const HELD = /^(\d{4}-\d{2}-\d{2})\.held-\d+(-\d+)?\.zip$/;
 
-/** Makes the copy of a day, unless nothing was written since the last; lets those go that are too old. Answers whether one was made. */
+/** Every copy there is, by its name, the newest day first; of one day what was made last stands before what was held. */
+export const allCopies = (folder: string): string[] =>
+  existsSync(copiesIn(folder))
+    ? readdirSync(copiesIn(folder))
+        .filter((name) => DATED.test(name) || HELD.test(name))
+        .sort((p, q) => (p.slice(0, 10) === q.slice(0, 10) ? p.length - q.length : p < q ? 1 : -1))
+    : [];
+
+/** Where the newest copy ends and how many pictures it holds, kept beside the copies. */
+const LAST = 'last-line';
+type Noted = { readonly seq: number; readonly pictures: number };
+
+/** What is noted of the newest copy; of before only where it ends. */
+function notedOf(file: string): Noted | undefined {
+  if (!existsSync(file)) return undefined;
+  try {
+    const value: unknown = JSON.parse(readFileSync(file, 'utf8'));
+    if (typeof value === 'number') return { seq: value, pictures: 0 };
+    return z.object({ seq: z.number(), pictures: z.number() }).parse(value);
+  } catch {
+    return undefined;
+  }
+}
+
+/** Moves the copy of a day out of the way of another of that day. */
+function hold(copies: string, day: string, seq: number): void {
+  const name = (n: number) => path.join(copies, `${day}.held-${seq}${n === 1 ? '' : `-${n}`}.zip`);
+  let n = 1;
+  while (existsSync(name(n))) n += 1;
+  renameSync(path.join(copies, `${day}.zip`), name(n));
+}
+
+/**
+ * Makes the copy of a day, unless nothing was written since the last; lets those go that are too old. A copy of the day that ends later or
+ * holds more is kept beside it. Answers whether one was made.
+ */
 export function keepCopy(folder: string, seq: number, now: Date): boolean {
   const copies = copiesIn(folder);
-  const noted = path.join(copies, LAST);
-  if (seq === 0 || (existsSync(noted) && Number(readFileSync(noted, 'utf8')) === seq)) return false;
+  const file = path.join(copies, LAST);
+  const noted = notedOf(file);
+  if (seq === 0 || noted?.seq === seq) return false;
   makeFolder(copies);
   removeParts(copies);
-  const last = backUp(folder, path.join(copies, `${now.toISOString().slice(0, 10)}.zip`));
-  writeDurably(noted, String(last));
-  const days = listCopies(folder);
-  const kept = keptDays(days);
-  for (const day of days) if (!kept.includes(day)) rmSync(path.join(copies, `${day}.zip`), { force: true });
+  const day = now.toISOString().slice(0, 10);
+  const pictures = picturesOf(folder).length;
+  // of a copy that nothing is noted of it is not known that this one holds as much
+  const holdsLess = !noted || noted.seq > seq || noted.pictures > pictures;
+  if (holdsLess && existsSync(path.join(copies, `${day}.zip`))) hold(copies, day, noted?.seq ?? 0);
+  const last = backUp(folder, path.join(copies, `${day}.zip`));
+  writeDurably(file, JSON.stringify({ seq: last, pictures }));
+  const kept = keptDays(listCopies(folder));
+  for (const name of allCopies(folder)) if (!kept.includes(name.slice(0, 10))) rmSync(path.join(copies, name), { force: true });
   return true;
 }

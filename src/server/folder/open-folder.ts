@@ -15,7 +15,8 @@ import type { Database } from '@/data/sql';
 import { loadShippedDecks } from '../deck/load-shipped';
 import { sha256 } from '../sha256';
 import { replay } from './replay';
-import { FolderDamaged } from './trouble';
+import { allCopies } from '../archive/folder-copy';
+import { FolderDamaged, FolderEmptied } from './trouble';
 
 /** What was found and done when a folder was opened, to be told once. */
 export type Finding =
@@ -138,12 +139,28 @@ async function adopt(places: Places, options: Options): Promise<void> {
   sealDatabase(places.database, scanJournal(places.journal).last);
 }
 
+/** What is left of a folder that held something; undefined of one that is new. */
+function leftOf({ folder, pictures }: Places): string | undefined {
+  const [copy] = allCopies(folder);
+  if (copy) return `a copy of ${copy.slice(0, 10)}`;
+  if (existsSync(pictures) && readdirSync(pictures).length > 0) return 'a photograph';
+  return existsSync(path.join(folder, 'port')) ? 'the port of last time' : undefined;
+}
+
+/** Refuses a folder that held something and has nothing to open: an empty application would look as if all were well. */
+function mustNotBeEmptied(places: Places, scanned: Scanned): void {
+  if (scanned.last > 0 || existsSync(places.database)) return;
+  const left = leftOf(places);
+  if (left) throw new FolderEmptied(places.folder, left, allCopies(places.folder)[0]);
+}
+
 type Ready = { readonly scanned: Scanned; readonly findings: Finding[] };
 const nowOf = ({ now }: Options) => now?.() ?? new Date();
 
 /** Whether the journal has lines. A database without any is one from before, or its journal was lost: both ways it is all there is. */
 async function readyJournal(places: Places, state: SealState, options: Options): Promise<Ready> {
   const scanned = scanJournal(places.journal);
+  mustNotBeEmptied(places, scanned);
   const findings: Finding[] = scanned.torn ? [{ kind: 'torn', ...scanned.torn }] : [];
   if (state.kind === 'whole' && scanned.last < state.seq) {
     // the database is byte for byte as it was closed and knows more than the journal, which was lost or shortened
@@ -207,7 +224,7 @@ async function openTrusted(places: Places, scanned: Scanned, options: Options): 
  * Opens a data folder that this process has claimed. The journal is the truth; the database is what answers questions, and is opened as it
  * is only when it is byte for byte as it was closed. In every other case it is made anew from the journal, beside, and put in place whole.
  *
- * @throws JournalDamaged naming the line, FolderDamaged, FolderNewer, JournalNewer, DiskFull: nothing was changed then
+ * @throws JournalDamaged naming the line, FolderDamaged, FolderEmptied, FolderNewer, JournalNewer, DiskFull: nothing was changed then
  */
 export async function openFolder(folder: string, options: Options = {}): Promise<OpenedFolder> {
   const places = placesIn(folder);

@@ -24,6 +24,20 @@ export class FolderDamaged extends Error {
   }
 }
 
+/** A folder that held something, and whose journal and database are both gone. */
+export class FolderEmptied extends Error {
+  /** What says that there was something: "photographs", "a copy of 2026-11-26". */
+  readonly left: string;
+  /** The newest copy by its name; undefined where there is none. */
+  readonly copy: string | undefined;
+  constructor(folder: string, left: string, copy: string | undefined) {
+    super(`${folder} held something (${left} is left), and has neither a journal nor a database`);
+    this.name = 'FolderEmptied';
+    this.left = left;
+    this.copy = copy;
+  }
+}
+
 /** The demo was asked to use a folder that holds what no demo put there. */
 export class NotADemo extends Error {
   constructor(folder: string) {
@@ -41,6 +55,7 @@ type Ours = {
   readonly DiskFull: DiskFull;
   readonly JournalDamaged: JournalDamaged;
   readonly FolderDamaged: FolderDamaged;
+  readonly FolderEmptied: FolderEmptied;
   readonly JournalNewer: Error;
   readonly FolderNewer: Error;
   readonly NotEmpty: Error;
@@ -62,6 +77,12 @@ const OF_OURS: ByTag<Ours, [], string> = {
     `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left, and ${Math.round(KEPT_FREE / 1e6)} MB stay free. Nothing was changed. Make room on it, then try again.`,
   JournalDamaged: (e) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
   FolderDamaged: (e) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
+  FolderEmptied: (e) =>
+    `This data folder held something (${e.left} is left), and has neither a journal nor a database now. Nothing was changed. ${
+      e.copy
+        ? `Its newest copy is copies/${e.copy}: bin/restore FOLDER/copies/${e.copy} --data NEW-FOLDER, then bin/start --data NEW-FOLDER.`
+        : 'There is no copy in it: look for one of your own.'
+    } To begin with nothing, name another folder with --data.`,
   JournalNewer: () =>
     'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
   FolderNewer: () =>

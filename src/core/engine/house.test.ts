@@ -1,0 +1,95 @@
+import { deck as demo, paint } from '../../../tests/demo-paints';
+import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
+import { chroma, lrvOf } from '../colour/lab';
+import { GRID } from '../colour/grid';
+import type { Lab } from '../colour/types';
+import { describeRoom } from '@/core/derived/describe-room';
+import { DEFAULT_SCHOOLS } from '../judge/light-schools';
+import type { Wish } from '../judge/wish';
+import type { RoomKind } from '../room/use';
+import { house, type HouseAnswer, type HouseRoom } from './house';
+import { judgedDeck } from './judged-deck';
+import type { JudgedStay } from './judgement-protocol';
+import { toTheEnd } from './steps';
+import { surfaceStay } from './surface-stay';
+
+const paints = demo.colours.map((c) => paint(c.code));
+const labs = Float32Array.from(paints.flatMap(({ lab: { l, a, b } }) => [l, a, b]));
+const curves = new Float32Array(paints.length * GRID.count);
+paints.forEach(({ reflectance }, k) => curves.set(reflectance!, GRID.count * k));
+const deck = { ids: demo.colours.map((c) => c.code), makers: demo.colours.map(() => 'F'), strengths: [100], labs, curves };
+
+const thing = (name: string, lab: Lab): JudgedStay => ({
+  id: name,
+  name,
+  kind: 'fixed',
+  school: 'share',
+  components: [{ id: name, name, share: 1, lab }],
+});
+const of = (bearingDeg: number) =>
+  room({ bearingDeg, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
+function houseRoom(id: string, kind: RoomKind, bearingDeg: number, wish: Wish | null, ...things: JudgedStay[]): HouseRoom {
+  return {
+    id,
+    things,
+    room: {
+      day: {
+        room: describeRoom(of(bearingDeg)).description,
+        place: { latitude: 51.45, longitude: -2.59 },
+        date: '2026-09-23',
+        zone: 'Europe/London',
+      },
+      lookIn: { position: 'wall-2', lampsOn: false, scale: 1 },
+      usedFor: { use: 'all', skies: null },
+      kind,
+      schools: DEFAULT_SCHOOLS,
+      wish,
+    },
+  };
+}
+const ROOMS = [
+  houseRoom('hall', 'hall', 0, null, thing('Oak floor', { l: 55, a: 10, b: 25 })),
+  houseRoom('kitchen', 'kitchen', 90, 'lighter', thing('White tile', { l: 94, a: -0.5, b: 1 })),
+  houseRoom('dining', 'dining', 270, 'deeper', thing('Walnut floor', { l: 36, a: 8, b: 14 })),
+];
+const found = toTheEnd(house({ rooms: ROOMS }, deck)) as HouseAnswer;
+
+/** What the search says of a room. */
+const verdictsIn = ({ room: of_, things }: HouseRoom) => {
+  const judged = toTheEnd(judgedDeck(JSON.stringify(of_), of_, { stays: things.map(surfaceStay), deck }));
+  if (!judged.ok) throw new Error('no light');
+  return new Map(judged.advice.map((a, k) => [deck.ids[k]!, a?.verdict]));
+};
+
+test('every room is served, and by nothing that the search does not find to work there', () => {
+  expect(found.exact).toBe(true);
+  expect(found.without).toEqual([]);
+  for (const room_ of ROOMS) {
+    const verdicts = verdictsIn(room_);
+    const serving = found.fewest.filter((f) => f.rooms.includes(room_.id));
+    expect(serving.length).toBeGreaterThan(0);
+    const allowed = found.nearly.includes(room_.id) ? ['works', 'nearly'] : ['works'];
+    for (const { id } of [...serving, ...found.own.filter((o) => o.rooms.includes(room_.id))])
+      expect(allowed).toContain(verdicts.get(id));
+  }
+});
+
+test('its palette has roles, the deep one in a room to wind down in', () => {
+  const roles = new Map(found.palette.map((p) => [p.role, p]));
+  expect(lrvOf(roles.get('quiet')!.lab)).toBeGreaterThan(60);
+  expect(roles.get('deep')!.rooms).toContain('dining');
+  expect(chroma(roles.get('accent')!.lab)).toBeGreaterThan(20);
+});
+
+test('one white for all trim is a white, and says where it stands worst', () => {
+  const { trim } = found;
+  expect(lrvOf(trim!.lab)).toBeGreaterThanOrEqual(80);
+  expect(chroma(trim!.lab)).toBeLessThanOrEqual(6);
+  if (trim!.verdict === 'works') expect(trim!.roomId).toBeNull();
+  else expect(ROOMS.map((r) => r.id)).toContain(trim!.roomId);
+});
+
+test('a house of no rooms, and of one', () => {
+  expect(toTheEnd(house({ rooms: [] }, deck))).toMatchObject({ ok: true, fewest: [], palette: [], trim: null });
+  expect((toTheEnd(house({ rooms: ROOMS.slice(0, 1) }, deck)) as HouseAnswer).fewest).toHaveLength(1);
+});

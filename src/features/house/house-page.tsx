@@ -1,0 +1,138 @@
+'use client';
+
+import { useMemo } from 'react';
+import { Printer } from 'lucide-react';
+import { counted, listed } from '@/core/base/words';
+import type { DeckColour } from '@/core/derived/deck-colour';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import type { HouseAnswer, HouseTrim } from '@/core/engine/house';
+import { PALETTE_WORDS } from '@/core/house/palette';
+import { sayBeside } from '@/core/judge/reasons';
+import { Button } from '@/ui/button';
+import { FieldError } from '@/ui/field';
+import { EmptyState, StepTitle } from '@/ui/step-title';
+import { useDeck } from '../entry/deck-data';
+import { ShownSwitch } from '../light-client/in-light';
+import { latest } from '../light-client/light-worker';
+import { useHome, useVisit } from '../session/visit-context';
+import { VERDICT_WORDS } from '../words/verdict-words';
+import { HousePaintRow } from './house-paint-row';
+import { RoomStrip } from './room-strip';
+import { useHouse } from './use-house';
+
+type Told = {
+  readonly rooms: readonly RoomInLight[];
+  readonly answer: HouseAnswer;
+  readonly deck: ReadonlyMap<string, DeckColour>;
+};
+
+const namesOf = (rooms: readonly RoomInLight[], ids: readonly string[]) =>
+  listed(rooms.filter((r) => ids.includes(r.id)).map((r) => r.name));
+
+/** The fewest colours with which every room has one that works. */
+function OneThrough({ rooms, answer: { fewest, exact, without, nearly }, deck }: Told) {
+  return (
+    <section aria-label="One colour through the house">
+      <h2 className="text-lg font-semibold">
+        {fewest.length === 1 ? 'One colour serves every room' : `${counted(fewest.length, 'colour')} serve every room`}
+      </h2>
+      <p className="text-sm text-soft">
+        {exact ? 'No fewer do.' : 'Fewer may do: not every choice could be tried.'}
+        {nearly.length > 0 && ` In ${namesOf(rooms, nearly)} nothing works wholly: what nearly does counts there.`}
+        {without.length > 0 && ` In ${namesOf(rooms, without)} nothing works: look there first.`} Predicted.
+      </p>
+      {fewest.map((paint) => (
+        <HousePaintRow key={`${paint.id} ${paint.strength}`} {...{ paint, rooms, deck }} />
+      ))}
+    </section>
+  );
+}
+
+function sayTrim({ verdict, reason, beside, roomId }: HouseTrim, rooms: readonly RoomInLight[]): string {
+  if (verdict === 'works') return 'works in every room, predicted';
+  const where = rooms.find((r) => r.id === roomId)?.name ?? 'a room';
+  const why = reason && beside ? sayBeside(reason, beside) : 'does not sit well';
+  return `${VERDICT_WORDS[verdict].toLowerCase()} at its worst, predicted: ${why} in ${where}`;
+}
+
+/** One white for the trim of every room. */
+function TrimWhite({ rooms, answer: { trim }, deck }: Told) {
+  if (!trim || !deck.has(trim.id)) return null;
+  const paint = { ...trim, rooms: rooms.map((r) => r.id) };
+  return (
+    <section aria-label="One white for all trim" className="mt-6">
+      <h2 className="text-lg font-semibold">One white for all trim</h2>
+      <HousePaintRow {...{ paint, rooms, deck }} says={sayTrim(trim, rooms)} />
+    </section>
+  );
+}
+
+/** A light quiet colour, a deep one, a bridge, a sparing accent; each room's own proposal stands in its strip. */
+function Palette({ rooms, answer: { palette }, deck }: Told) {
+  return (
+    <section aria-label="A palette for the house" className="mt-6">
+      <h2 className="text-lg font-semibold">A palette for the house</h2>
+      {palette.map((paint) => {
+        const { name, says } = PALETTE_WORDS[paint.role];
+        return (
+          <HousePaintRow key={paint.role} {...{ paint, rooms, deck, says }} title={<p className="text-sm text-soft">{name}</p>} />
+        );
+      })}
+      <p className="mt-2 text-sm text-soft">
+        Walls only where a colour works in that room. The accent is on no wall: a few percent of what one sees, where the lamps
+        are.
+      </p>
+    </section>
+  );
+}
+
+/** The house as one: its rooms as strips at one hour, the fewest colours that serve it, its palette, one white for all trim. */
+export function HousePage() {
+  const home = useHome();
+  const { rooms } = useVisit();
+  const { answer, given, giveUp, again } = useHouse(rooms);
+  const found = latest(answer);
+  const { data } = useDeck();
+  const deck = useMemo(() => new Map((data ?? []).map((c) => [c.id, c])), [data]);
+  const ownOf = (roomId: string) => found?.own.find((o) => o.rooms.includes(roomId));
+  return (
+    <div className="p-5 max-sm:p-3 print:p-0">
+      <StepTitle title={`${home.label}: the house`} aside="rooms in walking order, each in its own light at the cursor">
+        <ShownSwitch />
+        <Button onClick={() => window.print()}>
+          <Printer aria-hidden size={18} /> Print
+        </Button>
+      </StepTitle>
+      <ul className="mb-6 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
+        {rooms.map((room) => (
+          <RoomStrip key={room.id} room={room} own={ownOf(room.id)} deck={deck} />
+        ))}
+      </ul>
+      {answer.state === 'failed' && <FieldError>{answer.says}</FieldError>}
+      {answer.state === 'computing' && !given && (
+        <p role="status" className="mb-4 flex items-center gap-3 text-soft">
+          Looking through the deck in the light of every room…
+          <progress className="h-3 w-40" value={answer.share} aria-label="The house" />
+          <Button onClick={giveUp}>Stop</Button>
+        </p>
+      )}
+      {given && !found && (
+        <p>
+          Given up. <Button onClick={again}>Look again</Button>
+        </p>
+      )}
+      {rooms.length === 1 && (
+        <EmptyState title="One room is no house yet">
+          Add rooms in the brief: then it is told which colours run through them.
+        </EmptyState>
+      )}
+      {found && data && rooms.length > 1 && (
+        <>
+          <OneThrough {...{ rooms, deck }} answer={found} />
+          <TrimWhite {...{ rooms, deck }} answer={found} />
+          <Palette {...{ rooms, deck }} answer={found} />
+        </>
+      )}
+    </div>
+  );
+}
