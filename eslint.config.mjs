@@ -14,6 +14,7 @@ const CORE = [
   'light',
   'appearance',
   'judge',
+  'eye',
   'companions',
   'plan',
   'record',

@@ -24,6 +24,7 @@ import { house } from './house';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
 import { piece } from './piece';
+import { practice } from './practice';
 import { rendering } from './rendering';
 import { scheme } from './scheme';
 import { shortlist } from './shortlist';
@@ -170,6 +171,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   companions,
   house,
   piece,
+  practice,
   scheme,
 };
 
