@@ -37,8 +37,7 @@ test('so few serve every room, and each works where it is said to', () => {
   for (const { id, rooms: where } of fewest)
     expect(all(where, (name) => rooms.find((r) => r.name === name)!.works.some((w) => w.id === id))).toBe(true);
   // no single colour of it can be left out
-  for (const one of fewest)
-    expect(all(one.rooms, (name) => fewest.some((f) => f !== one && f.rooms.includes(name)))).toBe(false);
+  for (const one of fewest) expect(all(one.rooms, (name) => fewest.some((f) => f !== one && f.rooms.includes(name)))).toBe(false);
 });
 
 test('the palette has a light quiet colour, a deep one, a bridge and a sparing accent, each where it works', () => {
@@ -52,7 +51,9 @@ test('the palette has a light quiet colour, a deep one, a bridge and a sparing a
   expect(chroma(accent!)).toBeGreaterThan(20);
   for (const { role, id, rooms: where } of palette.filter((p) => p.role !== 'accent'))
     for (const name of where)
-      expect({ role, name, works: rooms.find((r) => r.name === name)!.works.some((w) => w.id === id) }).toMatchObject({ works: true });
+      expect({ role, name, works: rooms.find((r) => r.name === name)!.works.some((w) => w.id === id) }).toMatchObject({
+        works: true,
+      });
   // deep colours suit rooms to wind down in
   expect(palette[1]!.rooms).toContain('Dining room');
 });

@@ -3,8 +3,7 @@ import type { Reflectance } from '@/core/colour/grid';
 import { GRID } from '@/core/colour/grid';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import { cam16, viewing } from '@/core/colour/cam16';
-import { SCENE } from '@/core/appearance/scene';
-import { illuminant, lightOfTemperature } from '@/core/colour/illuminant';
+import { illuminant } from '@/core/colour/illuminant';
 import { labFromXyz } from '@/core/colour/lab';
 import { integrationWeights } from '@/core/colour/observer';
 import { D65_10, lightReflectanceValue, tristimulus, whiteOf } from '@/core/colour/tristimulus';
@@ -13,16 +12,17 @@ import { undertone } from '@/core/colour/undertone';
 import { colourSchema, labTupleSchema, type ColourInput } from '@/core/colour/colour-schema';
 import { judgeSchema } from '@/core/judge/judge-request';
 import { labAsGiven, reflectanceOfColour } from '@/core/colour/given-colour';
-import { lightOnPair, relationInLight } from '@/core/judge/pair-in-light';
-import { relation, type Relation, type Stay } from '@/core/judge/relation';
+import type { Relation } from '@/core/judge/relation';
 import { sunPosition } from '@/core/light/sun';
 import { atStrength, isLighterThanBase, LIGHTER_THAN_BASE, sayStrength, STRENGTH_RANGE } from '@/core/paint/strength';
 import { rangeIn } from '@/core/colour/metamers';
 import { companions } from './companions';
 import { day } from './day';
+import { eye } from './eye';
 import { house } from './house';
 import { populationSchema, rangeOf } from './range';
 import { appearance, light } from './light';
+import { inDeck, inLight } from './judged-case';
 import { piece } from './piece';
 import { practice } from './practice';
 import { rendering } from './rendering';
@@ -98,27 +98,17 @@ function undertoneOf(request: Record<string, unknown>) {
   return { lean, hue: hueDeg, chroma, family, says, directions };
 }
 
-/** A colour given by its Lab, with the smoothest curve it may have. */
-const surfaceOf = (given: readonly [number, number, number]) => ({
-  lab: lab(given),
-  reflectance: reflectanceOfColour({ lab: [...given] }),
-});
-
 const numbersOf = ({ cost, link, components }: Relation) => ({ cost, link, components });
 
 /** `judge`: a pair as in the deck; with a `light`, as it stands there, with what that light does to both. */
 function judge(request: Record<string, unknown>) {
-  const { stays, candidate, light, school } = judgeSchema.parse(request);
+  const asked = judgeSchema.parse(request);
+  const { light } = asked;
   if (!light) {
-    const stay: Stay = { ...stays, components: stays.components.map((c) => ({ ...c, lab: lab(c.lab) })) };
-    const found = relation(stay, lab(candidate.lab), school);
+    const found = inDeck(asked);
     return { verdict: found.verdict, reasons: found.reasons, numbers: numbersOf(found) };
   }
-  const scene = { power: lightOfTemperature(light.cct), lux: light.lux ?? SCENE.deckLux };
-  const stay = { ...stays, school, components: stays.components.map((c) => ({ ...c, ...surfaceOf(c.lab) })) };
-  const surface = surfaceOf(candidate.lab);
-  const does = lightOnPair(stay, surface, scene);
-  const found = relationInLight(stay, surface, scene);
+  const { does, found } = inLight({ ...asked, light });
   if (!found) return { verdict: null, reasons: [], light: does, numbers: null };
   return { verdict: found.verdict, reasons: found.reasons, light: does, numbers: numbersOf(found) };
 }
@@ -169,6 +159,7 @@ export const OPERATIONS: Readonly<Record<string, (request: Record<string, unknow
   rendering,
   shortlist,
   companions,
+  eye,
   house,
   piece,
   practice,

@@ -1,0 +1,196 @@
+import { inverse, Matrix } from 'ml-matrix';
+import { ramp } from '../base/ramp';
+import { listed } from '../base/words';
+import { RELATION } from '../judge/model';
+import { REASONS, VERDICTS, type Reason, type Verdict } from '../judge/reasons';
+import { verdictOf, type Relation } from '../judge/relation';
+
+/** What one eye may mind more or less than most. */
+export const MINDED = ['pink', 'green', 'yellow', 'violet', 'strength', 'depth', 'closeness', 'dirt'] as const;
+export type Minded = (typeof MINDED)[number];
+const MINDED_WORDS: Readonly<Record<Minded, string>> = {
+  pink: 'pink',
+  green: 'green',
+  yellow: 'yellow',
+  violet: 'blue and violet',
+  strength: 'strength',
+  depth: 'depth',
+  closeness: 'what blends',
+  dirt: 'what looks dirty',
+};
+const OF_REASON: Readonly<Record<Reason, Minded>> = {
+  'too-pink': 'pink',
+  'too-green': 'green',
+  'too-yellow': 'yellow',
+  'too-violet': 'violet',
+  'too-strong': 'strength',
+  'too-weak': 'strength',
+  'too-dark': 'depth',
+  'too-light': 'depth',
+  'too-close': 'closeness',
+  'reads-dirty': 'dirt',
+  'dates-it': 'dirt',
+};
+
+/** What a reason is about. */
+export const mindedOf = (reason: Reason): Minded => OF_REASON[reason];
+
+/** A pair as the shipped model has it, with what an eye said of it. */
+export type Said = { readonly relation: Relation; readonly verdict: Verdict; readonly reason: Reason | null };
+/** By how much a conflict of a kind counts for an eye; 1 is as shipped. */
+export type Factor = { readonly factor: number; readonly low: number; readonly high: number };
+export type Minds = Readonly<Record<Minded, Factor>>;
+
+export const TUNING = {
+  /** How far eyes differ before anything is known: standard deviation of the logarithm of a factor. Own choice. */
+  spread: 0.3,
+  /** Cost over which a verdict turns from one to the next, and the share that is given beside the point. Own choices. */
+  turn: 0.2,
+  lapse: 0.08,
+  /** How clearly the strongest conflict is the one that is named, and the share of reasons given beside the point. Own choices. */
+  clear: 2,
+  reasonLapse: 0.1,
+  /** A factor is spoken of where its interval leaves 1 out, or where it is so far from it. */
+  toldFrom: 1.15,
+} as const;
+
+type Logs = readonly number[];
+const factorOf = (logs: Logs, reason: Reason): number => Math.exp(logs[MINDED.indexOf(OF_REASON[reason])]!);
+
+/**
+ * What a pair costs for an eye: the conflicts of each part scaled by how much it minds them. Kinds of conflict add up as squares in the model,
+ * so what is scaled is their root.
+ */
+function costFor({ components, cost }: Relation, logs: Logs): number {
+  const roots = components.map(({ conflicts }) => {
+    const plain = Math.sqrt(conflicts.reduce((s, c) => s + c.cost ** 2, 0));
+    const tuned = Math.sqrt(conflicts.reduce((s, c) => s + (factorOf(logs, c.reason) * c.cost) ** 2, 0));
+    return { plain, tuned };
+  });
+  const plain = Math.max(0, ...roots.map((r) => r.plain));
+  // the model bounds a cost here and there: what it makes of the plain conflicts is kept in proportion
+  return plain > 0 ? (cost / plain) * Math.max(...roots.map((r) => r.tuned)) : cost;
+}
+
+const logistic = (x: number) => 1 / (1 + Math.exp(-x));
+
+/** How likely a verdict is at a cost. */
+function chanceOf(verdict: Verdict, cost: number): number {
+  const over = (from: number) => logistic((cost - from) / TUNING.turn);
+  const [nearly, no] = [over(RELATION.nearlyFrom), over(RELATION.noFrom)];
+  const plain = { works: 1 - nearly, nearly: nearly - no, no }[verdict];
+  return TUNING.lapse / VERDICTS.length + (1 - TUNING.lapse) * plain;
+}
+
+/** How likely a reason is named, of the conflicts there are. */
+function chanceOfReason(reason: Reason, { components }: Relation, logs: Logs): number {
+  const costs = new Map<Reason, number>();
+  for (const { conflicts } of components)
+    for (const c of conflicts) costs.set(c.reason, Math.max(costs.get(c.reason) ?? 0, factorOf(logs, c.reason) * c.cost));
+  const weight = (r: Reason) => (costs.get(r) ?? 0) ** TUNING.clear;
+  const all = [...costs.keys()].reduce((s, r) => s + weight(r), 0);
+  return TUNING.reasonLapse / REASONS.length + (all > 0 ? ((1 - TUNING.reasonLapse) * weight(reason)) / all : 0);
+}
+
+/** Logarithm of how likely all that was said is, and the eye that said it. */
+function logPosterior(said: readonly Said[], logs: Logs): number {
+  const prior = logs.reduce((s, v) => s - (v / TUNING.spread) ** 2 / 2, 0);
+  return said.reduce((sum, { relation, verdict, reason }) => {
+    const ofVerdict = Math.log(chanceOf(verdict, costFor(relation, logs)));
+    const ofReason = reason && verdict !== 'works' ? Math.log(chanceOfReason(reason, relation, logs)) : 0;
+    return sum + ofVerdict + ofReason;
+  }, prior);
+}
+
+const STEP = 0.02;
+const moved = (logs: Logs, ...by: readonly (readonly [number, number])[]): number[] =>
+  logs.map((v, k) => v + by.reduce((s, [n, d]) => s + (n === k ? d : 0), 0));
+
+/** First and second derivatives, by differences. */
+function derivatives(of: (logs: Logs) => number, at: Logs) {
+  const here = of(at);
+  const size = at.length;
+  const gradient = at.map((_, k) => (of(moved(at, [k, STEP])) - of(moved(at, [k, -STEP]))) / (2 * STEP));
+  const hessian = Matrix.zeros(size, size);
+  for (let p = 0; p < size; p++)
+    for (let q = p; q < size; q++) {
+      const second =
+        p === q
+          ? (of(moved(at, [p, STEP])) - 2 * here + of(moved(at, [p, -STEP]))) / STEP ** 2
+          : (of(moved(at, [p, STEP], [q, STEP])) -
+              of(moved(at, [p, STEP], [q, -STEP])) -
+              of(moved(at, [p, -STEP], [q, STEP])) +
+              of(moved(at, [p, -STEP], [q, -STEP]))) /
+            (4 * STEP ** 2);
+      hessian.set(p, q, second);
+      hessian.set(q, p, second);
+    }
+  return { gradient, hessian };
+}
+
+/** Where a curve that falls off from a hump stands highest: uphill, halving the step where it overshoots. */
+function highest(of: (logs: Logs) => number): number[] {
+  let at: number[] = MINDED.map(() => 0);
+  let height = of(at);
+  for (let round = 0; round < 60; round++) {
+    const gradient = at.map((_, k) => (of(moved(at, [k, STEP])) - of(moved(at, [k, -STEP]))) / (2 * STEP));
+    let step = TUNING.spread ** 2;
+    let found: number[] | undefined;
+    for (let half = 0; half < 12 && !found; half++, step /= 2) {
+      const next = at.map((v, k) => Math.max(-1.6, Math.min(1.6, v + step * gradient[k]!)));
+      if (of(next) > height + 1e-9) found = next;
+    }
+    if (!found) return at;
+    at = found;
+    height = of(at);
+  }
+  return at;
+}
+
+/**
+ * How much an eye minds each kind of conflict, from what it said in the room: the likeliest factors around the shipped model, with the
+ * interval they lie in by 95 % (Laplace's approximation, MacKay 2003 ch. 27). Where little was said they stay near 1 and wide.
+ */
+export function mindsOf(said: readonly Said[]): Minds {
+  const of = (logs: Logs) => logPosterior(said, logs);
+  const at = highest(of);
+  const { hessian } = derivatives(of, at);
+  // what curves the other way there is known no better than before
+  const information = hessian.mul(-1).add(Matrix.eye(MINDED.length, MINDED.length).mul(1e-6));
+  const spreads = inverse(information).diagonal();
+  return Object.fromEntries(
+    MINDED.map((of_, k) => {
+      const variance = spreads[k]! > 0 ? Math.min(spreads[k]!, TUNING.spread ** 2) : TUNING.spread ** 2;
+      const away = 1.96 * Math.sqrt(variance);
+      return [of_, { factor: Math.exp(at[k]!), low: Math.exp(at[k]! - away), high: Math.exp(at[k]! + away) }];
+    }),
+  ) as Minds;
+}
+
+/** How far a factor is borne out, 0–1: not at all within one standard deviation of 1, wholly from two. */
+function borneOut({ factor, low, high }: Factor): number {
+  const spread = Math.log(high / low) / (2 * 1.96);
+  return spread > 0 ? ramp(Math.abs(Math.log(factor)) / spread, 1, 2) : 1;
+}
+
+/** The verdict of a pair for an eye: a factor counts as far as it is borne out, never faster than the evidence. */
+export const verdictFor = (relation: Relation, minds: Minds): Verdict =>
+  verdictOf(
+    costFor(
+      relation,
+      MINDED.map((of) => borneOut(minds[of]) * Math.log(minds[of].factor)),
+    ),
+  );
+
+/** "You mind green more than most, and what blends less." Where nothing can be told yet it says so. */
+export function sayMinds(minds: Minds): string {
+  const sure = MINDED.filter((of) => minds[of].low > 1 || minds[of].high < 1);
+  const told = sure.length > 0 ? sure : [];
+  const far = (of: Minded) => minds[of].factor >= TUNING.toldFrom || minds[of].factor <= 1 / TUNING.toldFrom;
+  const more = told.filter((of) => minds[of].factor > 1 && far(of)).map((of) => MINDED_WORDS[of]);
+  const less = told.filter((of) => minds[of].factor < 1 && far(of)).map((of) => MINDED_WORDS[of]);
+  if (more.length + less.length === 0) return 'So far you see as most do, or too little was said to tell.';
+  const parts = [more.length > 0 && `you mind ${listed(more)} more than most`, less.length > 0 && `${listed(less)} less`];
+  const says = parts.filter(Boolean).join(', and ');
+  return `${says.startsWith('you') ? says.replace('you', 'You') : `You mind ${says} than most`}.`;
+}
