@@ -28,7 +28,8 @@ const thing = (name: string, lab: Lab): JudgedStay => ({
 });
 const of = (bearingDeg: number) =>
   room({ bearingDeg, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
-function houseRoom(id: string, kind: RoomKind, bearingDeg: number, wish: Wish | null, ...things: JudgedStay[]): HouseRoom {
+type Of = { readonly id: string; readonly kind: RoomKind; readonly bearingDeg: number; readonly wish: Wish | null };
+function houseRoom({ id, kind, bearingDeg, wish }: Of, ...things: JudgedStay[]): HouseRoom {
   return {
     id,
     things,
@@ -48,9 +49,9 @@ function houseRoom(id: string, kind: RoomKind, bearingDeg: number, wish: Wish | 
   };
 }
 const ROOMS = [
-  houseRoom('hall', 'hall', 0, null, thing('Oak floor', { l: 55, a: 10, b: 25 })),
-  houseRoom('kitchen', 'kitchen', 90, 'lighter', thing('White tile', { l: 94, a: -0.5, b: 1 })),
-  houseRoom('dining', 'dining', 270, 'deeper', thing('Walnut floor', { l: 36, a: 8, b: 14 })),
+  houseRoom({ id: 'hall', kind: 'hall', bearingDeg: 0, wish: null }, thing('Oak floor', { l: 55, a: 10, b: 25 })),
+  houseRoom({ id: 'kitchen', kind: 'kitchen', bearingDeg: 90, wish: 'lighter' }, thing('White tile', { l: 94, a: -0.5, b: 1 })),
+  houseRoom({ id: 'dining', kind: 'dining', bearingDeg: 270, wish: 'deeper' }, thing('Walnut floor', { l: 36, a: 8, b: 14 })),
 ];
 const found = toTheEnd(house({ rooms: ROOMS }, deck)) as HouseAnswer;
 

@@ -58,8 +58,8 @@ type Logs = readonly number[];
 const factorOf = (logs: Logs, reason: Reason): number => Math.exp(logs[MINDED.indexOf(OF_REASON[reason])]!);
 
 /**
- * What a pair costs for an eye: the conflicts of each part scaled by how much it minds them. Kinds of conflict add up as squares in the model,
- * so what is scaled is their root.
+ * What a pair costs for an eye: the conflicts of each part scaled by how much it minds them. Kinds of conflict add up as squares in the
+ * model, so what is scaled is their root.
  */
 function costFor({ components, cost }: Relation, logs: Logs): number {
   const roots = components.map(({ conflicts }) => {
