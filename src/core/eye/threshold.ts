@@ -18,8 +18,8 @@ export type Measured = {
 
 /**
  * Adaptive measuring of a threshold with two alternatives: QUEST+ (Watson 2017), a Weibull function of ΔE00, its threshold, slope and
- * lapses unknown; the next level is the one after which the threshold is expected to be known best (Kontsevich & Tyler 1999; of it alone, Prins
- * 2013). Grids and stop are own choices.
+ * lapses unknown. The next level is the one after which the threshold is expected to be known best (Kontsevich & Tyler 1999; of it alone,
+ * Prins 2013). Grids and stop are own choices.
  */
 export const PRACTICE = {
   /** Right by chance, and at the threshold. */
