@@ -5,7 +5,7 @@ import { expect, test, type Page } from './server';
 const rooms = (page: Page) =>
   page
     .getByRole('navigation', { name: 'Rooms' })
-    .getByRole('link')
+    .locator('[data-progress]')
     .evaluateAll((all) => all.map((a) => a.querySelector('.font-semibold')!.textContent));
 const step = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name, exact: true });
