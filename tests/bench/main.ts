@@ -1,5 +1,6 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
 import { benchCompanions, benchJudge } from './judge';
+import { benchHouse, benchPiece, benchSchemes } from './schemes';
 import { benchJournal } from './journal';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
@@ -30,6 +31,9 @@ async function main(): Promise<void> {
   benchPaint();
   benchJudge();
   benchCompanions();
+  benchPiece();
+  benchSchemes();
+  benchHouse();
   benchPlan();
   await benchPapers();
   await benchJournal();
