@@ -70,15 +70,21 @@ const cloth = (lab: Lab, role: Role, why: string, answers = false): Option => ({
   answers,
 });
 
+type Near = { readonly colour: PaletteColour; readonly apart: number };
+const byApart = (p: Near, q: Near) =>
+  p.apart - q.apart || q.colour.strength - p.colour.strength || (p.colour.id < q.colour.id ? -1 : 1);
+/** So many times as many are looked at closely as are asked for: plain distance and ΔE00 differ in their order. Own choice. */
+const LOOKED_AT = 6;
+
 /** The colours of a palette nearest to one, the nearest first. */
-export function nearestPaints(
-  palette: readonly PaletteColour[],
-  lab: Lab,
-  most = 12,
-): { colour: PaletteColour; apart: number }[] {
+export function nearestPaints(palette: readonly PaletteColour[], lab: Lab, most = 12): Near[] {
+  const plain = Float64Array.from(palette, (c) => (c.lab.l - lab.l) ** 2 + (c.lab.a - lab.a) ** 2 + (c.lab.b - lab.b) ** 2);
+  const count = Math.min(palette.length, LOOKED_AT * most + 40);
+  const within = Float64Array.from(plain).sort()[count - 1] ?? 0;
   return palette
+    .filter((_, k) => plain[k]! <= within)
     .map((colour) => ({ colour, apart: deltaE00(colour.lab, lab) }))
-    .sort((p, q) => p.apart - q.apart || q.colour.strength - p.colour.strength || (p.colour.id < q.colour.id ? -1 : 1))
+    .sort(byApart)
     .slice(0, most);
 }
 
