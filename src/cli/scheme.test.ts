@@ -161,3 +161,40 @@ test('an empty room has schemes too', () => {
     expect(s.parts.reduce((sum, p) => sum + p.share, 0)).toBeCloseTo(1, 9);
   }
 });
+
+describe('trade cases (common practice, no source)', () => {
+  const sofa = { name: 'Grey sofa', kind: 'furnishing', components: [{ name: 'cloth', share: 1, lab: [52, 0, 0.5] }] };
+  const oak = roomOf('o7').stays[0]!;
+
+  test('a grey sofa: the walls that share are warm, and not yellow', () => {
+    const [shared] = ask('o7', { stays: [oak, sofa], wish: 'warmer', kinds: ['shared'] });
+    const walls = lab(partOf(shared!, 'walls')!.lab);
+    expect(walls.b + walls.a / 2).toBeGreaterThan(2);
+    expect(walls.b).toBeLessThan(16);
+    expect(shared!.weakest!.verdict).not.toBe('no');
+  });
+
+  test('a yellowish soft white beside taupe sits badly: its trim is a cleaner one', () => {
+    const taupe = deck
+      .map((c) => ({ id: c.id, lab: lab(c.lab) }))
+      .sort((p, q) => deltaE00(p.lab, lab([66, 5, 8])) - deltaE00(q.lab, lab([66, 5, 8])))[0]!;
+    const [shared] = ask('o7', { stays: [oak], wall: { id: taupe.id }, kinds: ['shared'] });
+    expect(partOf(shared!, 'trim')!.lab[2]).toBeLessThan(7);
+    expect(partOf(shared!, 'trim')!.lrv).toBeGreaterThan(74);
+  });
+
+  test('strong accents sparingly: a few percent of what one sees, never four walls unless it is wished for', () => {
+    for (const id of ['o1', 'o7'])
+      for (const s of ask(id, { kinds: ['shared', 'answered', 'tonal'] })) {
+        expect(chroma(lab(partOf(s, 'walls')!.lab))).toBeLessThan(30);
+        expect(partOf(s, 'accent')?.share ?? 0).toBeLessThan(0.06);
+      }
+  });
+
+  test('what the walls do not take of a piece is elsewhere in the room: trim, curtains, cushions, accent', () => {
+    const [minor] = ask('o7', { stays: [], piece: PIECE, kinds: ['minor'] });
+    const others = minor!.parts.filter((p) => p.part !== 'walls').map((p) => lab(p.lab));
+    const used = PIECE.colours.filter((c) => others.some((o) => deltaE00(o, lab(c.lab)) < 8));
+    expect(used.length).toBeGreaterThanOrEqual(2);
+  });
+});

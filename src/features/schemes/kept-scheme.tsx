@@ -124,7 +124,7 @@ export function KeptScheme({ room, scheme, deck, piece, onAnew }: Props) {
               <summary className="flex min-h-11 cursor-pointer items-center text-[0.9375rem] underline underline-offset-4">
                 Its colours{scheme.things.length > 0 && `, and ${counted(scheme.things.length, 'thing')} of its own`}
               </summary>
-              <PartList name={scheme.id} parts={judged.parts} deck={deck} locked={scheme.locked} onLock={lock} />
+              <PartList room={room} name={scheme.id} parts={judged.parts} deck={deck} locked={scheme.locked} onLock={lock} />
               {weak.length > 0 && (
                 <ul aria-label="Weakest links" className="mt-2 text-sm">
                   {weak.map((l) => (

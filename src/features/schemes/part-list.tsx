@@ -4,14 +4,19 @@ import { Lock, LockOpen } from 'lucide-react';
 import { percent, upperFirst } from '@/core/base/words';
 import { lrvOf } from '@/core/colour/lab';
 import type { DeckColour } from '@/core/derived/deck-colour';
+import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import { surfacesOfPart } from '@/core/scheme/of-room';
 import { SCHEME_PART_WORDS, type ProposedPart, type SchemePart } from '@/core/scheme/parts';
+import { sayArea } from '@/core/units/area';
 import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { usePaint } from '../light-client/in-light';
+import { useHome } from '../session/visit-context';
 import { sayColour } from '../words/say-colour';
 import { partSwatch } from './use-schemes';
 
 type Props = {
+  readonly room: RoomInLight;
   readonly name: string;
   readonly parts: readonly ProposedPart[];
   readonly deck: ReadonlyMap<string, DeckColour>;
@@ -26,9 +31,20 @@ export const namePart = ({ id, strength, lab }: ProposedPart, deck: ReadonlyMap<
   return colour ? `${colour.name} ${strength} %` : sayColour(lab).split(',')[0]!;
 };
 
+/** "12.4 m²" of what is painted in a part; nothing of cloth. */
+function useAreas(room: RoomInLight, parts: readonly ProposedPart[]): (part: SchemePart) => string {
+  const { units } = useHome();
+  const has = parts.map((p) => p.part);
+  return (part) => {
+    const m2 = surfacesOfPart(room, part, has).reduce((sum, s) => sum + s.areaM2, 0);
+    return m2 > 0 ? ` · ${sayArea(m2, units)}` : '';
+  };
+}
+
 /** Every part of a scheme with its colour, its share and what speaks for it. */
-export function PartList({ name, parts, deck, locked, onLock }: Props) {
+export function PartList({ room, name, parts, deck, locked, onLock }: Props) {
   const paint = usePaint();
+  const areaOf = useAreas(room, parts);
   return (
     <ul className="grid gap-1">
       {parts.map((p, k) => {
@@ -44,6 +60,7 @@ export function PartList({ name, parts, deck, locked, onLock }: Props) {
               <p>
                 <span className="text-soft">{upperFirst(SCHEME_PART_WORDS[p.part])}</span>{' '}
                 <b className="font-semibold">{namePart(p, deck)}</b> · LRV {Math.round(lrvOf(p.lab))} · {percent(p.share)}
+                {areaOf(p.part)}
               </p>
               <p className="text-soft">{p.id === null ? `to look for: ${p.why}` : p.why}</p>
             </div>

@@ -57,7 +57,7 @@ export function ProposalCard({ room, proposal, stays, piece, deck, onKeep }: Pro
           <summary className="flex min-h-11 cursor-pointer items-center text-[0.9375rem] underline underline-offset-4">
             Its {parts.length} colours, {links.length - weak.length} of {links.length} links work
           </summary>
-          <PartList name={kind} parts={parts} deck={deck} />
+          <PartList room={room} name={kind} parts={parts} deck={deck} />
           {weak.length > 0 && (
             <ul aria-label="What does not wholly work" className="mt-2 text-sm">
               {weak.map((l) => (

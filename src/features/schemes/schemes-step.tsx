@@ -29,6 +29,7 @@ import { TonalLadder } from './tonal-ladder';
 import { useKeep } from './use-keep';
 import {
   asKept,
+  decidedParts,
   keptParts,
   REPAINTED,
   stayingBeside,
@@ -38,11 +39,12 @@ import {
   type Repainted,
 } from './use-schemes';
 
-type From = 'room' | 'colour' | 'piece';
+type From = 'room' | 'colour' | 'piece' | 'decided';
 const KINDS: Readonly<Record<From, readonly SchemeKind[]>> = {
   room: ['shared', 'answered', 'tonal'],
   colour: ['shared', 'answered', 'tonal'],
   piece: ['largest', 'minor', 'tonal'],
+  decided: ['shared', 'answered', 'tonal'],
 };
 const REPAINT_WORDS: Readonly<Record<Repainted, string>> = { trim: 'the trim', ceiling: 'the ceiling', door: 'the doors' };
 
@@ -56,15 +58,20 @@ function useBegun(room: RoomInLight) {
   const [anew, setAnew] = useState<Scheme>();
   const piece = pieces.find((p) => p.id === pieceId) ?? pieces[0];
   const colour = room.candidates.find((c) => c.id === colourId) ?? room.candidates[0];
-  const shown: From = (from === 'piece' && !piece) || (from === 'colour' && !colour) ? 'room' : from;
+  const decided = useMemo(() => decidedParts(room), [room]);
+  const cannot = { piece: !piece, colour: !colour, decided: decided.length === 0, room: false }[from];
+  const shown: From = cannot ? 'room' : from;
   const begun = useMemo((): Begun => {
     const locked = anew ? keptParts(room, anew).filter((k) => anew.locked.includes(k.part)) : [];
     if (anew) return { kinds: [anew.kind ?? 'shared'], kept: locked, piece, repainted };
-    const kept = shown === 'colour' && colour ? [{ part: 'walls' as const, ...asKept(colour) }] : [];
-    return { kinds: KINDS[shown], kept, piece: shown === 'piece' ? piece : undefined, repainted };
-  }, [anew, room, shown, piece, colour, repainted]);
+    const ofColour = colour ? [{ part: 'walls' as const, ...asKept(colour) }] : [];
+    const kept = { colour: ofColour, decided, piece: [], room: [] }[shown];
+    const painted = shown === 'decided' ? REPAINTED.filter((part) => decided.some((d) => d.part === part)) : [];
+    const over = [...new Set([...repainted, ...painted])];
+    return { kinds: KINDS[shown], kept, piece: shown === 'piece' ? piece : undefined, repainted: over };
+  }, [anew, room, shown, piece, colour, decided, repainted]);
   return {
-    ...{ from: shown, pieces, piece, colour, repainted, begun, anew },
+    ...{ from: shown, pieces, piece, colour, decided, repainted, begun, anew },
     setFrom: (next: From) => {
       setAnew(undefined);
       setFrom(next);
@@ -78,7 +85,7 @@ const select = 'min-h-11 max-w-72 border border-line-strong bg-raised px-2 text-
 
 /** What it begins from, and what is painted although it was recorded as staying. */
 function Beginning({ room, state }: { readonly room: RoomInLight; readonly state: BegunState }) {
-  const { from, pieces, piece, colour, repainted, setFrom, setPieceId, setColourId, setRepainted } = state;
+  const { from, pieces, piece, colour, decided, repainted, setFrom, setPieceId, setColourId, setRepainted } = state;
   const [adding, setAdding] = useState(false);
   const staying = REPAINTED.filter((part) => room.stays.some((s) => thingOf(s) === part));
   return (
@@ -90,6 +97,7 @@ function Beginning({ room, state }: { readonly room: RoomInLight; readonly state
         options={[
           { value: 'piece', label: 'from a piece', disabled: pieces.length === 0 },
           { value: 'colour', label: 'from a colour', disabled: room.candidates.length === 0 },
+          { value: 'decided', label: 'from what is decided', disabled: decided.length === 0 },
           { value: 'room', label: 'from the room' },
         ]}
       />
@@ -154,10 +162,10 @@ type FoundProps = {
 };
 
 /** The proposals beside each other, at one cursor, with where each colour of the piece goes. */
-function Found({ room, state: { from, piece, repainted, anew, setAnew }, answer: { proposals, nearest }, deck }: FoundProps) {
+function Found({ room, state: { from, piece, begun, anew, setAnew }, answer: { proposals, nearest }, deck }: FoundProps) {
   const { keep } = useKeep(room, deck);
   const swatches = useMemo(() => proposals.flatMap((p) => swatchesOfProposal(p.kind, p)), [proposals]);
-  const stays = useMemo(() => stayingBeside(room, undefined, repainted), [room, repainted]);
+  const stays = useMemo(() => stayingBeside(room, undefined, begun.repainted), [room, begun.repainted]);
   const shown: RecordedStay | undefined = from === 'piece' ? piece : undefined;
   const tonal = proposals.find((p) => p.kind === 'tonal');
   return (
@@ -245,6 +253,7 @@ export function SchemesStep({ roomId }: { readonly roomId: string }) {
     piece: `begun from ${piece?.name}`,
     colour: `begun from ${colour?.name} ${colour?.strength} %`,
     room: 'begun from what works here',
+    decided: 'begun from what is decided',
   }[from];
   return (
     <InLight roomId={roomId}>

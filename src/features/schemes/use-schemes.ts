@@ -3,12 +3,14 @@
 import { useMemo } from 'react';
 import type { NoAnswer, Swatch } from '@/core/engine/light-protocol';
 import { withoutLights } from '@/core/engine/lit-room';
-import { judgedThings } from '@/core/engine/judged-things';
+import { coloursOf, judgedThings } from '@/core/engine/judged-things';
 import type { KeptPart, SchemeStay } from '@/core/engine/scheme-walls';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
 import { colourSwatch } from '@/core/engine/swatches';
+import { decidedRoom } from '@/core/derived/decided';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import type { Candidate } from '@/core/record/candidate';
+import type { SurfaceKind } from '@/core/record/paintwork';
 import { partsOfScheme, type Scheme, type SchemeKind, type SchemePart, type SchemeThing } from '@/core/record/scheme';
 import type { RecordedStay } from '@/core/record/stay';
 import { thingOf, type Thing } from '@/core/record/thing';
@@ -93,6 +95,24 @@ export const asKept = ({ deckColourId, strength, lab, spectrum }: Candidate): Om
   lab,
   spectrum,
 });
+
+/** Parts as the kinds of surfaces they are painted on. */
+const OF_KIND: Readonly<Partial<Record<SurfaceKind, SchemePart>>> = {
+  wall: 'walls',
+  trim: 'trim',
+  ceiling: 'ceiling',
+  door: 'door',
+};
+
+/** What is decided in a room, as parts of a scheme: of each kind of surface the colour with most of it; none while the walls are open. */
+export function decidedParts(room: RoomInLight): KeptPart[] {
+  const decided = decidedRoom(room);
+  const parts = Object.entries(OF_KIND).flatMap(([kind, part]): KeptPart[] => {
+    const [most] = coloursOf(decided, kind as SurfaceKind);
+    return most ? [{ part, ...asKept(most.candidate) }] : [];
+  });
+  return parts.some((p) => p.part === 'walls') ? parts : [];
+}
 
 /** What a scheme paints that was recorded as staying. */
 const paintedBy = (scheme: Scheme): Repainted[] => {
