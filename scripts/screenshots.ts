@@ -45,11 +45,10 @@ const SHOTS: readonly Shot[] = [
   { name: 'stays', ...room('Sitting room', 'Stays') },
   { name: 'deck', ...room('Sitting room', 'Deck', chosenColour) },
   {
-    name: 'sheet',
-    ...room('Sitting room', 'Deck', async (page) => {
-      await chosenColour(page);
-      await button(page, /sheet/i).first().click();
-      await page.getByRole('dialog').waitFor();
+    name: 'house',
+    ...room('Sitting room', 'Brief', async (page) => {
+      await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'The house' }).click();
+      await page.locator('[data-paint]').first().waitFor({ timeout: 120_000 });
     }),
   },
   {

@@ -83,6 +83,14 @@ type BegunState = ReturnType<typeof useBegun>;
 
 const select = 'min-h-11 max-w-72 border border-line-strong bg-raised px-2 text-[0.9375rem]';
 
+/** "from a piece"; on a phone, where four stand side by side, "piece". */
+const Begin = ({ from, children }: { readonly from: string; readonly children: string }) => (
+  <span>
+    <span className="max-sm:sr-only">{from} </span>
+    {children}
+  </span>
+);
+
 /** What it begins from, and what is painted although it was recorded as staying. */
 function Beginning({ room, state }: { readonly room: RoomInLight; readonly state: BegunState }) {
   const { from, pieces, piece, colour, decided, repainted, setFrom, setPieceId, setColourId, setRepainted } = state;
@@ -95,10 +103,10 @@ function Beginning({ room, state }: { readonly room: RoomInLight; readonly state
         value={from}
         onChange={setFrom}
         options={[
-          { value: 'piece', label: 'from a piece', disabled: pieces.length === 0 },
-          { value: 'colour', label: 'from a colour', disabled: room.candidates.length === 0 },
-          { value: 'decided', label: 'from what is decided', disabled: decided.length === 0 },
-          { value: 'room', label: 'from the room' },
+          { value: 'piece', label: <Begin from="from a">piece</Begin>, disabled: pieces.length === 0 },
+          { value: 'colour', label: <Begin from="from a">colour</Begin>, disabled: room.candidates.length === 0 },
+          { value: 'decided', label: <Begin from="from what is">decided</Begin>, disabled: decided.length === 0 },
+          { value: 'room', label: <Begin from="from the">room</Begin> },
         ]}
       />
       {from === 'piece' && pieces.length > 1 && (
