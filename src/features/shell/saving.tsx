@@ -1,18 +1,24 @@
 'use client';
 
 import { useEffect } from 'react';
+import { useLive } from '@/ui/use-live';
 import { useDrafts } from '../session/use-drafts';
 import { usePausedCount } from '../session/use-pauses';
 import { useSessionState } from '../session/use-session';
 import { VisitLink } from '../session/where';
 
-const WORDS = { saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
+/**
+ * Before the page runs nobody has looked whether this browser holds something that waits: nothing is claimed then, its room is
+ * kept. */
+const WORDS = { asking: 'All saved', saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
 
 /** Whether everything said and typed has been saved; what has not, with the way to it. */
 export function SavingState() {
   const { saving: sending, unsaved } = useSessionState();
   const paused = usePausedCount();
-  const saving = sending === 'saved' && paused > 0 ? 'saving' : sending;
+  const live = useLive();
+  const known = sending === 'saved' && paused > 0 ? 'saving' : sending;
+  const saving = live ? known : 'asking';
   const drafts = [...useDrafts().values()];
   const typed = drafts.length;
   useEffect(() => {
@@ -27,7 +33,7 @@ export function SavingState() {
       role="status"
       data-saving={first ? 'typed' : saving}
       data-unsaved={unsaved.size + typed + paused}
-      className="max-w-44 px-3 text-sm leading-tight text-soft max-lg:data-[saving=saved]:hidden max-lg:data-[saving=saving]:hidden"
+      className="max-w-44 px-3 text-sm leading-tight text-soft data-[saving=asking]:invisible max-lg:data-[saving=asking]:hidden max-lg:data-[saving=saved]:hidden max-lg:data-[saving=saving]:hidden"
     >
       {first ? (
         <VisitLink
