@@ -13,7 +13,8 @@ import { rounded, type Piece } from './use-piece';
 
 /** The colours that were found: renamed, joined, parted, taken out. */
 export function PieceColours({ piece: { found, setColours } }: { readonly piece: Piece }) {
-  const { colours } = found;
+  // what is looked for anew replaces these: nothing that is typed meanwhile may be lost
+  const { colours, busy } = found;
   const [joining, setJoining] = useState<string>();
   const rename = (id: string, name: string) => setColours(colours.map((c) => (c.id === id ? { ...c, name } : c)));
   const join = (id: string) => {
@@ -43,6 +44,7 @@ export function PieceColours({ piece: { found, setColours } }: { readonly piece:
           <input
             aria-label={`Name of the colour ${c.name}`}
             className="min-h-11 min-w-0 border border-line-strong bg-raised px-2"
+            disabled={busy}
             value={c.name}
             maxLength={80}
             onChange={(e) => rename(c.id, e.target.value)}
