@@ -1,6 +1,21 @@
 import { expect, type Page } from '@playwright/test';
 import { roomRecordSchema, type RoomRecordFile } from '@/core/formats/room-record';
 
+/** The steps as they are called, in the order of the work. */
+export const STEP_NAMES = [
+  'Brief',
+  'Light',
+  'Stays',
+  'Deck',
+  'Bench',
+  'Record',
+  'Schemes',
+  'Looks',
+  'Samples',
+  'Decide',
+  'Hand over',
+] as const;
+
 /** Opens a room of the made-up visit at a step and waits until the page runs. */
 export async function openRoom(page: Page, url: string, room: string, step: string): Promise<void> {
   await page.goto(`${url}/visits`);

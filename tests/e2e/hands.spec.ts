@@ -1,20 +1,6 @@
-import { allSaved, live, openRoom, toStep } from './demo';
+import { allSaved, live, openRoom, STEP_NAMES, toStep } from './demo';
 import { textOfPdf } from './pdf-text';
 import { expect, test, type Page } from './server';
-
-const STEPS = [
-  'Brief',
-  'Light',
-  'Stays',
-  'Deck',
-  'Bench',
-  'Record',
-  'Schemes',
-  'Looks',
-  'Samples',
-  'Decide',
-  'Hand over',
-] as const;
 
 /** What a visit in feet must not say: metres, litres, millilitres, square metres, a clock of 24 hours, British words. */
 const METRIC =
@@ -96,7 +82,7 @@ test.describe('in feet in Santa Fe', () => {
       .click();
     await allSaved(page);
     const left: string[] = [];
-    for (const step of STEPS) {
+    for (const step of STEP_NAMES) {
       await toStep(page, step);
       await expect(page.getByText(/^(?:computing|planning)/i)).toHaveCount(0, { timeout: 60_000 });
       left.push(...(await metricWords(page)).map((line) => `${step}: ${line}`));
@@ -262,7 +248,7 @@ for (const [name, size, keeps] of [
     const page = await context.newPage();
     await openRoom(page, demo.url, 'Sitting room', 'Brief');
     const wrong: string[] = [];
-    for (const step of STEPS) {
+    for (const step of STEP_NAMES) {
       await toStep(page, step);
       await expect(page.locator('main h1').first()).toBeVisible();
       const room = await page.locator('main').evaluate((e) => e.clientHeight);

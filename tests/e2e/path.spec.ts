@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { roomRecordSchema } from '@/core/formats/room-record';
-import { saidBy } from './demo';
+import { saidBy, STEP_NAMES } from './demo';
 import { seriousFindings } from './axe';
 import { keyboard, touch, type Hand } from './hand';
 import { expect, test, type Page } from './server';
@@ -167,19 +167,7 @@ const later = (page: Page, clock: string, then: () => Promise<unknown>) => async
 
 /** No step of a visit begun from nothing has a serious finding. */
 async function lookThrough(page: Page) {
-  for (const name of [
-    'Brief',
-    'Light',
-    'Stays',
-    'Deck',
-    'Bench',
-    'Record',
-    'Schemes',
-    'Looks',
-    'Samples',
-    'Decide',
-    'Hand over',
-  ]) {
+  for (const name of STEP_NAMES) {
     await step(page, name).click();
     await expect(step(page, name)).toHaveAttribute('aria-current', 'step');
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

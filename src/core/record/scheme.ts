@@ -52,17 +52,14 @@ export const schemeSchema = z.strictObject({
 });
 export type Scheme = Readonly<z.infer<typeof schemeSchema>>;
 
-/** A part of a scheme with what fills it. */
-export type PartOfScheme = FurtherPart;
-
 /** Every part of a scheme that has a colour, walls first. */
 export function partsOfScheme({
   wallId,
   trimId,
   accentIds,
   parts,
-}: Pick<Scheme, 'wallId' | 'trimId' | 'accentIds' | 'parts'>): readonly PartOfScheme[] {
-  const paint = (part: SchemePart, candidateId: string | null): PartOfScheme[] =>
+}: Pick<Scheme, 'wallId' | 'trimId' | 'accentIds' | 'parts'>): readonly FurtherPart[] {
+  const paint = (part: SchemePart, candidateId: string | null): FurtherPart[] =>
     candidateId === null ? [] : [{ part, candidateId, lab: null }];
   const all = [...paint('walls', wallId), ...paint('trim', trimId), ...accentIds.flatMap((id) => paint('accent', id)), ...parts];
   return all.sort((p, q) => SCHEME_PARTS.indexOf(p.part) - SCHEME_PARTS.indexOf(q.part));

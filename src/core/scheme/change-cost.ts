@@ -32,7 +32,7 @@ export function changeCost(thing: Thing, heightM: number): { readonly cost: Chan
   return { cost, how };
 }
 
-/** Whether what was said must not change names a thing: every word of its name of three letters and more, or what it is. */
+/** Whether what was said must not change names a thing: every word of three letters and more of its name, or of what it is. */
 export function isRuledOut(mustNotChange: string, names: readonly string[]): boolean {
   const said = mustNotChange.toLowerCase();
   return names.some((name) => {
@@ -40,6 +40,6 @@ export function isRuledOut(mustNotChange: string, names: readonly string[]): boo
       .toLowerCase()
       .split(/\P{L}+/u)
       .filter((w) => w.length >= 3);
-    return words.length > 0 && words.some((w) => said.includes(w));
+    return words.length > 0 && words.every((w) => said.includes(w));
   });
 }

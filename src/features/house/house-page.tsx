@@ -12,6 +12,7 @@ import { Button } from '@/ui/button';
 import { FieldError } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useDeck } from '../entry/deck-data';
+import { DeckTrouble } from '../entry/deck-trouble';
 import { ShownSwitch } from '../light-client/in-light';
 import { latest } from '../light-client/light-worker';
 import { useHome, useVisit } from '../session/visit-context';
@@ -108,6 +109,7 @@ export function HousePage() {
           <RoomStrip key={room.id} room={room} own={ownOf(room.id)} deck={deck} />
         ))}
       </ul>
+      <DeckTrouble />
       {answer.state === 'failed' && <FieldError>{answer.says}</FieldError>}
       {answer.state === 'computing' && !given && (
         <p role="status" className="mb-4 flex items-center gap-3 text-soft">

@@ -10,7 +10,7 @@ import type { Frame } from '@/core/scheme/picture';
 import { Button, buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { FieldError, TextField } from '@/ui/field';
-import { preparePicture } from '../session/prepare-picture';
+import { preparePicture, type Prepared } from '../session/prepare-picture';
 import { useVisitWrite } from '../session/visit-context';
 import { sayRefusal } from '../words/words';
 import { PieceColours } from './piece-colours';
@@ -42,8 +42,9 @@ async function cut(src: string, frame: Frame | null): Promise<Blob | null> {
 
 function ChoosePicture({ photos, piece }: { readonly photos: readonly Photo[]; readonly piece: Piece }) {
   const fromRoom = async (photo: Photo) => {
-    const response = await fetch(`/api/pictures/${photo.picture}`);
+    const response = await fetch(`/api/pictures/${photo.picture}`).catch(() => ({ ok: false }) as const);
     if (response.ok) piece.take(await response.blob());
+    else toast.error('That photograph could not be read: Elm Swatch does not answer just now.');
   };
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -97,9 +98,17 @@ function PictureColumn({ piece }: { readonly piece: Piece }) {
 /** Keeps a piece as a thing of the room, its picture with it. Answers its id; undefined where it is refused, which is told. */
 function useKeepPiece(room: RoomInLight) {
   const write = useVisitWrite();
+  /** A picture is kept as long as a photograph names it; null where it is not. */
+  const keepPicture = async ({ picture, width, height }: Extract<Prepared, { ok: true }>): Promise<string | null> => {
+    const photo = { name: 'photo.add', roomId: room.id, picture, width, height, settings: 'unknown' } as const;
+    const result = await write(photo, { answers: true }).result;
+    return result.ok ? picture : null;
+  };
   return async ({ src, frame, found }: Piece, kind: Kind, called: string): Promise<string | undefined> => {
     const blob = await cut(src!, frame).catch(() => null);
     const kept = blob && (await preparePicture(new File([blob], 'piece.jpg', { type: 'image/jpeg' })));
+    const picture = kept?.ok ? await keepPicture(kept) : null;
+    if (picture === null) toast('Its colours are kept, the picture itself could not be.');
     const stayId = v7();
     const stay: WriteOf<'stay.save'> = {
       name: 'stay.save',
@@ -112,15 +121,9 @@ function useKeepPiece(room: RoomInLight) {
       school: 'share',
       lies: null,
       cover: 1,
-      picture: kept?.ok ? kept.picture : null,
+      picture,
       components: [...found.colours].sort((p, q) => q.share - p.share),
     };
-    // a picture is kept as long as a photograph names it
-    if (kept?.ok) {
-      const { picture, width, height } = kept;
-      const photo = { name: 'photo.add', roomId: room.id, picture, width, height, settings: 'unknown' } as const;
-      await write(photo, { answers: true }).result;
-    }
     const result = await write(stay, { answers: true }).result;
     if (!result.ok) toast.error(sayRefusal(result));
     return result.ok ? stayId : undefined;

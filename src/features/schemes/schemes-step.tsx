@@ -16,6 +16,7 @@ import { Dialog } from '@/ui/dialog';
 import { FieldError } from '@/ui/field';
 import { EmptyState, StepTitle } from '@/ui/step-title';
 import { useDeck } from '../entry/deck-data';
+import { DeckTrouble } from '../entry/deck-trouble';
 import { AlsoInLight, InLight, ShownSwitch } from '../light-client/in-light';
 import { latest } from '../light-client/light-worker';
 import { useRoom } from '../session/visit-context';
@@ -273,6 +274,7 @@ export function SchemesStep({ roomId }: { readonly roomId: string }) {
           </Button>
         </StepTitle>
         <Beginning {...{ room, state }} />
+        <DeckTrouble />
         {asked.state === 'failed' && <FieldError>{asked.says}</FieldError>}
         {asked.state === 'computing' && !given && (
           <p role="status" className="mb-3 flex items-center gap-3 text-soft">

@@ -7,9 +7,7 @@ import { usePausedCount } from '../session/use-pauses';
 import { useSessionState } from '../session/use-session';
 import { VisitLink } from '../session/where';
 
-/**
- * Before the page runs nobody has looked whether this browser holds something that waits: nothing is claimed then, its room is
- * kept. */
+/** Before the page runs nobody has looked whether something waits in this browser: nothing is claimed then, and its room is kept. */
 const WORDS = { asking: 'All saved', saved: 'All saved', saving: 'Saving…', waiting: 'Not saved yet: trying again' } as const;
 
 /** Whether everything said and typed has been saved; what has not, with the way to it. */
