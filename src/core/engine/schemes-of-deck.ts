@@ -1,3 +1,4 @@
+import type { Lab } from '../colour/types';
 import type { DeckCurves } from '../formats/deck-curves';
 import type { Proposal } from '../scheme/parts';
 import { lightsOrDeck, type AdvisedRoom } from './advised-room';
@@ -19,7 +20,7 @@ export type SchemesRequest = {
   readonly asked: SchemesAsked;
 };
 /** A colour of the deck at a strength, and how far it is from one of the piece, ΔE00. */
-export type NearPaint = { readonly id: string; readonly strength: number; readonly apart: number };
+export type NearPaint = { readonly id: string; readonly strength: number; readonly lab: Lab; readonly apart: number };
 export type SchemesAnswer = {
   readonly ok: true;
   readonly proposals: readonly Proposal[];
@@ -49,7 +50,7 @@ export function* schemesOfDeck({ room, things, asked }: SchemesRequest, deck: De
   const adviceOn = (k: number) => judged.advice[places[k]!]!;
   const proposals = yield* inPart(schemes(asked, { lights, palette, adviceOn }), JUDGING_SHARE, 1);
   const nearest = asked.piece.flatMap(({ lab }) =>
-    nearestPaints(palette, lab, 1).map(({ colour: { id, strength }, apart }) => ({ id, strength, apart })),
+    nearestPaints(palette, lab, 1).map(({ colour: { id, strength, lab: near }, apart }) => ({ id, strength, lab: near, apart })),
   );
   return { ok: true, proposals, nearest };
 }

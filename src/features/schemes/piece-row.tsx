@@ -4,11 +4,13 @@ import { percent } from '@/core/base/words';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import type { Lab } from '@/core/colour/types';
 import type { DeckColour } from '@/core/derived/deck-colour';
+import type { KeptPart } from '@/core/engine/scheme-walls';
 import type { NearPaint } from '@/core/engine/schemes-of-deck';
 import type { RecordedStay } from '@/core/record/stay';
 import { SCHEME_PART_WORDS, type Proposal } from '@/core/scheme/parts';
 import { contrastOn } from '@/core/scheme/piece-words';
 import { coloursOfStay } from '@/core/scheme/pieces';
+import { Button } from '@/ui/button';
 import { Patch } from '@/ui/patch';
 import { usePaint } from '../light-client/in-light';
 import { sayColour } from '../words/say-colour';
@@ -20,6 +22,9 @@ type Props = {
   /** For each of its colours, the largest first, what of the deck comes nearest. */
   readonly nearest: readonly NearPaint[];
   readonly deck: ReadonlyMap<string, DeckColour>;
+  /** What is on the focal wall in every scheme shown; undefined: nothing was put there. */
+  readonly focal: KeptPart | undefined;
+  readonly onFocal: (part: KeptPart | undefined) => void;
 };
 
 /** ΔE00 within which a part of a scheme is a colour of the piece. */
@@ -43,7 +48,7 @@ function usesOf(lab: Lab, proposals: readonly Proposal[], colours: ReturnType<ty
 }
 
 /** The piece and where each of its colours goes. */
-export function PieceRow({ piece, proposals, nearest, deck }: Props) {
+export function PieceRow({ piece, proposals, nearest, deck, focal, onFocal }: Props) {
   const paint = usePaint();
   const colours = coloursOfStay(piece);
   const sorted = [...piece.components].sort((p, q) => q.share - p.share);
@@ -57,6 +62,7 @@ export function PieceRow({ piece, proposals, nearest, deck }: Props) {
         {sorted.map((c, k) => {
           const near = nearest[k];
           const colour = near && deck.get(near.id);
+          const onWall = focal !== undefined && focal.id === near?.id && focal.strength === near.strength;
           return (
             <li
               key={c.id}
@@ -68,8 +74,18 @@ export function PieceRow({ piece, proposals, nearest, deck }: Props) {
                 {k === 0 && ', the largest'} <span aria-hidden>→</span> {usesOf(c.colour.lab, proposals, colours)}
               </span>
               {near && colour && (
-                <span className="text-sm text-soft max-sm:col-start-2">
+                <span className="flex flex-wrap items-center justify-end gap-x-3 text-sm text-soft max-sm:col-start-2 max-sm:justify-start">
                   {colour.name} {near.strength} % · ΔE {near.apart.toFixed(1)}
+                  <Button
+                    className="print:hidden"
+                    aria-pressed={onWall}
+                    aria-label={`${c.name} on the focal wall`}
+                    onClick={() =>
+                      onFocal(onWall ? undefined : { part: 'focal', id: near.id, strength: near.strength, lab: near.lab })
+                    }
+                  >
+                    {onWall ? 'On one wall' : 'One wall'}
+                  </Button>
                 </span>
               )}
             </li>

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { counted } from '@/core/base/words';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
+import type { KeptPart } from '@/core/engine/scheme-walls';
 import type { SchemesAnswer } from '@/core/engine/schemes-of-deck';
 import type { Scheme, SchemeKind } from '@/core/record/scheme';
 import type { RecordedStay } from '@/core/record/stay';
@@ -57,22 +58,25 @@ function useBegun(room: RoomInLight) {
   const [colourId, setColourId] = useState<string>();
   const [repainted, setRepainted] = useState<readonly Repainted[]>([]);
   const [anew, setAnew] = useState<Scheme>();
+  const [focalOn, setFocalOn] = useState<{ readonly pieceId: string; readonly part: KeptPart }>();
   const piece = pieces.find((p) => p.id === pieceId) ?? pieces[0];
   const colour = room.candidates.find((c) => c.id === colourId) ?? room.candidates[0];
   const decided = useMemo(() => decidedParts(room), [room]);
   const cannot = { piece: !piece, colour: !colour, decided: decided.length === 0, room: false }[from];
   const shown: From = cannot ? 'room' : from;
+  const focal = shown === 'piece' && focalOn?.pieceId === piece?.id ? focalOn?.part : undefined;
   const begun = useMemo((): Begun => {
     const locked = anew ? keptParts(room, anew).filter((k) => anew.locked.includes(k.part)) : [];
     if (anew) return { kinds: [anew.kind ?? 'shared'], kept: locked, piece, repainted };
     const ofColour = colour ? [{ part: 'walls' as const, ...asKept(colour) }] : [];
-    const kept = { colour: ofColour, decided, piece: [], room: [] }[shown];
+    const kept = { colour: ofColour, decided, piece: focal ? [focal] : [], room: [] }[shown];
     const painted = shown === 'decided' ? REPAINTED.filter((part) => decided.some((d) => d.part === part)) : [];
     const over = [...new Set([...repainted, ...painted])];
     return { kinds: KINDS[shown], kept, piece: shown === 'piece' ? piece : undefined, repainted: over };
-  }, [anew, room, shown, piece, colour, decided, repainted]);
+  }, [anew, room, shown, piece, colour, decided, repainted, focal]);
   return {
-    ...{ from: shown, pieces, piece, colour, decided, repainted, begun, anew },
+    ...{ from: shown, pieces, piece, colour, decided, repainted, begun, anew, focal },
+    setFocal: (part: KeptPart | undefined) => setFocalOn(part && piece ? { pieceId: piece.id, part } : undefined),
     setFrom: (next: From) => {
       setAnew(undefined);
       setFrom(next);
@@ -171,7 +175,8 @@ type FoundProps = {
 };
 
 /** The proposals beside each other, at one cursor, with where each colour of the piece goes. */
-function Found({ room, state: { from, piece, begun, anew, setAnew }, answer: { proposals, nearest }, deck }: FoundProps) {
+function Found({ room, state, answer: { proposals, nearest }, deck }: FoundProps) {
+  const { from, piece, begun, anew, setAnew, focal, setFocal } = state;
   const { keep } = useKeep(room, deck);
   const swatches = useMemo(() => proposals.flatMap((p) => swatchesOfProposal(p.kind, p)), [proposals]);
   const stays = useMemo(() => stayingBeside(room, undefined, begun.repainted), [room, begun.repainted]);
@@ -179,7 +184,7 @@ function Found({ room, state: { from, piece, begun, anew, setAnew }, answer: { p
   const tonal = proposals.find((p) => p.kind === 'tonal');
   return (
     <AlsoInLight roomId={room.id} swatches={swatches}>
-      {shown && <PieceRow piece={shown} proposals={proposals} nearest={nearest} deck={deck} />}
+      {shown && <PieceRow piece={shown} {...{ proposals, nearest, deck, focal }} onFocal={setFocal} />}
       {anew && (
         <p className="mb-2">
           {anew.name} proposed anew{anew.locked.length > 0 ? ', what is locked kept' : ''}.{' '}
