@@ -96,3 +96,17 @@ export function clientTable({ visit, rooms }: HandOver): PaperTable {
   );
   return { columns, rows };
 }
+
+/** The boards as a table: a row for each field, painted, staying or still to be looked for. */
+export function boardTable({ visit, rooms }: HandOver): PaperTable {
+  const columns = ['visit', 'room', 'field', 'what', ...COLOUR_COLUMNS, 'share_of_paint'];
+  const rows = rooms.flatMap(({ room, board: { paints, stays, toLookFor } }) => {
+    const of = { visit: visit.label, room };
+    return [
+      ...paints.map((p): Row => ({ ...of, field: p.letter, what: p.where, ...colourCells(p.colour), share_of_paint: p.share })),
+      ...stays.map((s): Row => ({ ...of, field: 'stays', what: `${s.name}: ${s.says}` })),
+      ...toLookFor.map((t): Row => ({ ...of, field: 'to look for', what: t.says })),
+    ];
+  });
+  return { columns, rows };
+}

@@ -17,13 +17,14 @@ import type { FactsOf } from './paper-colour';
 import { roomPaper, type RoomPaper } from './schedule';
 import { sayDay } from './words';
 
-/** The three papers of a visit, as data; renderers come after. */
-export const HANDED_PAPERS = ['client', 'schedule', 'order'] as const;
+/** The papers of a visit, as data; renderers come after. */
+export const HANDED_PAPERS = ['client', 'schedule', 'order', 'board'] as const;
 export type PaperName = (typeof HANDED_PAPERS)[number];
 export const PAPER_TITLES: Readonly<Record<PaperName, string>> = {
   client: 'Your colours',
   schedule: 'Painter’s schedule',
   order: 'Order for the counter',
+  board: 'Board of each room',
 };
 
 /** Who hands the papers over, and whom they are about; empty what was not said. */

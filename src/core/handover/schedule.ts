@@ -17,6 +17,7 @@ import type { PaintLine } from './paint-list';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
 import { preparationFor } from './preparation';
 import { revisionOf, sayObjections } from './not-settled';
+import { roomBoard, type RoomBoard } from './room-board';
 import { surfaceRows, type SurfaceRow, sayEach } from './rows';
 import { saySizes } from './sizes';
 import { upperFirst } from '../base/words';
@@ -64,6 +65,7 @@ export type RoomPaper = {
   readonly notDecided: string;
   readonly cautions: readonly Caution[];
   readonly forClient: ClientRoom;
+  readonly board: RoomBoard;
 };
 
 const UNDER = { white: 'white', grey: 'mid-grey', tinted: 'tinted' } as const;
@@ -158,6 +160,7 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
     .filter((s) => s.surface.kind === 'wall' && !s.surface.id.endsWith('-below'))
     .map((s) => ({ ...s.surface, name: s.surface.name.replace(/ above the rail$/, '') }));
   const notDecided = listed(rows.filter((r) => !r.choice).map((r) => r.name));
+  const forClient = clientRoom(room, decided, { rows, factsOf: of.factsOf, notDecided });
   return {
     roomId: room.id,
     room: room.name,
@@ -176,6 +179,7 @@ export function roomPaper(visit: VisitInLight, room: RoomInLight, decided: Decid
     rows: rows.map((row, k) => scheduleRow(row, { room, above: rows.slice(0, k) }, of)),
     notDecided,
     cautions: cautionsFor(visit, room, decided),
-    forClient: clientRoom(room, decided, { rows, factsOf: of.factsOf, notDecided }),
+    forClient,
+    board: roomBoard(room, decided, { rows, factsOf: of.factsOf, scheme: forClient.scheme }),
   };
 }

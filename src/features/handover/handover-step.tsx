@@ -9,14 +9,21 @@ import { useKept } from '@/ui/use-kept';
 import { addressOf } from '../session/address';
 import { useHome } from '../session/visit-context';
 import { VisitLink } from '../session/where';
+import { BoardPaper } from './board-paper';
 import { ClientPaper } from './client-paper';
 import { PaperCard } from './paper-card';
 import { OrderPaper, SchedulePaper } from './schedule-paper';
 import { TakeAway } from './take-away';
 import { useHandOver } from './use-hand-over';
 
-const SHOWN = { client: ClientPaper, schedule: SchedulePaper, order: OrderPaper } as const;
-const SHORT: Readonly<Record<PaperName, string>> = { client: 'Client’s sheet', schedule: 'Painter’s schedule', order: 'Order' };
+const SHOWN = { client: ClientPaper, schedule: SchedulePaper, order: OrderPaper, board: BoardPaper } as const;
+/** Whose a paper is, and what it is, which a phone leaves out. */
+const SHORT: Readonly<Record<PaperName, readonly [string, string]>> = {
+  client: ['Client', '’s sheet'],
+  schedule: ['Painter', '’s schedule'],
+  order: ['Order', ''],
+  board: ['Board', 's'],
+};
 
 /** What still stands in the way of handing over: rooms that are not signed, or were changed since. */
 function Standing({ made }: { readonly made: HandOver }) {
@@ -67,7 +74,16 @@ export function HandoverStep({ roomId }: { readonly roomId: string }) {
             label="Paper"
             value={shown}
             onChange={setShown}
-            options={HANDED_PAPERS.map((p) => ({ value: p, label: SHORT[p] }))}
+            options={HANDED_PAPERS.map((value) => {
+              const [whose, what] = SHORT[value];
+              const label = (
+                <span>
+                  {whose}
+                  <span className="max-sm:sr-only">{what}</span>
+                </span>
+              );
+              return { value, label };
+            })}
           />
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={18} /> Print

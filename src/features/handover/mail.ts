@@ -6,6 +6,7 @@ const TO: Readonly<Record<PaperName, keyof Pick<People, 'clientEmail' | 'painter
   client: 'clientEmail',
   schedule: 'painterEmail',
   order: 'counterEmail',
+  board: 'clientEmail',
 };
 
 const SAYS: Readonly<Record<PaperName, string>> = {
@@ -13,6 +14,7 @@ const SAYS: Readonly<Record<PaperName, string>> = {
   schedule: 'with this comes the schedule: what is painted where, in what, and how often. What is not decided stays unpainted.',
   order:
     'with this comes the order: maker, code, strength in both ways, base and litres. Please ask before mixing where anything is unclear.',
+  board: 'with this comes a sheet for each room, to lay the painted cards and pieces of your fabrics on.',
 };
 
 /** A mail that is ready to send but for its file, which a link cannot carry: RFC 6068. */
@@ -22,7 +24,7 @@ export function mailOf(
   people: People,
   { file, say }: { file: string; say: (text: string) => string },
 ): string {
-  const greeting = name === 'client' && client.clientName ? `Dear ${client.clientName},` : 'Good day,';
+  const greeting = (name === 'client' || name === 'board') && client.clientName ? `Dear ${client.clientName},` : 'Good day,';
   const who = [from.consultantName, from.business, from.telephone].filter(Boolean).join('\r\n');
   const body = [greeting, '', say(SAYS[name]), '', `Attached: ${file}`, '', who].join('\r\n').trimEnd();
   const subject = `${PAPER_TITLES[name]}: ${visit.label}`;

@@ -1,4 +1,4 @@
-import { clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
+import { boardTable, clientTable, orderTable, scheduleTable, type PaperTable } from '@/core/handover/csv';
 import { handOver, PAPER_TITLES, HANDED_PAPERS, paintsOnPaper, type HandOver, type PaperName } from '@/core/handover/hand-over';
 import { factsAmong } from '@/core/handover/paper-colour';
 import { hasRecord, recordPaper } from '@/core/handover/record-paper';
@@ -21,6 +21,7 @@ const TABLES: Readonly<Record<PaperName, (made: HandOver) => PaperTable>> = {
   client: clientTable,
   schedule: scheduleTable,
   order: orderTable,
+  board: boardTable,
 };
 
 /** The papers of a visit with what the deck says of their paints. */

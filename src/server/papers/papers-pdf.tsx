@@ -4,6 +4,7 @@ import { PAPER_TITLES, type HandOver, type PaperName } from '@/core/handover/han
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { ScheduleRow } from '@/core/handover/schedule';
 import { fontsFor, type Paper } from '../pdf/paper';
+import { Boards } from './board-pdf';
 import { Client } from './client-pdf';
 import { Order } from './order-rows';
 import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
@@ -198,6 +199,7 @@ const BY_NAME: Readonly<Record<PaperName, (props: PaperProps) => ReactElement>> 
   client: Client,
   schedule: Schedule,
   order: CounterOrder,
+  board: Boards,
 };
 
 type OnSheet = { readonly paper: Paper; readonly logo?: Uint8Array | undefined };
