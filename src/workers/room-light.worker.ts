@@ -23,6 +23,7 @@ import { schemesOfDeck } from '@/core/engine/schemes-of-deck';
 import { season } from '@/core/engine/season';
 import { servingColours } from '@/core/engine/serving-colours';
 import { surfaceWays } from '@/core/engine/surface-ways';
+import { sightLines } from '@/core/engine/sight-lines';
 import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
@@ -125,6 +126,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, house(request, curves), progress);
+  },
+  sight: async (id, request, progress) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, sightLines(request, curves), progress);
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {

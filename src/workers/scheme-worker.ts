@@ -1,6 +1,7 @@
 import type { HouseAnswer, HouseRequest } from '@/core/engine/house';
 import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
 import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
+import type { SightAnswer, SightRequest } from '@/core/engine/sight-lines';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
 import type { Piece } from '@/core/scheme/piece';
 import type { Frame } from '@/core/scheme/picture';
@@ -14,5 +15,6 @@ export type SchemeWorker = {
   readonly schemes: (id: number, request: SchemesRequest, progress: Progress) => Promise<SchemesAnswer | NoAnswer>;
   readonly changes: (id: number, request: ChangesRequest, progress: Progress) => Promise<ChangesAnswer | NoAnswer>;
   readonly house: (id: number, request: HouseRequest, progress: Progress) => Promise<HouseAnswer | NoAnswer>;
+  readonly sight: (id: number, request: SightRequest, progress: Progress) => Promise<SightAnswer | NoAnswer>;
   readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
 };

@@ -118,6 +118,18 @@ export function viewOf({ power, lux, room }: SceneLight): SceneView {
   return { weights, reads };
 }
 
+/**
+ * How a surface in another light reads to an eye in this one, as through a door: `times` as bright as here. With the colour for the screen,
+ * which cannot be brighter than its white.
+ */
+export function seenThrough({ reads }: SceneView, light: Weights, times: number): (reflectance: Reflectance) => Appearance {
+  return (reflectance) => {
+    const { x, y, z } = tristimulus(reflectance, light);
+    const found = reads({ x: x * times, y: y * times, z: z * times });
+    return { ...found, ...screenColour(found.lab) };
+  };
+}
+
 /** {@link viewOf} as one: how a surface reads. */
 export function readIn(scene: SceneLight): (reflectance: ArrayLike<number>) => Reads {
   const { weights, reads } = viewOf(scene);
@@ -129,10 +141,19 @@ export function readIn(scene: SceneLight): (reflectance: ArrayLike<number>) => R
  * white, and their colourfulness what it is there, less in the dim and more in the bright (CAM16 M; Hunt 1952), at their own lightness.
  * In {@link SCENE.deckLux} these are the corresponding colours of CAT16.
  */
-export function besideIn({ power, lux }: SceneLight): (reflectance: ArrayLike<number>) => Lab {
-  const weights = integrationWeights(power, 10);
+export function besideIn(eye: SceneLight): (reflectance: ArrayLike<number>) => Lab {
+  return besideThrough(eye, eye.power);
+}
+
+/**
+ * The same of surfaces in another light, as through a door: the eye adapted to the light it is in, the surface at its own lightness in
+ * its own light, so that how much brighter it is there is left out.
+ */
+export function besideThrough({ power, lux }: SceneLight, light: SpectralPower): (reflectance: ArrayLike<number>) => Lab {
+  const weights = integrationWeights(light, 10);
   const la = adaptingLuminance(Math.max(lux, SCENE.leastLux));
-  const conditions = viewing({ white: whiteOf(weights), la, yb: 20, surround: 'average', degree: 1 });
+  const white = light === power ? whiteOf(weights) : whiteOf(integrationWeights(power, 10));
+  const conditions = viewing({ white, la, yb: 20, surround: 'average', degree: 1 });
   return (reflectance) => {
     const { j, m, h } = cam16(tristimulus(reflectance, weights), conditions);
     return labFromXyz(xyzFromCam16({ j, c: m / SCREEN.fl ** 0.25, h }, SCREEN));
