@@ -96,8 +96,10 @@ function doorParts(room: Measured): PaintSurface[] {
   const { doors } = room.paintwork;
   const called = doors.map(doorName);
   return doors.flatMap((door, k): PaintSurface[] => {
-    const same = called.filter((name) => name === called[k]).length > 1;
-    const name = same ? `${called[k]!} in the ${wallName(room.bearingDeg, door.wall, room.windows)}` : called[k]!;
+    // an opening has no leaf; one whose leaf is painted from the other room is painted there
+    if (door.stands === 'opening' || door.sides === 'none') return [];
+    const same = door.wall !== null && called.filter((name) => name === called[k]).length > 1;
+    const name = same ? `${called[k]!} in the ${wallName(room.bearingDeg, door.wall!, room.windows)}` : called[k]!;
     const side = door.widthM * door.heightM;
     const both = door.sides === 'both' && !door.outside;
     const common = { wall: door.wall, runM: null, assumed: false };

@@ -1,3 +1,4 @@
+import { roomDoorSchema } from '@/core/record/paintwork';
 import { decision, WALL_SURFACES } from '../../../tests/made-up-decision';
 import { candidate, room, verdict } from '../../../tests/made-up-room';
 import { decidedRoom } from '@/core/derived/decided';
@@ -63,18 +64,7 @@ test('the ceiling may have the wall’s colour weaker, matte; a door the unused 
   const ceiling = waysFor(asked(of, 'ceiling'));
   expect(ceiling.map((w) => w.key)).toEqual(['own', 'weaker', 'c75']);
   expect(ceiling[1]).toMatchObject({ strength: 50, sheen: 'matte', finish: 'ceiling' });
-  const doors = [
-    {
-      id: '01a217f3-80e9-7106-930d-000000000001',
-      wall: 0 as const,
-      widthM: 0.8,
-      heightM: 2,
-      leftM: null,
-      leadsTo: '',
-      sides: 'one' as const,
-      outside: false,
-    },
-  ];
+  const doors = [roomDoorSchema.parse({ id: '01a217f3-80e9-7106-930d-000000000001', wall: 0, widthM: 0.8, heightM: 2 })];
   const withDoor = { ...of, paintwork: { ...of.paintwork, doors } };
   expect(keys(withDoor, `door:${doors[0]!.id}`)).toEqual(['c75', 'own', 'deeper']);
 });

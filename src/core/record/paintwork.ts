@@ -25,17 +25,30 @@ const area = finite('An area is a number of square metres.')
   .gt(0, 'An area must be more than 0.')
   .max(1000, 'An area is at most 1,000 m².');
 
+/** How a door usually stands; an opening has no leaf. */
+export const DOOR_STANDS = ['open', 'shut', 'opening'] as const;
+export type DoorStands = (typeof DOOR_STANDS)[number];
+
+/** A door of a room. One that joins two rooms has the same id in both, each with where it is on its own plan. */
 export const roomDoorSchema = z.strictObject({
   id: idSchema,
-  wall: wallSchema,
+  /** null where nobody said: that it is there is known, where it is not. */
+  wall: wallSchema.nullable(),
   widthM: measure.windowWidth.default(USUAL_DOOR.widthM),
   heightM: measure.windowHeight.default(USUAL_DOOR.heightM),
   /** From the wall's left end seen from inside; null where it was not measured. */
   leftM: measure.left.nullable().default(null),
   /** "the hall". */
   leadsTo: wordsSchema(60).default(''),
-  /** Whether its other side is painted with it. */
-  sides: z.enum(['one', 'both']).default('one'),
+  /** The room of the visit it leads to; null where it leads elsewhere, or nobody said. */
+  toRoomId: idSchema.nullable().default(null),
+  stands: z.enum(DOOR_STANDS).default('open'),
+  /** One sees through it though it is shut. */
+  glazed: z.boolean().default(false),
+  /** Stairs lie behind it: the other room is on another floor. */
+  stairs: z.boolean().default(false),
+  /** Which sides of its leaf are painted from this room; none where the other room has them. */
+  sides: z.enum(['none', 'one', 'both']).default('one'),
   /** A door of the house: its outside is a surface of its own. */
   outside: z.boolean().default(false),
 });

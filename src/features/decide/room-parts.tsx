@@ -2,8 +2,10 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { v7 } from 'uuid';
-import { EXTRA_KINDS, USUAL_DOOR, USUAL_SKIRTING_M, type Paintwork, type RoomDoor } from '@/core/record/paintwork';
+import { EXTRA_KINDS, roomDoorSchema, USUAL_SKIRTING_M, type Paintwork, type RoomDoor } from '@/core/record/paintwork';
 import { doorIssues } from '@/core/derived/door-issues';
+import { houseDoors, leadsToRoom, withoutHouseDoor, withRoomDoors } from '@/core/derived/house-doors';
+import type { Write, WriteOf } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
 import { wallName, WALLS, type Wall } from '@/core/room/facing';
 import { areaOf, areaText, areaUnit } from '@/core/units/area';
@@ -14,13 +16,14 @@ import { ChoiceField } from '@/ui/field';
 import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
 import { addressOf } from '../session/address';
-import { useHome, useVisitWrite } from '../session/visit-context';
+import { doorWrites } from '../session/door-writes';
+import { useVisit, useVisitWrite } from '../session/visit-context';
 import { GroundsNow } from './grounds-now';
 import { upperFirst } from '@/core/base/words';
 
 /** Fields of what is painted in a room; every one saves itself. */
 function useParts(room: Room) {
-  const visit = useHome();
+  const visit = useVisit();
   const write = useVisitWrite();
   const { paintwork } = room;
   const href = addressOf({ visitId: visit.id, roomId: room.id, step: 'decide' });
@@ -29,15 +32,30 @@ function useParts(room: Room) {
     roomId: room.id,
     paintwork: { ...paintwork, ...change },
   });
-  const set = (change: Partial<Paintwork>) => void write(say(change) as Parameters<typeof write>[0]);
+  const set = (change: Partial<Paintwork>) => {
+    const said = say(change) as WriteOf<'room.paintwork'>;
+    void write([said, ...elsewhere(said)]);
+  };
+  /** A door that joins two rooms is known to both. */
+  const elsewhere = (said: Write): Write[] => {
+    if (said.name !== 'room.paintwork') return [];
+    const others = withRoomDoors(visit.rooms, room.id, said.paintwork.doors).filter((w) => w.roomId !== room.id);
+    return doorWrites(visit.rooms, others);
+  };
+  const takeOut = (door: RoomDoor) => {
+    const joins = houseDoors(visit.rooms).find((d) => d.sides.some((s) => s.roomId === room.id && s.doorId === door.id));
+    if (!joins) return set({ doors: paintwork.doors.filter((d) => d.id !== door.id) });
+    write(doorWrites(visit.rooms, withoutHouseDoor(visit.rooms, joins)));
+  };
   const field = (id: string, where: string) => ({ id: `${room.id}.${id}`, where: `${where} · ${room.name}`, href });
-  return { paintwork, units: visit.units, say, set, field };
+  const others = visit.rooms.filter((r) => r.id !== room.id);
+  return { paintwork, units: visit.units, say, set, field, elsewhere, takeOut, others };
 }
 type Parts = ReturnType<typeof useParts>;
 
 type DoorProps = { readonly parts: Parts; readonly door: RoomDoor; readonly room: Room };
 
-function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: DoorProps) {
+function DoorRow({ parts: { paintwork, units, say, set, field, elsewhere, takeOut, others: rooms }, door, room }: DoorProps) {
   const others = (change: Partial<RoomDoor>) => ({
     doors: paintwork.doors.map((d) => (d.id === door.id ? { ...d, ...change } : d)),
   });
@@ -47,6 +65,7 @@ function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: D
       label={`${label}${lengthUnit(units) ? `, ${lengthUnit(units)!}` : ''}`}
       saved={door[of] === null ? '' : lengthText(door[of], units)}
       placeholder={of === 'leftM' ? 'not measured' : ''}
+      also={elsewhere}
       toWrite={(text) => say(others({ [of]: text.trim() === '' && of === 'leftM' ? null : typedLength(text, units) }))}
     />
   );
@@ -56,29 +75,47 @@ function DoorRow({ parts: { paintwork, units, say, set, field }, door, room }: D
         <ChoiceField
           label="In the"
           className="w-40"
-          value={String(door.wall)}
-          onChange={(chosen) => set(others({ wall: Number(chosen) as Wall }))}
+          value={door.wall === null ? '' : String(door.wall)}
+          onChange={(chosen) => set(others({ wall: chosen === '' ? null : (Number(chosen) as Wall) }))}
         >
+          <option value="">not said</option>
           {WALLS.map((wall) => (
             <option key={wall} value={wall}>
               {wallName(room.bearingDeg, wall, room.windows)}
             </option>
           ))}
         </ChoiceField>
-        <div className="min-w-40 flex-1">
-          <SelfField
-            {...field(`door.${door.id}.leadsTo`, 'a door')}
+        {rooms.length > 0 && (
+          <ChoiceField
             label="Leads to"
-            placeholder="the hall"
-            saved={door.leadsTo}
-            toWrite={(leadsTo) => say(others({ leadsTo }))}
-          />
-        </div>
-        <Button
-          look="quiet"
-          aria-label="Take this door out"
-          onClick={() => set({ doors: paintwork.doors.filter((d) => d.id !== door.id) })}
-        >
+            className="w-40"
+            value={door.toRoomId ?? ''}
+            disabled={door.outside}
+            onChange={(chosen) => {
+              const to = rooms.find((r) => r.id === chosen);
+              set(others({ toRoomId: to?.id ?? null, leadsTo: to ? leadsToRoom(to.name) : '' }));
+            }}
+          >
+            <option value="">somewhere else</option>
+            {rooms.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </ChoiceField>
+        )}
+        {door.toRoomId === null && (
+          <div className="min-w-32 flex-1">
+            <SelfField
+              {...field(`door.${door.id}.leadsTo`, 'a door')}
+              label={rooms.length > 0 ? 'Called' : 'Leads to'}
+              placeholder="the hall"
+              saved={door.leadsTo}
+              toWrite={(leadsTo) => say(others({ leadsTo }))}
+            />
+          </div>
+        )}
+        <Button look="quiet" aria-label="Take this door out" onClick={() => takeOut(door)}>
           <Trash2 aria-hidden size={18} />
         </Button>
       </div>
@@ -182,7 +219,7 @@ export function RoomParts({ room }: { readonly room: Room }) {
   const parts = useParts(room);
   const { paintwork, units, say, set, field } = parts;
   const addDoor = () => {
-    const door = { id: v7(), wall: 0 as Wall, ...USUAL_DOOR, leftM: null, leadsTo: '', sides: 'one' as const, outside: false };
+    const door = roomDoorSchema.parse({ id: v7(), wall: 0 });
     set({ doors: [...paintwork.doors, door] });
   };
   const addExtra = () => set({ extras: [...paintwork.extras, { id: v7(), name: 'Cabinets', kind: 'cabinets', areaM2: 4 }] });

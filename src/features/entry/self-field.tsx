@@ -1,7 +1,7 @@
 'use client';
 
 import type { LyingIn } from '@/core/operations/entry-issues';
-import type { WriteInput } from '@/core/operations/operations';
+import type { Write, WriteInput } from '@/core/operations/operations';
 import { TextField } from '@/ui/field';
 import { checkWrite } from '../session/check-write';
 import { useSelfSaving } from '../session/use-drafts';
@@ -18,6 +18,8 @@ type Props = {
   readonly where: string;
   readonly href: string;
   readonly toWrite: (text: string) => WriteInput;
+  /** What is written with it, whole or not at all. */
+  readonly also?: (write: Write) => readonly Write[];
   /** The room it is in, where what is there already matters. */
   readonly room?: LyingIn;
   readonly hint?: string;
@@ -29,7 +31,7 @@ type Props = {
 };
 
 /** A field that saves itself, and says at its place what is wrong with what was typed. */
-export function SelfField({ id, saved, where, href, toWrite, label, room, ...rest }: Props) {
+export function SelfField({ id, saved, where, href, toWrite, also, label, room, ...rest }: Props) {
   const write = useVisitWrite();
   const { value, error, onChange, onBlur } = useSelfSaving({
     id,
@@ -38,7 +40,8 @@ export function SelfField({ id, saved, where, href, toWrite, label, room, ...res
     href,
     keep: (text) => {
       const checked = checkWrite(toWrite(text), room);
-      return checked.ok ? write(checked.write, { answers: true }).result : Object.values(checked.errors)[0];
+      if (!checked.ok) return Object.values(checked.errors)[0];
+      return write([checked.write, ...(also?.(checked.write) ?? [])], { answers: true }).result;
     },
     says: sayRefusal,
   });
