@@ -92,6 +92,15 @@ export type DemoDoor = {
   readonly sides?: 'both';
   readonly outside?: boolean;
 };
+/** Two rooms that a door joins, with where it is on each of their plans. */
+export type DemoJoin = {
+  readonly rooms: readonly [string, string];
+  readonly walls: readonly [0 | 1 | 2 | 3, 0 | 1 | 2 | 3];
+  readonly leftM: readonly [number, number];
+  readonly widthM?: number;
+  readonly stands?: 'open' | 'shut' | 'opening';
+  readonly stairs?: boolean;
+};
 export type DemoRoom = {
   readonly name: string;
   readonly wish?: readonly [wish: 'warmer' | 'calmer', words: string];
@@ -141,6 +150,7 @@ export const DEMO_VISIT: {
   readonly card: Partial<ConsultantCard>;
   /** What makers' products are called, by maker. */
   readonly products: Readonly<Record<string, Partial<ProductLines>>>;
+  readonly joins: readonly DemoJoin[];
   readonly rooms: readonly DemoRoom[];
 } = {
   label: 'Quay Row 14',
@@ -167,6 +177,11 @@ export const DEMO_VISIT: {
     painter: 'Their own, two days from the 12th',
     builtYear: 1908,
   },
+  joins: [
+    { rooms: ['Hall', 'Sitting room'], walls: [1, 2], leftM: [2.2, 0.6] },
+    { rooms: ['Hall', 'Kitchen'], walls: [3, 2], leftM: [0.9, 1.1], widthM: 1, stands: 'opening' },
+    { rooms: ['Hall', 'North bedroom'], walls: [2, 2], leftM: [1.2, 1], stands: 'opening', stairs: true },
+  ],
   rooms: [
     {
       name: 'Hall',
@@ -190,7 +205,7 @@ export const DEMO_VISIT: {
       },
       doors: [
         { wall: 2, leftM: 0.6, outside: true },
-        { wall: 3, leadsTo: 'the sitting room', leftM: 2.2 },
+        { wall: 1, leadsTo: 'the sitting room', leftM: 2.2 },
       ],
       decided: [
         { surfaces: ['walls'], colour: ['FR 3092', 100], sheen: 'eggshell', finish: 'wall', why: 'light all the way through' },
@@ -316,7 +331,7 @@ export const DEMO_VISIT: {
         { colour: ['FR 3122', 100], method: 'board' },
         { colour: ['FR 3072', 100], method: 'card' },
       ],
-      doors: [{ wall: 3, leadsTo: 'the hall', leftM: 0.6, sides: 'both' }],
+      doors: [{ wall: 2, leadsTo: 'the hall', leftM: 0.6, sides: 'both' }],
       decided: [
         { surfaces: ['walls'], colour: ['FR 3122', 75], sheen: 'eggshell', finish: 'wall', why: 'quiet by the fire, not yellow' },
         {

@@ -56,10 +56,13 @@ const ROOMS = [
 const found = toTheEnd(house({ rooms: ROOMS }, deck)) as HouseAnswer;
 
 /** What the search says of a room. */
-const verdictsIn = ({ room: of_, things }: HouseRoom) => {
-  const judged = toTheEnd(judgedDeck(JSON.stringify(of_), of_, { stays: things.map(surfaceStay), deck }));
+const verdictsIn = ({ room: of_, things }: HouseRoom, of = deck) => {
+  const judged = toTheEnd(judgedDeck(JSON.stringify(of_), of_, { stays: things.map(surfaceStay), deck: of }));
   if (!judged.ok) throw new Error('no light');
-  return new Map(judged.advice.map((a, k) => [deck.ids[k]!, a?.verdict]));
+  const per = of.strengths.length;
+  return new Map(
+    judged.advice.map((a, k) => [`${of.ids[Math.floor(k / per)]!}${per > 1 ? ` ${of.strengths[k % per]}` : ''}`, a?.verdict]),
+  );
 };
 
 test('every room is served, and by nothing that the search does not find to work there', () => {
@@ -93,4 +96,49 @@ test('one white for all trim is a white, and says where it stands worst', () => 
 test('a house of no rooms, and of one', () => {
   expect(toTheEnd(house({ rooms: [] }, deck))).toMatchObject({ ok: true, fewest: [], palette: [], trim: null });
   expect((toTheEnd(house({ rooms: ROOMS.slice(0, 1) }, deck)) as HouseAnswer).fewest).toHaveLength(1);
+});
+
+test('a room that keeps its colour is served by that alone; one the deck has no more keeps nothing', () => {
+  const [hall, ...others] = ROOMS;
+  const kept = deck.ids.find((id) => !found.fewest.some((f) => f.id === id))!;
+  const keeping = (id: string) =>
+    toTheEnd(house({ rooms: [{ ...hall!, keeps: { id, strength: 100 } }, ...others] }, deck)) as HouseAnswer;
+  const { fewest, own } = keeping(kept);
+  expect(fewest.filter((f) => f.rooms.includes('hall')).map((f) => f.id)).toEqual([kept]);
+  expect(own.find((o) => o.rooms.includes('hall'))!.id).toBe(kept);
+  expect(keeping('gone').fewest).toEqual(found.fewest);
+});
+
+test('what each room’s own colour would be in each other is what the search says of it there', () => {
+  expect(found.across).toHaveLength(6);
+  for (const to of ROOMS) {
+    const verdicts = verdictsIn(to);
+    for (const { from, verdict } of found.across.filter((x) => x.in === to.id))
+      expect([from, to.id, verdict]).toEqual([from, to.id, verdicts.get(found.own.find((o) => o.rooms.includes(from))!.id)]);
+  }
+});
+
+test('the same colour at another strength is told where it works only so, and of no room twice', () => {
+  const strengths = [50, 100];
+  const each = paints.flatMap(({ lab, reflectance }) => {
+    const weaker = { l: (lab.l + 96) / 2, a: lab.a / 2, b: lab.b / 2 };
+    const white = Float64Array.from(reflectance!, (r) => (r + 0.9) / 2);
+    return [
+      { lab: weaker, reflectance: white },
+      { lab, reflectance: reflectance! },
+    ];
+  });
+  const half = new Float32Array(each.length * GRID.count);
+  each.forEach((c, k) => half.set(c.reflectance, GRID.count * k));
+  const two = { ...deck, strengths, labs: Float32Array.from(each.flatMap(({ lab: { l, a, b } }) => [l, a, b])), curves: half };
+  const { fewest } = toTheEnd(house({ rooms: ROOMS }, two)) as HouseAnswer;
+  for (const { id, strength, rooms, also } of fewest) {
+    const all = [...rooms, ...also.flatMap((a) => a.rooms)];
+    expect(new Set(all).size).toBe(all.length);
+    const other = strength === 100 ? 50 : 100;
+    const only = ROOMS.filter((r) => !rooms.includes(r.id) && verdictsIn(r, two).get(`${id} ${other}`) === 'works').map(
+      (r) => r.id,
+    );
+    expect(also).toEqual(only.length > 0 ? [{ strength: other, rooms: only }] : []);
+  }
 });

@@ -15,10 +15,22 @@ import { surfaceStay } from './surface-stay';
 import { worstBeside, type Ignores } from './worst-beside';
 
 /** A room as it is a part of the house. */
-export type HouseRoom = { readonly id: string; readonly room: AdvisedRoom; readonly things: readonly JudgedStay[] };
+export type HouseRoom = {
+  readonly id: string;
+  readonly room: AdvisedRoom;
+  readonly things: readonly JudgedStay[];
+  /** What its walls keep, whatever else is proposed; left out where anything may be proposed. */
+  readonly keeps?: { readonly id: string; readonly strength: number } | null;
+};
 export type HouseRequest = { readonly rooms: readonly HouseRoom[] };
 /** A colour of the deck at a strength, and the rooms it is for, by their ids. */
 export type HousePaint = { readonly id: string; readonly strength: number; readonly lab: Lab; readonly rooms: readonly string[] };
+/** One of the fewest; the same colour at other strengths, in rooms where it works only so. */
+export type FewestPaint = HousePaint & {
+  readonly also: readonly { readonly strength: number; readonly rooms: readonly string[] }[];
+};
+/** What one room's colour would be in another. */
+export type AcrossRooms = { readonly from: string; readonly in: string; readonly verdict: Verdict };
 /** A white for the trim of every room, and where it stands worst. */
 export type HouseTrim = {
   readonly id: string;
@@ -32,7 +44,7 @@ export type HouseTrim = {
 export type HouseAnswer = {
   readonly ok: true;
   /** So few serve every room; each with the rooms it works in. */
-  readonly fewest: readonly HousePaint[];
+  readonly fewest: readonly FewestPaint[];
   readonly exact: boolean;
   /** Rooms in which nothing works; rooms in which something only nearly does, and that counted. */
   readonly without: readonly string[];
@@ -41,6 +53,8 @@ export type HouseAnswer = {
   /** What serves each room best by itself. */
   readonly own: readonly (HousePaint & { readonly verdict: Verdict })[];
   readonly trim: HouseTrim | null;
+  /** Each room's own colour in each other room. */
+  readonly across: readonly AcrossRooms[];
 };
 
 /** More places than this are looked through at full strength alone. */
@@ -90,6 +104,38 @@ function* judged(of: HouseRoom, deck: DeckCurves, places: readonly number[]): St
   return found;
 }
 
+/** What serves a room whose walls keep their colour: that alone; a colour that the deck has no more keeps nothing. */
+function keeping(found: Judged, keeps: NonNullable<HouseRoom['keeps']> | null, deck: DeckCurves): Judged {
+  const k = keeps ? deck.ids.indexOf(keeps.id) : -1;
+  const s = keeps ? deck.strengths.indexOf(keeps.strength) : -1;
+  if (k < 0 || s < 0) return found;
+  return { ...found, served: [{ place: k * deck.strengths.length + s, verdict: 'works' }] };
+}
+
+/** What each room's own colour would be in each other room. */
+function acrossRooms(rooms: readonly HouseRoom[], known: readonly Judged[], deck: DeckCurves): AcrossRooms[] {
+  const source = sourceOf(deck);
+  return known.flatMap(({ served: [own] }, from) =>
+    known.flatMap(({ advised }, to): AcrossRooms[] => {
+      if (!own || from === to) return [];
+      const { verdict } = advised.adviceOn({ lab: source.labOf(own.place), reflectance: source.reflectanceOf(own.place) });
+      return [{ from: rooms[from]!.id, in: rooms[to]!.id, verdict }];
+    }),
+  );
+}
+
+/** The strengths of a colour at which it works in rooms where it does not at that of a place. */
+function otherStrengths(place: number, where: ReadonlyMap<number, readonly number[]>, deck: DeckCurves) {
+  const per = deck.strengths.length;
+  const first = place - (place % per);
+  const had = new Set(where.get(place));
+  return deck.strengths.flatMap((strength, s) => {
+    const rooms = first + s === place ? [] : (where.get(first + s) ?? []).filter((k) => !had.has(k));
+    rooms.forEach((k) => had.add(k));
+    return rooms.length > 0 ? [{ strength, rooms }] : [];
+  });
+}
+
 /** What is no fault of a trim: it frames, and may blend with what it is not held against. */
 const NO_FAULT: Ignores = (reason) => reason === 'too-close' || reason === 'too-weak' || reason === 'too-light';
 
@@ -134,7 +180,7 @@ export function* house({ rooms }: HouseRequest, deck: DeckCurves): Steps<HouseAn
   for (const [k, room] of rooms.entries()) {
     const found = yield* inPart(judged(room, deck, places), (0.9 * k) / rooms.length, (0.9 * (k + 1)) / rooms.length);
     if ('ok' in found) return found;
-    known.push(found);
+    known.push(keeping(found, room.keeps ?? null, deck));
   }
   const { chosen, exact, without } = fewestFor(known.map(({ served }) => ({ works: served.map((s) => String(s.place)) })));
   yield 0.93;
@@ -154,12 +200,16 @@ export function* house({ rooms }: HouseRequest, deck: DeckCurves): Steps<HouseAn
   const own = known.flatMap(({ served: [first] }, k) => (first ? [{ ...paint(first.place, [k]), verdict: first.verdict }] : []));
   return {
     ok: true,
-    fewest: chosen.map((c) => paint(Number(c.colour), c.rooms)),
+    fewest: chosen.map((c) => ({
+      ...paint(Number(c.colour), c.rooms),
+      also: otherStrengths(Number(c.colour), where, deck).map((a) => ({ strength: a.strength, rooms: ids(a.rooms) })),
+    })),
     exact,
     without: ids(without),
     nearly: known.flatMap(({ served: [first] }, k) => (first?.verdict === 'nearly' ? [rooms[k]!.id] : [])),
     palette: palette.map(({ role, key, rooms: at }) => ({ ...paint(Number(key), at), role })),
     own,
     trim: rooms.length > 0 ? trimFor(rooms, known, deck) : null,
+    across: acrossRooms(rooms, known, deck),
   };
 }

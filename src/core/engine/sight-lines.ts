@@ -52,6 +52,11 @@ export type SightAnswer = { readonly ok: true; readonly moments: readonly number
 
 /** A state lasts that holds for this share of the moments with light. Own choice. */
 const LASTS = 0.25;
+/**
+ * How much of the difference between the two lights the eye takes off the far wall, 0–1: it knows another room by its frame. Own choice,
+ * between what people match by look (about a fifth to a third) and by what it is painted (most of it) in Arend & Reeves 1986, from memory.
+ */
+export const DISCOUNTS = 0.6;
 const MOST_MENDS = 2;
 
 const worse = (p: SeenKind, q: SeenKind): boolean => SEEN_KINDS.indexOf(p) > SEEN_KINDS.indexOf(q);
@@ -61,7 +66,11 @@ const surfaceOf = (swatch: Swatch): Reflectance => surfacesOf(swatch)[0]!;
 type Other = { readonly id: string; readonly strength: number; readonly reflectance: Reflectance };
 type Lit = { readonly place: SightPlace; readonly known: KnownDay; readonly others: readonly Other[] };
 /** Both lights of a moment: the eye's scene, and the far wall's. */
-type Scenes = { readonly eye: SceneLight; readonly there: SceneLight };
+type Scenes = {
+  readonly eye: SceneLight;
+  readonly there: SceneLight;
+  /** Lux as computed, which their powers are of. */ readonly luxOfPower: readonly [number, number];
+};
 type Walls = { readonly near: Reflectance; readonly far: Reflectance; readonly frame: Reflectance | null };
 
 /** The scenes at a moment, or by lamps; undefined in the dark. */
@@ -73,19 +82,31 @@ function scenesOf(
 ): Scenes | undefined {
   const eye = sceneAt(from, view.nearWall, scales[0]);
   const there = sceneOf(to[view.farWall]!, undefined, scales[1]);
-  return eye && there ? { eye, there } : undefined;
+  const luxOfPower = [from[view.nearWall]!.lux, to[view.farWall]!.lux] as const;
+  return eye && there ? { eye, there, luxOfPower } : undefined;
 }
 
-const judged = ({ eye, there }: Scenes, { near, far }: Walls): SeenTogether =>
-  seenTogether(besideIn(eye)(near), besideThrough(eye, there.power)(far));
+/** What the eye takes for white behind the door: that of where it is, less what it takes off. */
+function eyeThere({ eye, there, luxOfPower: [here, far] }: Scenes): SceneLight {
+  const power = eye.power.map((p, k) => ((1 - DISCOUNTS) * p) / here + (DISCOUNTS * there.power[k]!) / far);
+  return { power, lux: eye.lux };
+}
 
-const turnIn = ({ eye, there }: Scenes, { far }: Walls): SeenTurn | null =>
-  turnOf(turnedBy(besideIn(there)(far), besideThrough(eye, there.power)(far)));
+const farReads = (scenes: Scenes, far: Reflectance) => besideThrough(eyeThere(scenes), scenes.there.power)(far);
+const judged = (scenes: Scenes, { near, far }: Walls): SeenTogether =>
+  seenTogether(besideIn(scenes.eye)(near), farReads(scenes, far));
+
+const turnIn = (scenes: Scenes, { far }: Walls): SeenTurn | null =>
+  turnOf(turnedBy(besideIn(scenes.there)(far), farReads(scenes, far)));
 
 function seenAt(scenes: Scenes, walls: Walls): SeenAt {
   const { eye, there } = scenes;
   const view = viewOf(eye);
-  const through = seenThrough(view, integrationWeights(there.power, 10), there.lux / eye.lux);
+  const through = seenThrough(
+    viewOf({ ...eyeThere(scenes), room: eye.room }),
+    integrationWeights(there.power, 10),
+    there.lux / eye.lux,
+  );
   return {
     near: seenBy(view, walls.near).hex,
     far: through(walls.far).hex,

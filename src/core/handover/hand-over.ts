@@ -10,6 +10,7 @@ import { dayOfVisit } from '@/core/record/visit';
 import type { VisitInLight } from '@/core/derived/kinds-of-light';
 import type { People } from '@/core/record/people';
 import { mergedCautions, type Caution } from './cautions';
+import { housePaper, type HousePaper } from './house-paper';
 import { draftOf } from './not-settled';
 import { orderLine, type OrderLine } from './order';
 import { paintList } from './paint-list';
@@ -55,6 +56,8 @@ export type HandOver = OnPapers & {
   /** What the counter has to know before it mixes: changes since signing, what was said against, room by room. */
   readonly beforeOrder: readonly string[];
   readonly cautions: readonly Caution[];
+  /** The house as one; null where fewer than two rooms are decided. */
+  readonly house: HousePaper | null;
 };
 
 /** What the papers of a visit ask the deck: every paint that is signed or decided, with the containers it is sold in. */
@@ -128,5 +131,6 @@ export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedA
     order: lines.map((line, k) => orderLine(line, k, { units, tint: habitsOf(visit).tint, factsOf })),
     beforeOrder: papers.flatMap((p) => [p.changed, ...p.objections].filter(Boolean).map((says) => `${p.room}: ${says}`)),
     cautions: mergedCautions(papers.map((p) => p.cautions)),
+    house: housePaper(visit.rooms),
   };
 }

@@ -19,7 +19,7 @@ test('how bright it is on both sides, and what that looks like', () => {
 
 test('turns in whole steps, by day and by lamps', () => {
   expect(sayTurn({ towards: 'pinker', steps: 1.2 })).toBe('a step pinker');
-  expect(sayTurn({ towards: 'bluer', steps: 12 })).toBe('12 steps bluer');
+  expect(sayTurn({ towards: 'bluer', steps: 12 })).toBe('much bluer (12 steps)');
   const pink = { towards: 'pinker', steps: 2.1, clock: '16:30' };
   expect(sayTurns(pink, { turn: null }, 'Hall')).toBe('at 16:30 the hall makes this wall two steps pinker; by lamps they agree');
   expect(sayTurns(pink, null, 'Hall')).toBe('at 16:30 the hall makes this wall two steps pinker');

@@ -24,10 +24,13 @@ export function sayBrightness(luxNear: number, luxFar: number, sayLux: (lux: num
   return `${sayLux(luxNear)} here, ${sayLux(luxFar)} there${looks}`;
 }
 
-const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-/** "two steps pinker", "a step bluer". */
+const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five'];
+/** From so many steps on it is much. Own choice. */
+const MUCH = 6;
+/** "two steps pinker", "a step bluer", "much bluer (12 steps)". */
 export const sayTurn = ({ towards, steps }: { readonly towards: string; readonly steps: number }): string => {
   const whole = Math.max(1, Math.round(steps));
+  if (whole >= MUCH) return `much ${towards} (${whole} steps)`;
   return whole === 1 ? `a step ${towards}` : `${COUNTS[whole] ?? whole} steps ${towards}`;
 };
 

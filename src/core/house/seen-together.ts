@@ -64,10 +64,7 @@ function fights(near: Lab, far: Lab): Reason | undefined {
 export const turnedBy = (own: Lab, seen: Lab): Directions => directions(own, seen);
 
 /** The hue direction a wall is turned in most, and by how many steps; null where nobody would see it. */
-export function turnOf({
-  pinkGreen,
-  yellowBlue,
-}: Pick<Directions, 'pinkGreen' | 'yellowBlue'>): {
+export function turnOf({ pinkGreen, yellowBlue }: Pick<Directions, 'pinkGreen' | 'yellowBlue'>): {
   readonly towards: 'pinker' | 'greener' | 'yellower' | 'bluer';
   readonly steps: number;
 } | null {

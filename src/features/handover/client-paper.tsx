@@ -2,6 +2,7 @@ import { sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import type { RoomPaper } from '@/core/handover/schedule';
+import { HouseOnPaper } from './house-on-paper';
 import { CautionBox, Chip, RoomHead } from './paper-parts';
 
 /** Colours in a bar, each as wide as its share. */
@@ -114,6 +115,7 @@ export function ClientPaper({ made }: { readonly made: HandOver }) {
       {made.rooms.map((room) => (
         <ClientRoom key={room.roomId} room={room} />
       ))}
+      {made.house && <HouseOnPaper house={made.house} />}
       {made.roomsLeft.length > 0 && <p className="mt-4">Nothing is decided yet in: {made.roomsLeft.join(', ')}.</p>}
       <CautionBox cautions={made.cautions} />
     </>

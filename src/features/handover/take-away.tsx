@@ -3,6 +3,7 @@
 import { FileSpreadsheet, FileText, FolderDown, Mail } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { saveFile } from '@/ui/save-file';
 import type { HandOver, PaperName } from '@/core/handover/hand-over';
 import { SHEET_NAMES, sheetsOf } from '@/core/units/habits';
 import { useSay } from '@/speech/local-words';
@@ -24,12 +25,9 @@ function usePdf() {
     try {
       const response = await fetch(href);
       if (!response.ok) throw new Error(`${file}: ${response.status}`);
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(await response.blob());
-      link.download = nameOf(response, file);
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
-      return link.download;
+      const name = nameOf(response, file);
+      saveFile(await response.blob(), name);
+      return name;
     } catch {
       toast.error('It could not be made. What is saved is not touched: try again.');
       return undefined;

@@ -1,11 +1,11 @@
 'use client';
 
-import { useMemo } from 'react';
-import { Printer } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { ArrowLeftRight, Printer } from 'lucide-react';
 import { counted, listed } from '@/core/base/words';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
-import type { HouseAnswer, HouseTrim } from '@/core/engine/house';
+import type { FewestPaint, HouseAnswer, HouseTrim } from '@/core/engine/house';
 import { PALETTE_WORDS } from '@/core/house/palette';
 import { sayBeside } from '@/core/judge/reasons';
 import { Button } from '@/ui/button';
@@ -18,8 +18,12 @@ import { latest } from '../light-client/light-worker';
 import { useHome, useVisit } from '../session/visit-context';
 import { VERDICT_WORDS } from '../words/verdict-words';
 import { HousePaintRow } from './house-paint-row';
+import { JoinsSection } from './joins-section';
+import { settledWalls } from './on-walls';
+import { PictureButton } from './picture-button';
 import { RoomStrip } from './room-strip';
 import { useHouse } from './use-house';
+import type { ShownIn } from './use-sight';
 
 type Told = {
   readonly rooms: readonly RoomInLight[];
@@ -29,6 +33,10 @@ type Told = {
 
 const namesOf = (rooms: readonly RoomInLight[], ids: readonly string[]) =>
   listed(rooms.filter((r) => ids.includes(r.id)).map((r) => r.name));
+
+/** "the same at 75 % in Hall". */
+const sayAlso = ({ also }: FewestPaint, rooms: readonly RoomInLight[]): string =>
+  also.length === 0 ? '' : `the same at ${also.map((a) => `${a.strength} % in ${namesOf(rooms, a.rooms)}`).join('; at ')}`;
 
 /** The fewest colours with which every room has one that works. */
 function OneThrough({ rooms, answer: { fewest, exact, without, nearly }, deck }: Told) {
@@ -43,7 +51,7 @@ function OneThrough({ rooms, answer: { fewest, exact, without, nearly }, deck }:
         {without.length > 0 && ` In ${namesOf(rooms, without)} nothing works: look there first.`} Predicted.
       </p>
       {fewest.map((paint) => (
-        <HousePaintRow key={`${paint.id} ${paint.strength}`} {...{ paint, rooms, deck }} />
+        <HousePaintRow key={`${paint.id} ${paint.strength}`} {...{ paint, rooms, deck }} says={sayAlso(paint, rooms)} />
       ))}
     </section>
   );
@@ -87,28 +95,106 @@ function Palette({ rooms, answer: { palette }, deck }: Told) {
   );
 }
 
-/** The house as one: its rooms as strips at one hour, the fewest colours that serve it, its palette, one white for all trim. */
+type Swap = readonly [string, string];
+
+/** Two rooms, each in the other's colour. */
+function SwapRow({
+  rooms,
+  swap,
+  onSwap,
+}: {
+  readonly rooms: readonly RoomInLight[];
+  readonly swap: Swap | undefined;
+  readonly onSwap: (swap: Swap | undefined) => void;
+}) {
+  const [pair, setPair] = useState<Swap>([rooms[0]!.id, rooms[1]!.id]);
+  const choice = (k: 0 | 1, label: string) => (
+    <select
+      aria-label={label}
+      className="min-h-11 max-w-56 border border-line-strong bg-raised px-2 text-[0.9375rem]"
+      value={pair[k]}
+      disabled={swap !== undefined}
+      onChange={(e) => setPair(k === 0 ? [e.target.value, pair[1]] : [pair[0], e.target.value])}
+    >
+      {rooms.map((r) => (
+        <option key={r.id} value={r.id}>
+          {r.name}
+        </option>
+      ))}
+    </select>
+  );
+  return (
+    <div role="group" aria-label="Swap two rooms' colours" className="mb-6 flex flex-wrap items-center gap-2 print:hidden">
+      {choice(0, 'One room')}
+      {choice(1, 'The other room')}
+      {swap ? (
+        <Button aria-pressed onClick={() => onSwap(undefined)}>
+          <ArrowLeftRight aria-hidden size={18} /> Back as it was
+        </Button>
+      ) : (
+        <Button disabled={pair[0] === pair[1]} onClick={() => onSwap(pair)}>
+          <ArrowLeftRight aria-hidden size={18} /> Swap these two
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What each room shows: its own, or of two that are swapped the other's. */
+function useShownRooms(found: HouseAnswer | undefined, open: ReadonlySet<string>, swap: Swap | undefined) {
+  return useMemo(() => {
+    const otherOf = (roomId: string) => (swap?.includes(roomId) ? swap.find((id) => id !== roomId)! : undefined);
+    const ownOf = (roomId: string) => found?.own.find((o) => o.rooms.includes(roomId));
+    const shownIn: ShownIn = (roomId) => {
+      const other = otherOf(roomId);
+      return { own: ownOf(other ?? roomId), instead: other !== undefined || open.has(roomId) };
+    };
+    const verdictIn = (roomId: string) =>
+      found?.across.find((x) => x.in === roomId && x.from === otherOf(roomId))?.verdict ?? null;
+    return { shownIn, verdictIn };
+  }, [found, open, swap]);
+}
+
+/** The house as one: its rooms as strips at one hour, how they join, the fewest colours that serve it, its palette, one white for all trim. */
 export function HousePage() {
   const home = useHome();
   const { rooms } = useVisit();
-  const { answer, given, giveUp, again } = useHouse(rooms);
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const [swap, setSwap] = useState<Swap>();
+  const { answer, given, giveUp, again } = useHouse(rooms, open);
   const found = latest(answer);
   const { data } = useDeck();
   const deck = useMemo(() => new Map((data ?? []).map((c) => [c.id, c])), [data]);
-  const ownOf = (roomId: string) => found?.own.find((o) => o.rooms.includes(roomId));
+  const { shownIn, verdictIn } = useShownRooms(found, open, swap);
+  const sheet = useRef<HTMLDivElement>(null);
+  const keep = (roomId: string, kept: boolean) => {
+    const next = new Set(open);
+    if (kept) next.delete(roomId);
+    else next.add(roomId);
+    setOpen(next);
+  };
   return (
-    <div className="p-5 max-sm:p-3 print:p-0">
-      <StepTitle title={`${home.label}: the house`} aside="rooms in walking order, each in its own light at the cursor">
+    <div ref={sheet} className="bg-ground p-5 max-sm:p-3 print:p-0">
+      <StepTitle title={`${home.label}: the house`} aside="each room in its own light">
         <ShownSwitch />
         <Button onClick={() => window.print()}>
           <Printer aria-hidden size={18} /> Print
         </Button>
+        <PictureButton of={sheet} name={`${home.label} the house`} />
       </StepTitle>
-      <ul className="mb-6 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
+      <ul className="mb-3 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
         {rooms.map((room) => (
-          <RoomStrip key={room.id} room={room} own={ownOf(room.id)} deck={deck} />
+          <RoomStrip
+            key={room.id}
+            {...{ room, deck }}
+            {...shownIn(room.id)}
+            verdict={verdictIn(room.id)}
+            kept={settledWalls(room) ? !open.has(room.id) : undefined}
+            onKeep={(kept) => keep(room.id, kept)}
+          />
         ))}
       </ul>
+      {found && rooms.length > 1 && <SwapRow {...{ rooms, swap }} onSwap={setSwap} />}
       <DeckTrouble />
       {answer.state === 'failed' && <FieldError>{answer.says}</FieldError>}
       {answer.state === 'computing' && !given && (
@@ -128,6 +214,7 @@ export function HousePage() {
           Add rooms in the brief: then it is told which colours run through them.
         </EmptyState>
       )}
+      {data && rooms.length > 1 && <JoinsSection {...{ rooms, shownIn, deck }} />}
       {found && data && rooms.length > 1 && (
         <>
           <OneThrough {...{ rooms, deck }} answer={found} />

@@ -15,7 +15,7 @@ import { takenColour } from '../session/take-colour';
 import { useVisitWrite } from '../session/visit-context';
 import { sayColour } from '../words/say-colour';
 import { sayRefusal } from '../words/words';
-import { swatchOf } from './room-strip';
+import { swatchOf } from './on-walls';
 
 function InRoom({ room, paint: of }: { readonly room: RoomInLight; readonly paint: HousePaint }) {
   const paint = usePaint();

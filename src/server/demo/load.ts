@@ -1,6 +1,7 @@
 import { v7 } from 'uuid';
 import { judgingLightOfLook } from '@/core/plan/look-light';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
+import { houseDoors, saidDoor, withHouseDoors } from '@/core/derived/house-doors';
 import { decidedRoom, toSign } from '@/core/derived/decided';
 import { USUAL_SAMPLE } from '@/core/record/sample';
 import type { RecordedColour } from '@/core/record/recorded-colour';
@@ -50,10 +51,26 @@ export async function loadDemo(db: Database): Promise<void> {
   await write({ name: 'visit.brief', visitId, ...DEMO_VISIT.brief });
   await write({ name: 'visit.supply', visitId, supply: { samples: DEMO_VISIT.prices } });
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
+  await loadJoins(loader, visitId);
   await write({ name: 'visit.people', visitId, ...DEMO_VISIT.people });
   await write({ name: 'consultant.card', ...DEMO_VISIT.card });
   for (const [makerId, products] of Object.entries(DEMO_VISIT.products))
     await write({ name: 'deck.products', makerId, products });
+}
+
+/** The doors between rooms, known to both. */
+async function loadJoins({ db, write, id }: Loader, visitId: string) {
+  for (const { rooms: named, walls, leftM, ...said } of DEMO_VISIT.joins) {
+    const { rooms } = (await loadVisit(db, visitId))!;
+    const [from, to] = named.map((name) => rooms.find((r) => r.name === name)!);
+    const known = houseDoors(rooms).find((d) => d.sides.every((s) => s.roomId === from!.id || s.roomId === to!.id));
+    const door = known ?? saidDoor(id(), [from!.id, to!.id]);
+    const side = (k: 0 | 1) => ({ ...door.sides[k], wall: walls[k], leftM: leftM[k] });
+    for (const { roomId, doors } of withHouseDoors(rooms, [{ ...door, ...said, sides: [side(0), side(1)] }])) {
+      const { paintwork } = rooms.find((r) => r.id === roomId)!;
+      await write({ name: 'room.paintwork', roomId, paintwork: { ...paintwork, doors } });
+    }
+  }
 }
 
 const keyOf = ([code, strength]: DemoColour) => `${code}/${strength}`;

@@ -2,6 +2,7 @@ import { Text, View } from '@react-pdf/renderer';
 import { PAPER_TITLES, sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import { HousePart } from './house-pdf';
 import { CautionBox, Chip, Sheet, styles } from './parts';
 import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
 
@@ -96,6 +97,7 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
 
 const ClientEnd = ({ made }: { readonly made: HandOver }) => (
   <View>
+    {made.house && <HousePart house={made.house} />}
     {made.roomsLeft.length > 0 && <Text style={{ marginTop: 10 }}>Nothing is decided yet in: {made.roomsLeft.join(', ')}.</Text>}
     <CautionBox cautions={made.cautions} />
   </View>
