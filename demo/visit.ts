@@ -180,7 +180,7 @@ export const DEMO_VISIT: {
   joins: [
     { rooms: ['Hall', 'Sitting room'], walls: [1, 2], leftM: [2.2, 0.6] },
     { rooms: ['Hall', 'Kitchen'], walls: [3, 2], leftM: [0.9, 1.1], widthM: 1, stands: 'opening' },
-    { rooms: ['Hall', 'North bedroom'], walls: [2, 2], leftM: [1.2, 1], stands: 'opening', stairs: true },
+    { rooms: ['Hall', 'North bedroom'], walls: [3, 2], leftM: [3.6, 1], stands: 'opening', stairs: true },
   ],
   rooms: [
     {

@@ -226,7 +226,7 @@ test('doors, rails and cabinets are surfaces of their own; a spreading rate of 0
   await page.getByRole('button', { name: 'Doors, rails, what is there now' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Add a door' }).click();
-  await dialog.getByLabel('Leads to').fill('the landing');
+  await dialog.getByLabel('Called').fill('the landing');
   await dialog.getByLabel('North wall', { exact: true }).fill('0.9');
   await dialog.getByRole('button', { name: 'Add cabinets or a built-in' }).click();
   await dialog.getByLabel('What', { exact: true }).fill('Wardrobe');

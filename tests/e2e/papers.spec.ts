@@ -35,9 +35,11 @@ test('all papers come in one zip; the painter’s are at hand again at once, and
     'Your colours.pdf',
     'Painter s schedule.pdf',
     'Order for the counter.pdf',
+    'Board of each room.pdf',
     'Your colours.csv',
     'Painter s schedule.csv',
     'Order for the counter.csv',
+    'Board of each room.csv',
     'Room 1 Hall record.pdf',
     'Room 2 Sitting room record.pdf',
     'Room 3 Kitchen record.pdf',
@@ -132,4 +134,22 @@ test('what is there now is said once: preparation and primer come from it', asyn
   await page.getByRole('button', { name: /^Take/ }).first().click();
   await allSaved(page);
   await expect(page.getByLabel('Primer')).toHaveValue('full');
+});
+
+test('the board of a room has a field for each paint, for what stays and for what is to look for; the client’s sheet has the house', async ({
+  page,
+  demo,
+}) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Hand over');
+  await page.getByRole('radio', { name: 'Boards' }).click();
+  const board = page.getByRole('article', { name: 'Board of each room' }).getByRole('region', { name: 'Sitting room' });
+  await expect(board.getByText(/Esk Mossen.*of the paint$/).first()).toBeVisible();
+  await expect(board.getByText('Hearth stone', { exact: true })).toBeVisible();
+  await expect(board.getByRole('heading', { name: 'To look for' })).toBeVisible();
+  expect(await seriousFindings(page)).toEqual([]);
+  await page.getByRole('radio', { name: 'Client’s sheet' }).click();
+  const house = page.getByRole('region', { name: 'The house as one' });
+  await expect(house.getByRole('img', { name: /^How the rooms join: Hall, Sitting room, Kitchen/ })).toBeVisible();
+  await expect(house.getByText('From the sitting room into the hall')).toBeVisible();
+  await expect(house.getByText('not decided').first()).toBeVisible();
 });

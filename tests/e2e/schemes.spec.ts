@@ -106,6 +106,16 @@ test('a piece from a photograph: its colours by the white paper, its shares, a t
   await expect(
     page.getByRole('region', { name: 'A minor colour' }).getByText(/Dune painting stands out, contrast \d+/),
   ).toBeVisible();
+  // a colour of it on one wall, in every scheme
+  await row.getByRole('button', { name: 'sand on the focal wall' }).click();
+  await expect(row.getByRole('button', { name: 'sand on the focal wall' })).toHaveAttribute('aria-pressed', 'true');
+  for (const name of ['Its largest colour', 'A minor colour'])
+    await expect(
+      page
+        .getByRole('region', { name })
+        .getByRole('group', { name: 'Its colours in measure' })
+        .getByRole('img', { name: /^focal wall, \d+ %/ }),
+    ).toBeVisible();
   await allSaved(page);
   const { stays } = await recordOf(page);
   expect(stays.find((s) => s.name === 'Dune painting')?.components).toHaveLength(4);

@@ -13,7 +13,7 @@ function Fields({ board: { paints, stays, toLookFor } }: { readonly board: RoomB
       <h4 className="mt-3 font-semibold">Painted</h4>
       <ul className="flex flex-wrap gap-2">
         {paints.map((p) => (
-          <li key={p.letter} className="min-w-36 break-inside-avoid" style={{ flexGrow: Math.max(LEAST_SHARE, p.share) }}>
+          <li key={p.letter} className="min-w-36 break-inside-avoid" style={{ flex: `${Math.max(LEAST_SHARE, p.share)} 1 0` }}>
             <div className="h-40 border border-black" style={{ backgroundColor: p.colour.hex, printColorAdjust: 'exact' }} />
             <p className="leading-snug">
               <b>{p.letter}</b> {p.where}

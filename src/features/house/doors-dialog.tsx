@@ -1,6 +1,6 @@
 'use client';
 
-import { DoorOpen, Trash2 } from 'lucide-react';
+import { Check, DoorOpen, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { houseDoors, leadsToRoom, saidDoor, withHouseDoors, withoutHouseDoor, type HouseDoor } from '@/core/derived/house-doors';
@@ -38,11 +38,14 @@ function LeadsTo({ rooms, from, doors }: Rooms & { readonly from: RoomInLight; r
     <div role="group" aria-label={`${from.name} leads to`} className="flex flex-wrap gap-2">
       {rooms
         .filter((r) => r.id !== from.id)
-        .map((room) => (
-          <Button key={room.id} aria-pressed={doorTo(room.id) !== undefined} onClick={() => toggle(room)}>
-            {room.name}
-          </Button>
-        ))}
+        .map((room) => {
+          const joined = doorTo(room.id) !== undefined;
+          return (
+            <Button key={room.id} look={joined ? 'main' : 'plain'} aria-pressed={joined} onClick={() => toggle(room)}>
+              {joined && <Check aria-hidden size={16} />} {room.name}
+            </Button>
+          );
+        })}
     </div>
   );
 }
@@ -100,7 +103,7 @@ function DoorCard({ rooms, door }: DoorProps) {
   const set = (change: Partial<HouseDoor>) => write(doorWrites(rooms, withHouseDoors(rooms, [{ ...door, ...change }])));
   return (
     <li className="grid gap-3 border border-line bg-panel p-3">
-      <div className="flex flex-wrap items-end justify-between gap-3">
+      <div className="flex items-center justify-between gap-3">
         <p className="font-semibold">
           {named[0]} – {named[1]}
         </p>
@@ -162,8 +165,8 @@ export function DoorsDialog({ rooms }: Rooms) {
           <p className="text-sm text-soft">leads to</p>
           <LeadsTo {...{ rooms, from, doors }} />
         </section>
-        <section aria-label="Doors of this room">
-          <ul className="grid gap-3">
+        <section aria-label="Its doors">
+          <ul className="grid items-start gap-3 lg:grid-cols-2">
             {doors
               .filter((d) => d.sides.some((s) => s.roomId === from.id))
               .map((door) => (

@@ -128,7 +128,7 @@ function SwapRow({
       {choice(0, 'One room')}
       {choice(1, 'The other room')}
       {swap ? (
-        <Button aria-pressed onClick={() => onSwap(undefined)}>
+        <Button look="main" aria-pressed onClick={() => onSwap(undefined)}>
           <ArrowLeftRight aria-hidden size={18} /> Back as it was
         </Button>
       ) : (

@@ -78,6 +78,7 @@ export function PieceRow({ piece, proposals, nearest, deck, focal, onFocal }: Pr
                   {colour.name} {near.strength} % · ΔE {near.apart.toFixed(1)}
                   <Button
                     className="print:hidden"
+                    look={onWall ? 'main' : 'plain'}
                     aria-pressed={onWall}
                     aria-label={`${c.name} on the focal wall`}
                     onClick={() =>
