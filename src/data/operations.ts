@@ -50,3 +50,10 @@ export const listOperationsSince = (sql: Sql, visitId: string, seq: number, most
     seq,
     most,
   ]);
+
+/** What a database says of operations after a place in the journal, unchecked, in their order. */
+export const listPlacedAfter = (sql: Sql, seq: number) =>
+  sql.query<Stored & { visitId: string | null; seq: number }>(
+    `select id, version, at, write, visit_id, seq::float8 as seq from operation where seq > $1 order by seq`,
+    [seq],
+  );

@@ -66,3 +66,9 @@ export const listPicturesInTable = (sql: Sql): Promise<{ hash: string; jpeg: Uin
 /** Says that a picture of a folder from before is a file now. */
 export const pictureMoved = (sql: Sql, hash: string, sha256: string) =>
   sql.query(`update picture set jpeg = null, sha256 = $2 where hash = $1`, [hash, sha256]);
+
+/** Every picture that is known. */
+export const listPictureRows = (sql: Sql): Promise<PictureRow[]> =>
+  sql.query<PictureRow>(
+    `select hash, sha256, width, height, kept_at from picture where sha256 is not null order by kept_at, hash`,
+  );

@@ -1,11 +1,23 @@
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import { DiskFull, mustHaveRoom } from '@/data/folder/room-left';
-import { checkSeal } from '@/data/folder/seal';
+import { openDatabase } from '@/data/db';
+import { checkSeal, filesOf } from '@/data/folder/seal';
 import { journalFiles } from '@/data/journal/scan';
 import { listVisits } from '@/data/visits';
 import { openFolder, type OpenedFolder } from '@/server/folder/open-folder';
+import { sayFinding } from '@/server/folder/say-finding';
 import { sayTrouble } from '@/server/folder/trouble';
 import { storePicture } from '@/server/pictures/store-picture';
 import { sha256 } from '@/server/sha256';
@@ -119,7 +131,8 @@ describe('a folder that was hurt', () => {
     rmSync(path.join(folder, 'pg.seal'));
     cpSync(path.join(folder, 'pg'), path.join(folder, 'pg.new'), { recursive: true });
     await opensAs(folder, () => undefined);
-    expect(readdirSync(folder).filter((n) => n.endsWith('.new'))).toEqual([]);
+    // what is no more needed may still be on its way out
+    expect(readdirSync(folder).filter((n) => /(?<!\.gone)\.new$/.test(n))).toEqual([]);
   });
 
   test('the journal lost or shortened, the database whole: the journal is written anew', async () => {
@@ -150,11 +163,19 @@ describe('a folder that was hurt', () => {
 
   test('a bad line earlier stops, names itself, and nothing is changed', async () => {
     const folder = copy();
+    rmSync(path.join(folder, 'pg.seal'));
     flip(journalOf(folder), readFileSync(journalOf(folder), 'utf8').indexOf('"visit.create"') + 3);
     const before = readFileSync(journalOf(folder));
     await expect(open(folder)).rejects.toThrow('journal/0001.jsonl, line 2: it is not as it was written');
     expect(readFileSync(journalOf(folder)).equals(before)).toBe(true);
-    expect(checkSeal(path.join(folder, 'pg'))).toMatchObject({ kind: 'whole' });
+    expect(checkSeal(path.join(folder, 'pg'))).toEqual({ kind: 'open' });
+  });
+
+  test('a bit flipped in the journal beside a database that is whole: the journal is written anew', async () => {
+    const folder = copy();
+    flip(journalOf(folder), readFileSync(journalOf(folder), 'utf8').indexOf('"visit.create"') + 3);
+    await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'rewritten' }]));
+    expect(readdirSync(folder).filter((n) => n.startsWith('journal.damaged-'))).toHaveLength(1);
   });
 
   test('a journal that goes on after the database is followed', async () => {
@@ -180,4 +201,126 @@ test('more than the disk has is refused before anything is written, less is not'
   expect(() => mustHaveRoom(here, 2 ** 60)).toThrow(DiskFull);
   expect(() => mustHaveRoom(here, 1)).not.toThrow();
   expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left, and 42 MB stay free.');
+});
+
+describe('a journal that was shortened after a crash', () => {
+  /** Takes whole lines off the end. */
+  const shorten = (folder: string, lines: number) => {
+    const text = readFileSync(journalOf(folder), 'utf8').split('\n');
+    writeFileSync(journalOf(folder), `${text.slice(0, -1 - lines).join('\n')}\n`);
+  };
+  const unclosed = () => {
+    const folder = copy();
+    rmSync(path.join(folder, 'pg.seal'));
+    return folder;
+  };
+  const asides = (folder: string) => readdirSync(folder).filter((n) => n.startsWith('pg.damaged-'));
+
+  test.each([1, 2])('%i lines short: what the database knew stands in it again, and that is told in numbers', async (lines) => {
+    const folder = unclosed();
+    shorten(folder, lines);
+    await opensAs(folder, ({ findings }) => {
+      // the last two lines are a picture and its photograph
+      const pictures = lines > 1 ? 1 : 0;
+      expect(findings).toMatchObject([{ kind: 'saved-again', saved: lines - pictures, pictures, refused: [], fewer: {} }]);
+      expect(sayFinding(findings[0]!)).toContain(`${lines - pictures} fit`.slice(0, 5));
+    });
+    expect(asides(folder)).toHaveLength(1);
+    // and the journal is whole: a database made of it is the same
+    rmSync(path.join(folder, 'pg'), { recursive: true });
+    await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'remade' }]));
+  });
+
+  test('cut in the middle of a line: nothing is called here that is not', async () => {
+    const folder = unclosed();
+    truncateSync(journalOf(folder), statSync(journalOf(folder)).size - 40);
+    await opensAs(folder, ({ findings }) => {
+      expect(findings).toMatchObject([
+        { kind: 'torn', more: true },
+        { kind: 'saved-again', saved: 1 },
+      ]);
+      expect(sayFinding(findings[0]!)).not.toContain('everything');
+    });
+  });
+
+  test('what does not fit any more is named, and what is missing is counted; the database stays as it was found', async () => {
+    const folder = unclosed();
+    const db = await openDatabase(path.join(folder, 'pg'), TEMPLATE);
+    await db.unsafeScript('alter table operation disable trigger all');
+    await db.query(`update operation set write = '{"name":"nothing"}'::jsonb where seq = (select max(seq) from operation)`);
+    await db.close();
+    shorten(folder, 2);
+    rmSync(path.join(folder, 'pictures'), { recursive: true });
+    const opened = await open(folder);
+    const [finding] = opened.findings;
+    await opened.close();
+    expect(finding).toMatchObject({ kind: 'saved-again', saved: 0, pictures: 0, refused: [{ name: 'nothing' }] });
+    expect(finding).toMatchObject({ fewer: { photo: 1, picture: 1, operation: 1 } });
+    const says = sayFinding(finding!);
+    expect(says).toContain('1 could not be saved: nothing of');
+    expect(says).toContain('1 of photo');
+    expect(asides(folder)).toHaveLength(1);
+  });
+
+  test('a database that cannot be read is kept, and it is not claimed that everything is here', async () => {
+    const folder = unclosed();
+    writeFileSync(path.join(folder, 'pg', 'global', 'pg_control'), 'nothing');
+    const opened = await open(folder);
+    const [finding] = opened.findings;
+    await opened.close();
+    expect(finding).toMatchObject({ kind: 'not-asked', lines: expect.any(Number) });
+    expect(sayFinding(finding!)).not.toContain('everything');
+    expect(asides(folder)).toHaveLength(1);
+  });
+
+  test('a start that was cut off between finds the database where it had put it', async () => {
+    const folder = unclosed();
+    shorten(folder, 1);
+    renameSync(path.join(folder, 'pg'), path.join(folder, 'pg.unclosed'));
+    await opensAs(folder, ({ findings }) => expect(findings).toMatchObject([{ kind: 'saved-again', saved: 1 }]));
+    const again = unclosed();
+    shorten(again, 1);
+    cpSync(path.join(again, 'pg'), path.join(again, 'pg.unclosed'), { recursive: true });
+    await opensAs(again, ({ findings }) => expect(findings).toMatchObject([{ kind: 'saved-again', saved: 1 }]));
+  });
+
+  test('beside a damaged database: how many are missing is told', async () => {
+    const folder = copy();
+    shorten(folder, 1);
+    truncateSync(path.join(folder, 'pg', 'PG_VERSION'), 0);
+    const opened = await open(folder);
+    await opened.close();
+    expect(opened.findings[0]).toMatchObject({ kind: 'remade', missing: 1 });
+    expect(sayFinding(opened.findings[0]!)).toContain('ends 1 entry before the database did');
+  });
+});
+
+describe('a journal that is gone', () => {
+  const gone = () => {
+    const folder = copy();
+    rmSync(path.join(folder, 'journal'), { recursive: true });
+    rmSync(path.join(folder, 'pg.seal'));
+    return folder;
+  };
+
+  test('beside a database that was not closed: refused in numbers, and nothing is changed', async () => {
+    const folder = gone();
+    const before = filesOf(path.join(folder, 'pg'));
+    await expect(open(folder)).rejects.toThrow(/its journal is gone, and its database was not closed: it has \d+ entries/);
+    expect(filesOf(path.join(folder, 'pg'))).toEqual(before);
+    expect(readdirSync(folder).sort()).toEqual(['pg', 'pictures']);
+  });
+
+  test('beside one that cannot be read either: refused', async () => {
+    const folder = gone();
+    writeFileSync(path.join(folder, 'pg', 'global', 'pg_control'), 'nothing');
+    await expect(open(folder)).rejects.toThrow(/its journal is gone, and its database, which was not closed, cannot be read/);
+  });
+
+  test('a folder of before that was on its way to its journal goes on', async () => {
+    const folder = gone();
+    writeFileSync(path.join(folder, 'pg.adopting'), '');
+    await opensAs(folder, ({ findings }) => expect(findings).toEqual([]));
+    expect(readdirSync(folder)).not.toContain('pg.adopting');
+  });
 });

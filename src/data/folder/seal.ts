@@ -56,8 +56,8 @@ export type SealState =
   /** It was not closed as it should be: the power went, or the process was ended. */
   | { readonly kind: 'open' }
   | { readonly kind: 'whole'; readonly seq: number }
-  /** It is not as it was closed. */
-  | { readonly kind: 'damaged'; readonly why: string };
+  /** It is not as it was closed; `seq` of when it was, where its seal can be read. */
+  | { readonly kind: 'damaged'; readonly why: string; readonly seq?: number };
 
 function readSeal(database: string): z.infer<typeof sealSchema> | undefined {
   const text = readFileSync(fileOf(database), 'utf8');
@@ -72,16 +72,17 @@ function readSeal(database: string): z.infer<typeof sealSchema> | undefined {
 export function checkSeal(database: string): SealState {
   const there = existsSync(database) && readdirSync(database).length > 0;
   if (!existsSync(fileOf(database))) return there ? { kind: 'open' } : { kind: 'none' };
-  if (!there) return { kind: 'damaged', why: 'its files are gone' };
   const seal = readSeal(database);
+  if (!there) return { kind: 'damaged', why: 'its files are gone', ...(seal ? { seq: seal.seq } : {}) };
   if (!seal) return { kind: 'damaged', why: 'its seal cannot be read' };
   const names = filesOf(database);
   const missing = Object.keys(seal.files).find((name) => !names.includes(name));
-  if (missing !== undefined) return { kind: 'damaged', why: `${missing} is missing` };
+  if (missing !== undefined) return { kind: 'damaged', why: `${missing} is missing`, seq: seal.seq };
   for (const name of names) {
     const noted = seal.files[name];
     const [length, crc] = printOf(readFileSync(path.join(database, name)));
-    if (noted?.[0] !== length || noted[1] !== crc) return { kind: 'damaged', why: `${name} is not as it was written` };
+    if (noted?.[0] !== length || noted[1] !== crc)
+      return { kind: 'damaged', why: `${name} is not as it was written`, seq: seal.seq };
   }
   return { kind: 'whole', seq: seal.seq };
 }

@@ -111,6 +111,17 @@ function scanFile(file: string, before: Read, isLast: boolean): Read {
   return { first, last, torn };
 }
 
+/** The highest place that any whole line of a journal says, whatever stands between: of one that is damaged. */
+export function highestPlace(folder: string): number {
+  let highest = 0;
+  for (const file of journalFiles(folder))
+    for (const { text } of rawLines(path.join(folder, file))) {
+      const head = headOf(text);
+      if (head) highest = Math.max(highest, head.seq + head.span - 1);
+    }
+  return highest;
+}
+
 /**
  * Checks every line of a journal: its CRC, and that none is missing. A torn last line is cut off, on the disk.
  *
