@@ -34,10 +34,11 @@ export type PictureRow = {
   readonly keptAt: string;
 };
 
-/** Notes a picture; one that is there already stays as it is. */
+/** Notes a picture; of one that is noted already, what is kept of it now. */
 export const insertPictureRow = (sql: Sql, p: PictureRow) =>
   sql.query(
-    `insert into picture (hash, sha256, width, height, kept_at) values ($1, $2, $3, $4, $5::timestamptz) on conflict (hash) do nothing`,
+    `insert into picture (hash, sha256, width, height, kept_at) values ($1, $2, $3, $4, $5::timestamptz)
+     on conflict (hash) do update set sha256 = excluded.sha256, width = excluded.width, height = excluded.height`,
     [p.hash, p.sha256, p.width, p.height, p.keptAt],
   );
 

@@ -1,6 +1,11 @@
+import sharp from 'sharp';
 import { v7 } from 'uuid';
 import { seededRandom } from '@/core/base/random';
+import type { journalInMemory } from '@/data/journal/journal';
+import { findPictureRow, insertPictureRow } from '@/data/photos';
 import type { Database } from '@/data/sql';
+import { cleanPicture } from '@/server/pictures/clean-picture';
+import { bringPictures, storePicture } from '@/server/pictures/store-picture';
 import { listVisits } from '@/data/visits';
 import { previewVisit, takeVisit } from '@/server/archive/bring-in';
 import { visitFile } from '@/server/archive/visit-file';
@@ -45,6 +50,79 @@ function changed(change: (json: Json) => void, also: (files: Map<string, Uint8Ar
   also(files);
   return zipOf(entriesOf(files));
 }
+
+/** What was journalled of a database in memory. */
+const linesOf = (db: Database) => (db.journal as ReturnType<typeof journalInMemory>).lines;
+type SaidPicture = { hash: string; sha256: string; width: number; height: number };
+const picturesOf = (file: Uint8Array) =>
+  (JSON.parse(new TextDecoder().decode(unzip(file, OPEN).get('visit.json'))) as { pictures: SaidPicture[] }).pictures;
+/** The visit's file with another picture under the name of its first. */
+const withPicture = (jpeg: Uint8Array, { width, height }: { width: number; height: number }) => {
+  const [{ hash }] = picturesOf(bytes) as [SaidPicture];
+  return changed(
+    (j) =>
+      ((j['pictures'] as SaidPicture[])[0] = { ...(j['pictures'] as SaidPicture[])[0]!, sha256: sha256(jpeg), width, height }),
+    (f) => void f.set(`pictures/${hash}.jpg`, jpeg),
+  );
+};
+
+describe('its pictures', () => {
+  const other = () =>
+    sharp({ create: { width: 40, height: 30, channels: 3, background: '#c33' } })
+      .jpeg()
+      .toBuffer();
+
+  test('one that stands under another’s name is put right by the true one, whichever comes first', async () => {
+    const db = await empty();
+    const upload = await sharp({ create: { width: 64, height: 48, channels: 3, background: '#3a6' } })
+      .png()
+      .toBuffer();
+    const hash = sha256(upload);
+    const clean = await cleanPicture(upload);
+    if (!clean.ok) throw new Error('no picture');
+    const hostile = await other();
+    const row = { jpeg: hostile, width: 40, height: 30, hash };
+    const { rows } = await bringPictures(db, [row]);
+    for (const picture of rows)
+      await db.journalled(async (sql) => ({
+        entry: { kind: 'picture', ...picture },
+        value: await insertPictureRow(sql, picture),
+      }));
+    expect(await db.pictures.read(hash)).toEqual(new Uint8Array(hostile));
+    await storePicture(db, hash, clean);
+    expect(await db.pictures.read(hash)).toEqual(clean.jpeg);
+    expect(await findPictureRow(db, hash)).toMatchObject({ sha256: sha256(clean.jpeg), width: 64, height: 48 });
+    // and the false one does not come back
+    await bringPictures(db, [row]);
+    expect(await db.pictures.read(hash)).toEqual(clean.jpeg);
+    // a hurt file is put right by itself
+    db.pictures.keep(hash, hostile);
+    await storePicture(db, hash, clean);
+    expect(await db.pictures.read(hash)).toEqual(clean.jpeg);
+  });
+
+  test('come bare: a comment, a place and what follows their end are left out', async () => {
+    const [{ hash, width, height }] = picturesOf(bytes) as [SaidPicture];
+    const jpeg = await sharp({ create: { width, height, channels: 3, background: '#c33' } })
+      .jpeg()
+      .toBuffer();
+    const comment = Buffer.concat([Buffer.from([0xff, 0xfe, 0, 12]), Buffer.from('51.45 N, x')]);
+    const dressed = new Uint8Array(Buffer.concat([jpeg.subarray(0, 2), comment, jpeg.subarray(2), Buffer.from('<script>')]));
+    const db = await empty();
+    await bringIn(db, withPicture(dressed, { width, height }));
+    expect(await db.pictures.read(hash)).toEqual(new Uint8Array(jpeg));
+    expect(await findPictureRow(db, hash)).toMatchObject({ sha256: sha256(jpeg) });
+    // the line that brings them in does it again
+    expect(linesOf(db).at(-1)!.entry).toMatchObject({ kind: 'operations', pictures: expect.any(Array) });
+  });
+
+  test('one that is cut short is refused', async () => {
+    const jpeg = await other();
+    const db = await empty();
+    const short = new Uint8Array(jpeg.subarray(0, jpeg.length - 40));
+    await expect(bringIn(db, withPicture(short, { width: 40, height: 30 }))).rejects.toThrow(/no picture of the size it says/);
+  });
+});
 
 test('goes into an empty application with no loss, and out again to the byte', async () => {
   const db = await empty();
@@ -106,10 +184,12 @@ test('colours of decks that are not here come with it', async () => {
 describe('what is wrong with it is said, and nothing is changed', () => {
   let db: Database;
   let before: Awaited<ReturnType<typeof tablesOf>>;
+  let lines: number;
   beforeAll(async () => {
     db = await empty();
     await madeUpVisit(db);
     before = await tablesOf(db);
+    lines = linesOf(db).length;
   });
   const refused = async (file: Uint8Array, says: RegExp) => {
     const wrong = await bringIn(db, file).then(
@@ -118,8 +198,9 @@ describe('what is wrong with it is said, and nothing is changed', () => {
     );
     expect(wrong).toEqual(expect.stringMatching(says));
     const after = await tablesOf(db);
-    // a picture that no photograph names goes by itself after a day
-    expect({ ...after, picture: [] }).toEqual({ ...before, picture: [] });
+    expect(after).toEqual(before);
+    expect(linesOf(db)).toHaveLength(lines);
+    expect(picturesOf(bytes).map(({ hash }) => db.pictures.has(hash))).not.toContain(true);
   };
 
   test.each<readonly [string, () => Uint8Array, RegExp]>([
@@ -180,6 +261,7 @@ describe('what is wrong with it is said, and nothing is changed', () => {
   test('ids of another visit’s rooms', async () => {
     const mine = await madeUpVisit(db);
     before = await tablesOf(db);
+    lines = linesOf(db).length;
     const wish = {
       id: v7(),
       version: 1,

@@ -2,18 +2,24 @@ import { crc32 } from 'node:zlib';
 import type { Operation } from '@/core/operations/operations';
 import { parsedJson } from '@/core/base/parsed-json';
 
-/** How lines are written now. */
-export const LINE_VERSION = 1;
+/** The newest lines there are: 2 brings pictures in with operations. */
+export const LINE_VERSION = 2;
 
 /** What a line of the journal says happened. */
 export type Entry =
   | { readonly kind: 'operation'; readonly visitId: string | null; readonly operation: Operation }
   /** Operations of one visit that came in together, all of them or none: each has a place, beginning with that of the line. */
-  | { readonly kind: 'operations'; readonly visitId: string; readonly operations: readonly Operation[] }
+  | {
+      readonly kind: 'operations';
+      readonly visitId: string;
+      readonly operations: readonly Operation[];
+      /** Pictures that came in with them, whose files are kept already. */
+      readonly pictures?: readonly KeptPicture[];
+    }
   /** The decks that ship with the product came in, or came in anew: everything of them, so that doing it again looks nothing up. */
   | { readonly kind: 'shipped'; readonly version: string; readonly tint: unknown; readonly decks: readonly unknown[] }
   /** A picture was kept under the hash of the file it was handed in as; `sha256` is of the JPEG that is kept. */
-  | ({ readonly kind: 'picture'; readonly hash: string; readonly sha256: string; readonly keptAt: string } & Size)
+  | ({ readonly kind: 'picture' } & KeptPicture)
   /** Pictures that no photograph names were let go. */
   | { readonly kind: 'forget'; readonly hashes: readonly string[] }
   /**
@@ -21,7 +27,13 @@ export type Entry =
    * stand first.
    */
   | { readonly kind: 'rows'; readonly table: string; readonly migrations: readonly string[]; readonly rows: readonly unknown[] };
-type Size = { readonly width: number; readonly height: number };
+type KeptPicture = {
+  readonly hash: string;
+  readonly sha256: string;
+  readonly keptAt: string;
+  readonly width: number;
+  readonly height: number;
+};
 
 export type Line = { readonly seq: number; readonly v: number; readonly entry: Entry };
 
@@ -35,7 +47,8 @@ const hex = (crc: number) => crc.toString(16).padStart(8, '0');
 /** A line with its newline: JSON, its first member the CRC-32 (as zip has it) of all that follows that member, as UTF-8. */
 export function writeLine(seq: number, { kind, ...rest }: Entry): string {
   const span = kind === 'operations' ? `"span":${spanOf({ kind, ...rest } as Entry)},` : '';
-  const tail = `"seq":${seq},"v":${LINE_VERSION},"kind":"${kind}",${span}${JSON.stringify(rest).slice(1)}`;
+  const v = 'pictures' in rest && rest.pictures !== undefined ? 2 : 1;
+  const tail = `"seq":${seq},"v":${v},"kind":"${kind}",${span}${JSON.stringify(rest).slice(1)}`;
   return `{"crc":"${hex(crc32(tail))}",${tail}\n`;
 }
 

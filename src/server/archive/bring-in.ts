@@ -9,7 +9,8 @@ import { listOperations } from '@/data/operations';
 import type { Database, Sql } from '@/data/sql';
 import { findVisit } from '@/data/visits';
 import { doneInside } from '../operations/apply';
-import { storePicture } from '../pictures/store-picture';
+import { insertPictureRow } from '@/data/photos';
+import { bringPictures } from '../pictures/store-picture';
 import { readVisitFile, type ReadVisit } from './read-visit-file';
 import { ArchiveRefused } from './zip';
 import { onePerProcess } from '../one-per-process';
@@ -107,19 +108,30 @@ export async function takeVisit(db: Database, token: string, now = new Date()): 
   const { visitId } = file;
   const jpegs = [...pictures.values()].reduce((sum, b) => sum + b.length, 0);
   db.mustHaveRoom(jpegs + 4 * JSON.stringify(file).length);
-  for (const { hash, width, height, keptAt } of file.pictures)
-    await storePicture(db, hash, { jpeg: pictures.get(hash)!, width, height, keptAt });
-  await db.journalled(async (sql, seq) => {
-    const fresh = await freshOf(sql, operations);
-    const decks = await missingDecks(sql, file.decks);
-    const deckIn: Operation[] =
-      decks.length === 0
-        ? []
-        : [{ id: v7(), version: OPERATION_VERSION, at: now.toISOString(), write: { name: 'deck.import', decks } }];
-    const all = [...deckIn, ...fresh];
-    for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId, seq: seq + i });
-    return { entry: all.length === 0 ? undefined : { kind: 'operations', visitId, operations: all }, value: undefined };
-  });
+  const brought = await bringPictures(
+    db,
+    file.pictures.map(({ hash, width, height, keptAt }) => ({ hash, jpeg: pictures.get(hash)!, width, height, keptAt })),
+  );
+  try {
+    await db.journalled(async (sql, seq) => {
+      const fresh = await freshOf(sql, operations);
+      const decks = await missingDecks(sql, file.decks);
+      const deckIn: Operation[] =
+        decks.length === 0
+          ? []
+          : [{ id: v7(), version: OPERATION_VERSION, at: now.toISOString(), write: { name: 'deck.import', decks } }];
+      const all = [...deckIn, ...fresh];
+      for (const row of brought.rows) await insertPictureRow(sql, row);
+      for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId, seq: seq + i });
+      const nothing = all.length + brought.rows.length === 0;
+      const withPictures = brought.rows.length > 0 ? { pictures: brought.rows } : {};
+      return { entry: nothing ? undefined : { kind: 'operations', visitId, operations: all, ...withPictures }, value: undefined };
+    });
+  } catch (e) {
+    // what is refused leaves nothing
+    brought.takeBack();
+    throw e;
+  }
   kept.held = undefined;
   return visitId;
 }

@@ -22,6 +22,7 @@ function* checkPictures(folder: string): Generator<Checked> {
   const kept = new Map<string, string>();
   for (const { entry } of linesAfter(path.join(folder, 'journal'), 0)) {
     if (entry.kind === 'picture') kept.set(entry.hash, entry.sha256);
+    if (entry.kind === 'operations') for (const { hash, sha256: told } of entry.pictures ?? []) kept.set(hash, told);
     if (entry.kind === 'forget') for (const hash of entry.hashes) kept.delete(hash);
     if (entry.kind === 'rows' && entry.table === 'picture')
       for (const row of entry.rows as { hash: string; sha256: string }[]) kept.set(row.hash, row.sha256);

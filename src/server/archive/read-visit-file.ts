@@ -4,6 +4,7 @@ import { isOfNoVisit, type Operation } from '@/core/operations/operations';
 import { timeIssues } from '@/core/operations/time-issues';
 import { readOperation } from '@/core/operations/upgrade';
 import { ArchiveRefused, unzip } from './zip';
+import { bareJpeg } from '../pictures/bare-jpeg';
 import { sha256 } from '../sha256';
 
 const PICTURE = /^pictures\/([0-9a-f]{64})\.jpg$/;
@@ -63,15 +64,22 @@ function operationsIn({ operations, visitId }: VisitFile): Operation[] {
   });
 }
 
-/** Pictures as the product keeps them: a JPEG of the size that was said, and nothing beside the picture, no place above all. */
-async function checkPicture(jpeg: Uint8Array, { width, height }: VisitFile['pictures'][number], name: string): Promise<void> {
-  const is = await sharp(jpeg, { limitInputPixels: 20_000_000 })
-    .metadata()
-    .catch(() => undefined);
-  if (is?.format !== 'jpeg' || is.width !== width || is.height !== height)
+/** A picture as the product keeps it: a whole JPEG of the size that was said; what it carries beside the picture is left out. */
+async function barePicture(
+  jpeg: Uint8Array,
+  { width, height }: VisitFile['pictures'][number],
+  name: string,
+): Promise<Uint8Array> {
+  const bare = bareJpeg(jpeg);
+  const is =
+    bare &&
+    (await sharp(bare, { limitInputPixels: 20_000_000, failOn: 'truncated' })
+      .raw()
+      .toBuffer({ resolveWithObject: true })
+      .catch(() => undefined));
+  if (!bare || is?.info.width !== width || is.info.height !== height)
     throw new ArchiveRefused(`${name} in it is no picture of the size it says.`);
-  if (is.exif || is.xmp || is.iptc)
-    throw new ArchiveRefused(`${name} in it carries more than the picture, which Elm Swatch never keeps.`);
+  return bare;
 }
 
 async function picturesIn(file: VisitFile, files: ReadonlyMap<string, Uint8Array>): Promise<Map<string, Uint8Array>> {
@@ -81,8 +89,7 @@ async function picturesIn(file: VisitFile, files: ReadonlyMap<string, Uint8Array
     const jpeg = files.get(name);
     if (!jpeg) throw new ArchiveRefused(`${name} is missing in it.`);
     if (sha256(jpeg) !== said.sha256) throw new ArchiveRefused(`${name} in it is damaged.`);
-    await checkPicture(jpeg, said, name);
-    pictures.set(said.hash, jpeg);
+    pictures.set(said.hash, await barePicture(jpeg, said, name));
   }
   if (pictures.size !== files.size - 2) throw new ArchiveRefused('It holds pictures that the visit does not name.');
   return pictures;

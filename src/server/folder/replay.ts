@@ -29,6 +29,9 @@ function placedIn({ seq, entry }: PlacedLine): PlacedOperation[] {
   });
 }
 
+/** Pictures that came in with a line's operations. */
+const picturesIn = ({ entry }: PlacedLine) => (entry.kind === 'operations' ? (entry.pictures ?? []) : []);
+
 async function redo(sql: Sql, { entry }: PlacedLine): Promise<void> {
   switch (entry.kind) {
     case 'shipped':
@@ -48,6 +51,7 @@ async function redo(sql: Sql, { entry }: PlacedLine): Promise<void> {
 async function redoLine(sql: Sql, line: PlacedLine): Promise<void> {
   try {
     const placed = placedIn(line);
+    for (const picture of picturesIn(line)) await insertPictureRow(sql, picture);
     if (placed.length === 0) await redo(sql, line);
     else await replayOperations(sql, placed);
   } catch (e) {
@@ -64,6 +68,9 @@ async function redoTogether(sql: Sql, lines: readonly PlacedLine[]): Promise<voi
   };
   for (const line of lines) {
     const operations = placedIn(line);
+    const pictures = picturesIn(line);
+    if (pictures.length > 0) await flush();
+    for (const picture of pictures) await insertPictureRow(sql, picture);
     placed.push(...operations);
     if (operations.length > 0) continue;
     await flush();

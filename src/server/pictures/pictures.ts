@@ -17,7 +17,10 @@ export async function keepPicture(hash: string, bytes: Uint8Array): Promise<Pict
   return { ok: true, width: clean.width, height: clean.height };
 }
 
+/** A kept picture; undefined where there is none of that hash, or its file is not what was kept. */
 export async function pictureOf(hash: string): Promise<Uint8Array | undefined> {
   const db = await database();
-  return (await findPictureRow(db, hash)) && db.pictures.read(hash);
+  const row = await findPictureRow(db, hash);
+  const jpeg = row && (await db.pictures.read(hash));
+  return jpeg && sha256(jpeg) === row.sha256 ? jpeg : undefined;
 }
