@@ -84,7 +84,7 @@ if (isPort(last) && port !== last)
   process.stderr.write(
     `${values.port ? 'Another port than last time' : `Port ${last}, that of last time, is in use`}: what waits unsaved in a browser at port ${last} is sent when Elm Swatch is there again (--port ${last}).\n`,
   );
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', values.host, '-p', port], {
+const server = spawn(process.execPath, ['scripts/server.mjs', values.host, port], {
   cwd: ROOT,
   stdio: ['ignore', 'pipe', 'inherit'],
   env: {
@@ -111,5 +111,7 @@ server.stdout.on('data', (chunk) => {
     `\nElm Swatch ${mode === 'demo' ? 'demo' : ''} is at ${address}\nData folder: ${folder}\nStop it with Ctrl+C.\n`,
   );
 });
+// whoever sits at this machine lets a device in: Enter shows a new code, where others can reach the server
+if (process.stdin.isTTY) process.stdin.on('data', () => server.kill('SIGUSR2')).unref();
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code, signal) => process.exit(code ?? (signal === 'SIGINT' ? 130 : 1)));

@@ -1,5 +1,6 @@
 /** @jest-environment node */
 import { NextRequest } from 'next/server';
+import { pageToken } from './server/border/refusal';
 import { config, proxy } from './proxy';
 import { access } from './server/border/access';
 import { realAddresses } from './server/border/hosts';
@@ -43,6 +44,21 @@ describe('who is answered', () => {
   );
   test.each(['same-origin', 'none'])('its own pages and the person (%s) may write', async (site) => {
     expect(await statusOf({ ...OWN, 'sec-fetch-site': site }, { method: 'POST' })).toBe(200);
+  });
+
+  test('a write that comes from no page is refused, unless it carries what the pages carry', async () => {
+    expect(await statusOf(OWN, { method: 'POST' })).toBe(403);
+    expect(await statusOf({ ...OWN, 'x-elm-page': 'made up' }, { method: 'DELETE' })).toBe(403);
+    expect(await statusOf({ ...OWN, 'x-elm-page': pageToken() }, { method: 'POST' })).toBe(200);
+    expect(await statusOf(OWN)).toBe(200);
+  });
+
+  test('an address of this machine that it was told to serve on is one of its names', async () => {
+    process.env['ELM_SWATCH_HOST'] = '127.0.0.2';
+    expect(await statusOf({ host: '127.0.0.2:4000' })).toBe(200);
+    expect(await statusOf({ host: '127.0.0.3:4000' })).toBe(403);
+    delete process.env['ELM_SWATCH_HOST'];
+    expect(await statusOf({ host: '127.0.0.2:4000' })).toBe(403);
   });
 
   test('every path is asked about, those of files too', () => {
@@ -97,7 +113,8 @@ describe('a server that other machines can reach', () => {
       ['/_next/static/x.js', 'GET'],
       ['/api/operations', 'POST'],
     ] as const) {
-      const answer = await ask({ ...OWN, cookie: `elm-swatch-device=${'a'.repeat(43)}` }, { path, method });
+      const origin = 'http://127.0.0.1:4000';
+      const answer = await ask({ ...OWN, origin, cookie: `elm-swatch-device=${'a'.repeat(43)}` }, { path, method });
       expect([answer.status, answer.headers.get('x-middleware-next')]).toEqual([401, null]);
       expect(await answer.text()).toContain('Enter the code');
     }

@@ -1,23 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { gate } from './server/border/gate';
-import { allowedHosts, withoutPort } from './server/border/hosts';
-
-/** What of a request says where it comes from. */
-type From = Pick<NextRequest, 'method' | 'headers'>;
-
-/** Refuses requests made under a foreign name (DNS rebinding) or from a foreign page. */
-function refusal({ method, headers }: From): string | undefined {
-  const host = headers.get('host') ?? '';
-  if (!allowedHosts(process.env['ELM_SWATCH_HOST']).includes(withoutPort(host))) return 'This address is not served here.';
-  const origin = headers.get('origin');
-  const foreign = origin !== null && origin !== `http://${host}` && origin !== `https://${host}`;
-  // a browser says here what page asks, also where it sends no origin; only our own may write
-  const site = headers.get('sec-fetch-site');
-  const writes = method !== 'GET' && method !== 'HEAD';
-  if (foreign || (writes && site !== null && site !== 'same-origin' && site !== 'none'))
-    return 'Requests from other pages are refused.';
-  return undefined;
-}
+import { refusal } from './server/border/refusal';
 
 function contentSecurityPolicy(nonce: string): string {
   const dev = process.env.NODE_ENV === 'development';

@@ -3,6 +3,7 @@ import localFont from 'next/font/local';
 import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { ToldOnce } from '@/features/session/told-once';
+import { pageToken } from '@/server/border/refusal';
 import { toBeTold } from '@/server/keeping/kept';
 import { InOwnWords } from '@/features/session/own-words';
 import { ServiceWorker } from '@/features/session/service-worker';
@@ -30,6 +31,9 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   await connection(); // the nonce of the content security policy needs a page made per request
   return (
     <html lang="en" className={hanken.variable} suppressHydrationWarning>
+      <head>
+        <meta name="elm-page" content={pageToken()} />
+      </head>
       <body>
         <ToldOnce {...await toBeTold()} />
         <Queries>

@@ -1,5 +1,6 @@
 import { showCode } from './border/show-code';
 import { isGuarded } from './border/gate';
+import { tellServer } from './border/let-in';
 import { closeDatabase, copyToday, database, openedFolder } from './database';
 import { sayFinding } from './folder/say-finding';
 import { sayTrouble, NO_WORDS } from './folder/trouble';
@@ -38,6 +39,9 @@ export async function start(): Promise<void> {
     process.stderr.write(`\n${told}\n`);
     process.exit(e instanceof Error && e.name === 'FolderInUse' ? 3 : 1);
   }
+  tellServer();
+  // a new code for whoever sits at this machine: Enter where it was started
+  if (isGuarded()) process.on('SIGUSR2', () => void showCode());
   setInterval(() => void copyToday(), COPY_EVERY_MS).unref();
   if (isGuarded()) await showCode();
 }

@@ -105,11 +105,15 @@ async function benchImport(url: string): Promise<void> {
   );
   const body = `maker,code,name,strip,step,L,a,b\n${rows.join('\n')}\n`;
   const start = performance.now();
-  const lines = (await (await fetch(`${url}/api/decks/import?name=five.csv`, { method: 'PUT', body })).text()).trim().split('\n');
+  const lines = (
+    await (await fetch(`${url}/api/decks/import?name=five.csv`, { method: 'PUT', body, headers: { origin: url } })).text()
+  )
+    .trim()
+    .split('\n');
   const { preview } = JSON.parse(lines.at(-1)!) as { preview: { token: string } };
   const taken = await fetch(`${url}/api/decks/import`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', origin: url },
     body: JSON.stringify({ token: preview.token }),
   });
   if (!((await taken.json()) as { ok: boolean }).ok) throw new Error('the deck was not taken');

@@ -264,7 +264,11 @@ test('a deck file of 31 MB of bad rows is answered in seconds, while the rest go
   const row = 'X 1,a name,not a number,1,2\n';
   const bad = `code,name,L,a,b\n${row.repeat(Math.floor((31 * 1024 * 1024) / row.length))}`;
   const began = Date.now();
-  const asked = fetch(`${own.url}/api/decks/import?name=bad.csv`, { method: 'PUT', body: bad }).then((r) => r.text());
+  const asked = fetch(`${own.url}/api/decks/import?name=bad.csv`, {
+    method: 'PUT',
+    body: bad,
+    headers: { origin: own.url },
+  }).then((r) => r.text());
   expect((await fetch(`${own.url}/api/deck`)).status).toBe(200);
   const text = await asked;
   const last = JSON.parse(text.trimEnd().split('\n').at(-1)!) as { preview: { problems: object[]; problemCount: number } };
@@ -273,7 +277,12 @@ test('a deck file of 31 MB of bad rows is answered in seconds, while the rest go
   expect(Date.now() - began).toBeLessThan(30_000);
   const good = `code,name,L,a,b\n${Array.from({ length: 15_000 }, (_, n) => `G ${n},a name,${40 + (n % 50)},2,${n % 20}`).join('\n')}\n`;
   const stop = new AbortController();
-  const response = await fetch(`${own.url}/api/decks/import?name=good.csv`, { method: 'PUT', body: good, signal: stop.signal });
+  const response = await fetch(`${own.url}/api/decks/import?name=good.csv`, {
+    method: 'PUT',
+    body: good,
+    signal: stop.signal,
+    headers: { origin: own.url },
+  });
   const reader = response.body!.getReader();
   await reader.read();
   stop.abort();

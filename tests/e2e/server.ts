@@ -37,24 +37,20 @@ type Options = {
 /** Starts the built application on a folder, as bin/start does; resolves when it is ready or has stopped. */
 export async function startServer({ folder, demo = false, port, host = '127.0.0.1' }: Options): Promise<Server> {
   const at = port ?? (await freePort());
-  const child: ChildProcess = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', String(at)],
-    {
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_TELEMETRY_DISABLED: '1',
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        ELM_SWATCH_DATA: folder,
-        ELM_SWATCH_HOST: host,
-        ELM_SWATCH_PORT: String(at),
-        ELM_SWATCH_DEMO: demo ? '1' : '0',
-        ELM_SWATCH_FRESH: '0',
-      },
-      stdio: ['ignore', 'pipe', 'pipe'],
+  const child: ChildProcess = spawn(process.execPath, ['scripts/server.mjs', host, String(at)], {
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+      NEXT_MANUAL_SIG_HANDLE: 'true',
+      ELM_SWATCH_DATA: folder,
+      ELM_SWATCH_HOST: host,
+      ELM_SWATCH_PORT: String(at),
+      ELM_SWATCH_DEMO: demo ? '1' : '0',
+      ELM_SWATCH_FRESH: '0',
     },
-  );
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   let said = '';
   const ended = new Promise<number | null>((resolve) => child.on('exit', (code) => resolve(code)));
   const ready = new Promise<void>((resolve) => {

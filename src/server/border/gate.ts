@@ -11,9 +11,9 @@ export const isGuarded = (): boolean => !isLocal(process.env['ELM_SWATCH_HOST'] 
 
 const WRONG: Readonly<Record<Exclude<Entered, { ok: true }>['reason'], string>> = {
   wrong: 'That is not the code.',
-  wait: 'Too many wrong codes. Wait half a minute, then ask for a new one.',
+  wait: 'Too many wrong codes from here. Wait a little, then try again.',
   'no-code':
-    'There is no code now, or it was used or is too old. Make a new one on a device that is in, or start Elm Swatch anew.',
+    'There is no code now, or it was used or is too old. Make a new one on a device that is in, or press Enter where Elm Swatch was started.',
   'too-many': 'Too many devices are in. Turn one away first.',
 };
 
@@ -42,7 +42,10 @@ const MOST = 200;
 async function enter(request: Request): Promise<Response> {
   if (Number(request.headers.get('content-length') ?? MOST + 1) > MOST) return enterPage(413, WRONG.wrong);
   const code = new URLSearchParams(await request.text()).get('code') ?? '';
-  const entered = access().enter(code.slice(0, 40), nameOf(request.headers.get('user-agent') ?? ''));
+  const entered = access().enter(code.slice(0, 40), {
+    name: nameOf(request.headers.get('user-agent') ?? ''),
+    from: request.headers.get(ADDRESS_HEADER) ?? '',
+  });
   if (!entered.ok) return enterPage(403, WRONG[entered.reason]);
   return new Response(null, {
     status: 303,
@@ -67,14 +70,21 @@ async function showAgain(): Promise<void> {
   await showCode();
 }
 
-const secretOf = (request: Request): string =>
-  new RegExp(`(?:^|; )${COOKIE}=([\\w-]{43})(?:;|$)`).exec(request.headers.get('cookie') ?? '')?.[1] ?? '';
+const secretOf = (headers: Pick<Headers, 'get'>): string =>
+  new RegExp(`(?:^|; )${COOKIE}=([\\w-]{43})(?:;|$)`).exec(headers.get('cookie') ?? '')?.[1] ?? '';
+
+/** The device that asks: null on a server that only this machine reaches; undefined of one that was not let in. */
+export const deviceIn = (headers: Pick<Headers, 'get'>): string | null | undefined =>
+  isGuarded() ? access().deviceOf(secretOf(headers))?.id : null;
+
+/** Where a request comes from, as the server that takes it says; of no use where nobody else can reach it. */
+export const ADDRESS_HEADER = 'x-elm-address';
 
 /** Lets in who may be, on a server that others can reach; answers everyone else itself, with nothing of the product. */
 export async function gate(request: Request): Promise<{ readonly answer?: Response; readonly device?: string }> {
-  if (!isGuarded()) return {};
-  const device = access().deviceOf(secretOf(request));
-  if (device) return { device: device.id };
+  const device = deviceIn(request.headers);
+  if (device === null) return {};
+  if (device !== undefined) return { device };
   const url = new URL(request.url);
   if (!access().hasCode() && access().devices().length === 0) await showAgain();
   if (url.pathname === '/enter' && request.method === 'POST') return { answer: await enter(request) };

@@ -16,7 +16,8 @@ export const realAddresses = (): string[] =>
 
 /** Hosts this server answers to: this machine, and the addresses it was told to serve on. */
 export function allowedHosts(served: string | undefined, real: () => readonly string[] = realAddresses): readonly string[] {
-  if (served === undefined || isLocal(served)) return LOCAL;
+  if (served === undefined) return LOCAL;
+  if (isLocal(served)) return [...new Set([...LOCAL, inBrackets(served)])];
   return [...LOCAL, ...(isEvery(served) ? real() : [inBrackets(served)])];
 }
 
