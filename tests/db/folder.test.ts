@@ -1,5 +1,6 @@
 import {
   cpSync,
+  linkSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -195,6 +196,22 @@ describe('a folder that was hurt', () => {
     expect(await listVisits(again.db)).toHaveLength(1);
     await again.close();
   });
+});
+
+test('a folder whose files are those of another (hard links) writes on its own', async () => {
+  const folder = copy();
+  const linked = path.join(here, v7());
+  cpSync(folder, linked, { recursive: true });
+  for (const name of filesOf(folder)) {
+    rmSync(path.join(linked, name));
+    linkSync(path.join(folder, name), path.join(linked, name));
+  }
+  const before = readFileSync(journalOf(linked));
+  const opened = await open(folder);
+  await doIt(opened.db, { name: 'room.rename', roomId: ids.roomId, revision: 1, room: 'Parlour' });
+  await opened.close();
+  expect(readFileSync(journalOf(linked)).equals(before)).toBe(true);
+  await opensAs(linked, ({ findings, redone }) => expect([findings, redone]).toEqual([[], 0]));
 });
 
 test('more than the disk has is refused before anything is written, less is not', () => {

@@ -41,6 +41,8 @@ test('a journal that was hurt stops the start and says where, in words', async (
   const journal = path.join(folder, 'journal', '0001.jsonl');
   const text = readFileSync(journal, 'utf8');
   writeFileSync(journal, text.replace('"visit.create"', '"visit.creato"'));
+  // beside a database that was closed as it should be it would be written anew
+  rmSync(path.join(folder, 'pg.seal'));
   const second = await startServer({ folder, demo: true });
   expect(await second.ended).toBe(1);
   expect(second.output()).toMatch(/The journal is damaged at journal\/0001\.jsonl, line 2.*bin\/restore/);

@@ -18,12 +18,13 @@ export function doorIssues(room: MeasuredRoom): DoorIssue[] {
   }));
   return paintwork.doors.flatMap((door, k): DoorIssue[] => {
     const says: string[] = [];
-    const length = door.wall === null ? null : wallLength(door.wall, room);
+    if (door.wall === null) return [];
+    const length = wallLength(door.wall, room);
     if (heightM !== null && door.heightM > heightM + SLACK_M) says.push(`It is higher than the room of ${m(heightM)}.`);
     if (length !== null && door.widthM > length + SLACK_M) says.push(`It is wider than its wall of ${m(length)}.`);
     else if (length !== null && door.leftM !== null && door.leftM + door.widthM > length + SLACK_M)
       says.push(`So far from the left it reaches beyond its wall of ${m(length)}.`);
-    if (door.leftM !== null && door.wall !== null) {
+    if (door.leftM !== null) {
       const rect = openingOf({ ...door, leftM: door.leftM, sillM: 0 });
       const over = placed.find((p) => p.wall === door.wall && rectsOverlap(p.rect, rect, SLACK_M));
       if (over) says.push(`It stands over ${over.name}.`);

@@ -187,7 +187,7 @@ function overlaps(part: readonly PlacedRoom[]): PlanIssue[] {
 
 /**
  * The plan of a house out of its rooms' own plans and the doors between them: each room is put behind the door one comes to it by, what is
- * measured best first; where nobody measured, so that no room lies over another. Doors that close a round say by how much it does not close.
+ * measured best first; where nobody measured, so that no room lies over another. Doors that close a round say by how much it does not.
  * Walls have no thickness. Metres.
  *
  * @param rooms in walking order; the first lies at the origin

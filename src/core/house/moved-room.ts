@@ -66,7 +66,7 @@ function between(
 }
 
 /**
- * What a room that is put down elsewhere on the plan makes of its doors: it stands against what it is put beside, and every door whose walls
+ * What a room that is put down elsewhere on the plan makes of its doors: it stands against what it is put beside; every door whose walls
  * touch there is in them.
  *
  * @param by how far it was moved, metres

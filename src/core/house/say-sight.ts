@@ -35,7 +35,7 @@ export const sayTurn = ({ towards, steps }: { readonly towards: string; readonly
 };
 
 /**
- * What the light of where one stands makes of the wall behind the door, at its most and by the lamps: "at 16:30 the hall makes this wall two
+ * What the light of where one stands makes of the wall behind the door, at its most and by lamps: "at 16:30 the hall makes this wall two
  * steps pinker; by lamps they agree"; "" where nothing is to be said.
  */
 export function sayTurns(

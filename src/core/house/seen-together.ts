@@ -18,7 +18,10 @@ export const SEEN_WORDS: Readonly<Record<SeenKind, string>> = {
 /** Where one kind ends: ΔE00 up to which it runs on, L* and ΔE00 from which it jumps. Own choices, on common practice. */
 export const SEEN_TOGETHER = { runsOnUpTo: 9, jumpsFromL: 25, jumpsFrom: 28 } as const;
 
-/** Reasons that are about an undertone, which is what fights through a door, with what they are of the other wall. Depth is a step or a jump. */
+/**
+ * Reasons that are about an undertone, which is what fights through a door, with what they are of the other wall. Depth is a step or a
+ * jump.
+ */
 const UNDERTONE: Readonly<Partial<Record<Reason, Reason>>> = {
   'too-pink': 'too-green',
   'too-green': 'too-pink',

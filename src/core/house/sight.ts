@@ -34,7 +34,7 @@ const MOST_DOORS = 3;
 const LEAST_DEG = 0.05;
 const DEG = 180 / Math.PI;
 
-/** Directions from one to the other, degrees, the first less than the second and both within half a turn of the middle they are told from. */
+/** Directions from one to the other, degrees, the first less than the second, within half a turn of the middle they are told from. */
 type Directions = { readonly lo: number; readonly hi: number };
 
 const wrapped = (deg: number): number => deg - 360 * Math.round(deg / 360);

@@ -26,7 +26,7 @@ export type View = {
   readonly distanceM: number;
 };
 
-/** What one takes in without turning the head, degrees to either side; how far from the door one stands; what is too little to count. Own choices. */
+/** What one takes in without turning the head, degrees to either side; how far from the door one stands; what is too little. Own choice. */
 export const VIEW = { halfDeg: 35, awayM: 1.4, leastShare: 0.02 } as const;
 
 type Doors = readonly (SightDoor & Pick<PlacedDoor, 'placed'>)[];

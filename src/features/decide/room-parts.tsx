@@ -55,7 +55,49 @@ type Parts = ReturnType<typeof useParts>;
 
 type DoorProps = { readonly parts: Parts; readonly door: RoomDoor; readonly room: Room };
 
-function DoorRow({ parts: { paintwork, units, say, set, field, elsewhere, takeOut, others: rooms }, door, room }: DoorProps) {
+/** Where a door leads: to a room of the visit, or somewhere else by a name. */
+function LeadsTo({ parts: { paintwork, say, set, field, others: rooms }, door }: Omit<DoorProps, 'room'>) {
+  const others = (change: Partial<RoomDoor>) => ({
+    doors: paintwork.doors.map((d) => (d.id === door.id ? { ...d, ...change } : d)),
+  });
+  return (
+    <>
+      {rooms.length > 0 && (
+        <ChoiceField
+          label="Leads to"
+          className="w-40"
+          value={door.toRoomId ?? ''}
+          disabled={door.outside}
+          onChange={(chosen) => {
+            const to = rooms.find((r) => r.id === chosen);
+            set(others({ toRoomId: to?.id ?? null, leadsTo: to ? leadsToRoom(to.name) : '' }));
+          }}
+        >
+          <option value="">somewhere else</option>
+          {rooms.map((r) => (
+            <option key={r.id} value={r.id}>
+              {r.name}
+            </option>
+          ))}
+        </ChoiceField>
+      )}
+      {door.toRoomId === null && (
+        <div className="min-w-32 flex-1">
+          <SelfField
+            {...field(`door.${door.id}.leadsTo`, 'a door')}
+            label={rooms.length > 0 ? 'Called' : 'Leads to'}
+            placeholder="the hall"
+            saved={door.leadsTo}
+            toWrite={(leadsTo) => say(others({ leadsTo }))}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+function DoorRow({ parts, door, room }: DoorProps) {
+  const { paintwork, units, say, set, field, elsewhere, takeOut } = parts;
   const others = (change: Partial<RoomDoor>) => ({
     doors: paintwork.doors.map((d) => (d.id === door.id ? { ...d, ...change } : d)),
   });
@@ -85,36 +127,7 @@ function DoorRow({ parts: { paintwork, units, say, set, field, elsewhere, takeOu
             </option>
           ))}
         </ChoiceField>
-        {rooms.length > 0 && (
-          <ChoiceField
-            label="Leads to"
-            className="w-40"
-            value={door.toRoomId ?? ''}
-            disabled={door.outside}
-            onChange={(chosen) => {
-              const to = rooms.find((r) => r.id === chosen);
-              set(others({ toRoomId: to?.id ?? null, leadsTo: to ? leadsToRoom(to.name) : '' }));
-            }}
-          >
-            <option value="">somewhere else</option>
-            {rooms.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.name}
-              </option>
-            ))}
-          </ChoiceField>
-        )}
-        {door.toRoomId === null && (
-          <div className="min-w-32 flex-1">
-            <SelfField
-              {...field(`door.${door.id}.leadsTo`, 'a door')}
-              label={rooms.length > 0 ? 'Called' : 'Leads to'}
-              placeholder="the hall"
-              saved={door.leadsTo}
-              toWrite={(leadsTo) => say(others({ leadsTo }))}
-            />
-          </div>
-        )}
+        <LeadsTo {...{ parts, door }} />
         <Button look="quiet" aria-label="Take this door out" onClick={() => takeOut(door)}>
           <Trash2 aria-hidden size={18} />
         </Button>

@@ -155,7 +155,30 @@ function useShownRooms(found: HouseAnswer | undefined, open: ReadonlySet<string>
   }, [found, open, swap]);
 }
 
-/** The house as one: its rooms as strips at one hour, how they join, the fewest colours that serve it, its palette, one white for all trim. */
+type LookingProps = Pick<ReturnType<typeof useHouse>, 'answer' | 'given' | 'giveUp' | 'again'>;
+
+/** How far the deck was looked through, and what became of it. */
+function Looking({ answer, given, giveUp, again }: LookingProps) {
+  return (
+    <>
+      {answer.state === 'failed' && <FieldError>{answer.says}</FieldError>}
+      {answer.state === 'computing' && !given && (
+        <p role="status" className="mb-4 flex items-center gap-3 text-soft">
+          Looking through the deck in the light of every room…
+          <progress className="h-3 w-40" value={answer.share} aria-label="The house" />
+          <Button onClick={giveUp}>Stop</Button>
+        </p>
+      )}
+      {given && !latest(answer) && (
+        <p>
+          Given up. <Button onClick={again}>Look again</Button>
+        </p>
+      )}
+    </>
+  );
+}
+
+/** The house as one: its rooms as strips at one hour, how they join, the fewest colours that serve it, its palette, one white for trim. */
 export function HousePage() {
   const home = useHome();
   const { rooms } = useVisit();
@@ -196,19 +219,7 @@ export function HousePage() {
       </ul>
       {found && rooms.length > 1 && <SwapRow {...{ rooms, swap }} onSwap={setSwap} />}
       <DeckTrouble />
-      {answer.state === 'failed' && <FieldError>{answer.says}</FieldError>}
-      {answer.state === 'computing' && !given && (
-        <p role="status" className="mb-4 flex items-center gap-3 text-soft">
-          Looking through the deck in the light of every room…
-          <progress className="h-3 w-40" value={answer.share} aria-label="The house" />
-          <Button onClick={giveUp}>Stop</Button>
-        </p>
-      )}
-      {given && !found && (
-        <p>
-          Given up. <Button onClick={again}>Look again</Button>
-        </p>
-      )}
+      <Looking {...{ answer, given, giveUp, again }} />
       {rooms.length === 1 && (
         <EmptyState title="One room is no house yet">
           Add rooms in the brief: then it is told which colours run through them.

@@ -91,16 +91,48 @@ function AtCursor() {
   );
 }
 
+type TogetherProps = Pick<Props, 'deck'> & {
+  readonly joined: Joined;
+  readonly nameOf: (id: string) => string;
+  readonly sight: ReturnType<typeof useSight>;
+  readonly chosen: string | undefined;
+  readonly onChoose: (viewId: string) => void;
+};
+
+/** What one sees together, or why nothing is told of it. */
+function Together({ joined: { doors, views }, nameOf, deck, sight, chosen, onChoose }: TogetherProps) {
+  const answer = latest(sight);
+  return (
+    <section aria-label="What one sees together" aria-busy={sight.state === 'computing'}>
+      <h2 className="mb-2 text-lg font-semibold">
+        What one sees together
+        <AtCursor />
+      </h2>
+      {sight.state === 'failed' && <FieldError>{sight.says}</FieldError>}
+      {doors.length > 0 && views.length === 0 && (
+        <p className="text-soft">Nothing is seen from one room into another: every door is shut, or leads to stairs.</p>
+      )}
+      {views.length > 0 && !answer && sight.state === 'computing' && (
+        <p role="status" className="flex items-center gap-3 text-soft">
+          Looking through the doors… <progress className="h-3 w-40" value={sight.share} aria-label="What one sees together" />
+        </p>
+      )}
+      {answer && views.length > 0 && answer.views.length === 0 && (
+        <p className="text-soft">Nothing is known of the walls yet: decide one, or record what is on them now.</p>
+      )}
+      {answer && <SeenList {...{ answer, views, doors, nameOf, deck, chosen, onChoose }} />}
+    </section>
+  );
+}
+
 /** How the rooms join, and what one sees together through their doors. */
 export function JoinsSection({ rooms, shownIn, deck }: Props) {
   const joined = useMemo(() => joinedRooms(rooms), [rooms]);
   const sight = useSight(rooms, joined, { shownIn, deck });
-  const answer = latest(sight);
   const [chosen, setChosen] = useState<string>();
   const move = useMove(rooms, joined);
   const nameOf = (id: string) => rooms.find((r) => r.id === id)?.name ?? 'a room';
-  const { doors, views } = joined;
-  const view = views.find((v) => v.id === (chosen ?? answer?.views[0]?.id));
+  const view = joined.views.find((v) => v.id === (chosen ?? latest(sight)?.views[0]?.id));
   return (
     <div className="mb-6 grid items-start gap-6 xl:grid-cols-[22rem_minmax(0,1fr)]">
       <section aria-label="How the rooms join">
@@ -110,7 +142,7 @@ export function JoinsSection({ rooms, shownIn, deck }: Props) {
             <DoorsDialog rooms={rooms} />
           </span>
         </div>
-        {doors.length === 0 ? (
+        {joined.doors.length === 0 ? (
           <p className="border border-line bg-panel p-4 text-soft">
             No door joins two rooms yet. Say which room leads to which: then it is told what one sees from one into the other.
           </p>
@@ -120,25 +152,7 @@ export function JoinsSection({ rooms, shownIn, deck }: Props) {
         {joined.plan.parts.length > 1 && <Apart {...{ joined, nameOf }} />}
         <Issues {...{ joined, nameOf }} />
       </section>
-      <section aria-label="What one sees together" aria-busy={sight.state === 'computing'}>
-        <h2 className="mb-2 text-lg font-semibold">
-          What one sees together
-          <AtCursor />
-        </h2>
-        {sight.state === 'failed' && <FieldError>{sight.says}</FieldError>}
-        {doors.length > 0 && views.length === 0 && (
-          <p className="text-soft">Nothing is seen from one room into another: every door is shut, or leads to stairs.</p>
-        )}
-        {views.length > 0 && !answer && sight.state === 'computing' && (
-          <p role="status" className="flex items-center gap-3 text-soft">
-            Looking through the doors… <progress className="h-3 w-40" value={sight.share} aria-label="What one sees together" />
-          </p>
-        )}
-        {answer && views.length > 0 && answer.views.length === 0 && (
-          <p className="text-soft">Nothing is known of the walls yet: decide one, or record what is on them now.</p>
-        )}
-        {answer && <SeenList {...{ answer, views, doors, nameOf, deck, chosen: view?.id }} onChoose={setChosen} />}
-      </section>
+      <Together {...{ joined, nameOf, deck, sight }} chosen={view?.id} onChoose={setChosen} />
     </div>
   );
 }

@@ -41,7 +41,10 @@ export function settledWalls(room: RoomInLight): OnWalls | undefined {
   return picked && ofCandidate('picked', picked);
 }
 
-/** What is shown on the walls of a room: `instead` first, then what is settled, what is proposed, what is there now; undefined where nothing is known. */
+/**
+ * What is shown on the walls of a room: `instead` first, then what is settled, what is proposed, what is there now; undefined where nothing
+ * is known.
+ */
 export function onWalls(
   room: RoomInLight,
   { own, instead = false }: { readonly own: HousePaint | undefined; readonly instead?: boolean },

@@ -17,8 +17,8 @@ const saidBy = (work: () => string | undefined): string | undefined => {
   }
 };
 
-/** Every picture the journal says is kept and was not let go: whether it is there, and as it was kept. */
-function* checkPictures(folder: string): Generator<Checked> {
+/** Every picture the journal says is kept and was not let go, with the hash of what was kept. */
+function keptPictures(folder: string): Map<string, string> {
   const kept = new Map<string, string>();
   for (const { entry } of linesAfter(path.join(folder, 'journal'), 0)) {
     if (entry.kind === 'picture') kept.set(entry.hash, entry.sha256);
@@ -27,6 +27,12 @@ function* checkPictures(folder: string): Generator<Checked> {
     if (entry.kind === 'rows' && entry.table === 'picture')
       for (const row of entry.rows as { hash: string; sha256: string }[]) kept.set(row.hash, row.sha256);
   }
+  return kept;
+}
+
+/** Whether every picture that is kept is there, and as it was kept. */
+function* checkPictures(folder: string): Generator<Checked> {
+  const kept = keptPictures(folder);
   for (const [hash, told] of kept) {
     const file = path.join(folder, 'pictures', `${hash}.jpg`);
     const wrong = saidBy(() =>

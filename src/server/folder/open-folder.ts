@@ -2,6 +2,7 @@ import { existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { openDatabase } from '@/data/db';
 import { makeFolder } from '@/data/folder/durable';
+import { ownFiles } from '@/data/folder/own-files';
 import { removeParts } from '@/data/folder/picture-files';
 import { mustHaveRoom } from '@/data/folder/room-left';
 import { checkSeal, sealDatabase, unseal } from '@/data/folder/seal';
@@ -98,6 +99,8 @@ export async function openFolder(folder: string, options: Options = {}): Promise
   removeParts(folder);
   for (const name of readdirSync(folder).filter((n) => n.endsWith(NEW))) rmSync(path.join(folder, name), { recursive: true });
   putBack(places);
+  // what is linked to another folder is copied before anything is written on
+  for (const one of [places.journal, places.database]) ownFiles(one);
   const state = checkSeal(places.database);
   const { scanned, findings } = await readyJournal(places, state, options);
   // what a folder of before was adopted from is sealed by now

@@ -108,20 +108,25 @@ async function mustBeOfBefore(places: Places): Promise<void> {
 }
 const FIRST_WITH_JOURNAL = '0014_journal.sql';
 
+/** Writes the journal anew from a database that is byte for byte as it was closed and knows more; what was left of it is kept. */
+async function rewriteJournal(places: Places, options: Options): Promise<Ready> {
+  const aside = existsSync(places.journal) ? setAside(places.journal, nowOf(options)) : undefined;
+  options.say?.('Writing the journal anew from the database…');
+  await adopt(places, options);
+  return { scanned: scanJournal(places.journal), findings: [{ kind: 'rewritten', aside }] };
+}
+
 /** Whether the journal has lines. A database without any is one from before, or its journal was lost: both ways it is all there is. */
 export async function readyJournal(places: Places, state: SealState, options: Options): Promise<Ready> {
   const scanned = scanOrWhole(places, state);
   if (scanned) mustNotBeEmptied(places, scanned);
   const findings: Finding[] = scanned?.torn ? [{ kind: 'torn', ...scanned.torn }] : [];
-  if (state.kind === 'whole' && (!scanned || scanned.last < state.seq)) {
-    // the database is byte for byte as it was closed and knows more than the journal, which was lost, shortened or damaged
-    const aside = existsSync(places.journal) ? setAside(places.journal, nowOf(options)) : undefined;
-    options.say?.('Writing the journal anew from the database…');
-    await adopt(places, options);
-    return { scanned: scanJournal(places.journal), findings: [...findings, { kind: 'rewritten', aside }] };
+  // lost, shortened or damaged
+  if (!scanned || (state.kind === 'whole' && scanned.last < state.seq)) {
+    const ready = await rewriteJournal(places, options);
+    return { ...ready, findings: [...findings, ...ready.findings] };
   }
-  const lines = scanned!;
-  if (lines.last > 0 || state.kind === 'none' || state.kind === 'whole') return { scanned: lines, findings };
+  if (scanned.last > 0 || state.kind === 'none' || state.kind === 'whole') return { scanned, findings };
   if (state.kind === 'damaged')
     throw new FolderDamaged(places.folder, `its database is damaged (${state.why}), and there is no journal to make it from`);
   await mustBeOfBefore(places);

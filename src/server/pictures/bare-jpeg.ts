@@ -18,6 +18,27 @@ function endOfScan(bytes: Uint8Array, from: number): number {
   return -1;
 }
 
+type Segment = { readonly marker: number; readonly from: number; readonly until: number };
+
+/** The segment that begins at a place, a scan with its coded picture; undefined where none does, or it is cut short. */
+function segmentAt(bytes: Uint8Array, from: number): Segment | undefined {
+  if (bytes[from] !== 0xff || from + 1 >= bytes.length) return undefined;
+  const marker = bytes[from + 1]!;
+  if (marker === EOI) return { marker, from, until: from + 2 };
+  if (isAlone(marker) || from + 3 >= bytes.length) return undefined;
+  const length = bytes[from + 2]! * 256 + bytes[from + 3]!;
+  const end = from + 2 + length;
+  if (length < 2 || end > bytes.length) return undefined;
+  const until = marker === SOS ? endOfScan(bytes, end) : end;
+  return until < 0 ? undefined : { marker, from, until };
+}
+
+/** Whether a segment is of the picture. APP0 of the usual length only says that the pixels are square. */
+function isOfPicture({ marker, from, until }: Segment): boolean {
+  const isJfif = marker === APP0 && until - from === 18;
+  return marker !== COM && (!isApp(marker) || isJfif);
+}
+
 /**
  * A JPEG with nothing but its picture: comments, application segments (places, thumbnails, profiles) and what follows its end are left out,
  * the picture itself is not touched.
@@ -27,27 +48,15 @@ function endOfScan(bytes: Uint8Array, from: number): number {
 export function bareJpeg(bytes: Uint8Array): Uint8Array | undefined {
   if (bytes[0] !== 0xff || bytes[1] !== SOI) return undefined;
   const parts: Uint8Array[] = [bytes.subarray(0, 2)];
-  let at = 2;
-  while (at + 3 < bytes.length || (bytes[at] === 0xff && bytes[at + 1] === EOI)) {
-    if (bytes[at] !== 0xff) return undefined;
-    const marker = bytes[at + 1]!;
-    if (marker === 0xff) {
-      at += 1; // fill bytes
-      continue;
-    }
-    if (marker === EOI) return join([...parts, bytes.subarray(at, at + 2)]);
-    if (isAlone(marker)) return undefined;
-    const length = bytes[at + 2]! * 256 + bytes[at + 3]!;
-    const end = at + 2 + length;
-    if (length < 2 || end > bytes.length) return undefined;
-    const until = marker === SOS ? endOfScan(bytes, end) : end;
-    if (until < 0) return undefined;
-    // APP0 that says JFIF is how a JPEG says its pixels are square; it carries nothing else once its length is the usual
-    const isJfif = marker === APP0 && length === 16;
-    if (marker !== COM && (!isApp(marker) || isJfif)) parts.push(bytes.subarray(at, until));
-    at = until;
+  for (let at = 2; ;) {
+    // fill bytes before a marker
+    while (bytes[at] === 0xff && bytes[at + 1] === 0xff) at += 1;
+    const segment = segmentAt(bytes, at);
+    if (!segment) return undefined;
+    if (isOfPicture(segment)) parts.push(bytes.subarray(segment.from, segment.until));
+    if (segment.marker === EOI) return join(parts);
+    at = segment.until;
   }
-  return undefined;
 }
 
 function join(parts: readonly Uint8Array[]): Uint8Array {
