@@ -4,7 +4,14 @@ import { spawnSync } from 'node:child_process';
 import { ROOT } from './prepare.mjs';
 
 const CAMPAIGNS = {
-  '--faults': ['tests/db/power-loss', 'tests/db/replay', 'tests/db/differential', 'tests/db/folder', 'tests/db/archive'],
+  '--faults': [
+    'tests/db/power-loss',
+    'tests/db/replay',
+    'tests/db/differential',
+    'tests/db/folder',
+    'tests/db/hurt-folder',
+    'tests/db/archive',
+  ],
   '--truth': ['src/cli/shortlist', 'src/cli/colour-rooms', 'light/path-tracer', 'colour/metamers', 'judge/relation'],
 };
 const { status } = spawnSync(process.execPath, ['node_modules/jest/bin/jest.js', ...CAMPAIGNS[process.argv[2]]], {

@@ -253,7 +253,7 @@ describe('a journal that was shortened after a crash', () => {
     truncateSync(journalOf(folder), statSync(journalOf(folder)).size - 40);
     await opensAs(folder, ({ findings }) => {
       expect(findings).toMatchObject([
-        { kind: 'torn', more: true },
+        { kind: 'torn', sure: false },
         { kind: 'saved-again', saved: 1 },
       ]);
       expect(sayFinding(findings[0]!)).not.toContain('everything');

@@ -183,6 +183,9 @@ function notedOf(file: string): Noted | undefined {
   }
 }
 
+/** Where the newest copy of a folder ends; undefined where nothing is noted of one. */
+export const lastCopied = (folder: string): number | undefined => notedOf(path.join(copiesIn(folder), LAST))?.seq;
+
 /** Moves the copy of a day out of the way of another of that day. */
 function hold(copies: string, day: string, seq: number): void {
   const name = (n: number) => path.join(copies, `${day}.held-${seq}${n === 1 ? '' : `-${n}`}.zip`);

@@ -7,8 +7,8 @@ export type Finding =
       readonly kind: 'torn';
       readonly file: string;
       readonly line: number;
-      /** More is told of what the journal lost. */
-      readonly more?: boolean;
+      /** Nothing that was shown as saved can be missing: what the database knew was compared. */
+      readonly sure: boolean;
     }
   /** The database was not as it was left: it was set aside and made anew from the journal. */
   | {
@@ -24,4 +24,6 @@ export type Finding =
   /** Whether the journal was shortened cannot be told: the database could not be asked. */
   | { readonly kind: 'not-asked'; readonly why: string; readonly aside: string; readonly lines: number }
   /** The journal was lost or shortened, and the database was whole: the journal was written anew from it. */
-  | { readonly kind: 'rewritten'; readonly aside: string | undefined };
+  | { readonly kind: 'rewritten'; readonly aside: string | undefined }
+  /** The newest copy ends later than the journal, by so many entries. */
+  | { readonly kind: 'copy-knows-more'; readonly copy: string; readonly entries: number };

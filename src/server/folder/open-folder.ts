@@ -10,6 +10,7 @@ import { linesAfter, openJournal } from '@/data/journal/journal';
 import type { Scanned } from '@/data/journal/scan';
 import { FolderNewer, migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
+import { allCopies, lastCopied } from '../archive/folder-copy';
 import { loadShippedDecks } from '../deck/load-shipped';
 import { afterComparing, compare, putBack } from './compare';
 import type { Finding } from './finding';
@@ -85,6 +86,13 @@ async function openTrusted(places: Places, scanned: Scanned, options: Options): 
   }
 }
 
+/** Whether the newest copy of the folder ends later than its journal does now. */
+function copyKnowsMore({ folder }: Places, last: number): Finding[] {
+  const [copy] = allCopies(folder);
+  const entries = (lastCopied(folder) ?? 0) - last;
+  return copy !== undefined && entries > 0 ? [{ kind: 'copy-knows-more', copy, entries }] : [];
+}
+
 /**
  * Opens a data folder that this process has claimed. The journal is the truth; the database is what answers questions, and is opened as it
  * is only when it is byte for byte as it was closed. In every other case it is made anew from the journal, beside, and put in place whole.
@@ -109,13 +117,15 @@ export async function openFolder(folder: string, options: Options = {}): Promise
   const { db, redone, finding } = await openTrusted(places, scanned, options);
   await loadShippedDecks(db);
   const beyond = compared ? await afterComparing(db, places, compared, options) : [];
+  const sure = state.kind === 'whole' || (compared?.unclosed.read === true && beyond.length === 0);
   return {
     db,
     findings: [
       // what is told of the rest of the journal takes the place of "everything is here"
-      ...findings.map((f) => (f.kind === 'torn' ? { ...f, more: beyond.length > 0 } : f)),
+      ...findings.map((f) => (f.kind === 'torn' ? { ...f, sure } : f)),
       ...[trusted.finding, finding].flatMap((f) => f ?? []),
       ...beyond,
+      ...copyKnowsMore(places, db.journal.last()),
     ],
     redone: trusted.redone + redone,
     async close() {

@@ -120,7 +120,7 @@ async function rewriteJournal(places: Places, options: Options): Promise<Ready> 
 export async function readyJournal(places: Places, state: SealState, options: Options): Promise<Ready> {
   const scanned = scanOrWhole(places, state);
   if (scanned) mustNotBeEmptied(places, scanned);
-  const findings: Finding[] = scanned?.torn ? [{ kind: 'torn', ...scanned.torn }] : [];
+  const findings: Finding[] = scanned?.torn ? [{ kind: 'torn', ...scanned.torn, sure: false }] : [];
   // lost, shortened or damaged
   if (!scanned || (state.kind === 'whole' && scanned.last < state.seq)) {
     const ready = await rewriteJournal(places, options);

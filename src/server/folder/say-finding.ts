@@ -30,12 +30,15 @@ function sayMissing(missing: number | null): string {
 export function sayFinding(finding: Finding): string {
   switch (finding.kind) {
     case 'torn':
-      if (finding.more) return 'The last line of the journal was cut off, and was left out.';
+      if (!finding.sure)
+        return 'The last line of the journal was cut off, and was left out. Whether more had stood there cannot be told from it alone.';
       return 'Elm Swatch was cut off while it wrote. What it was writing had not been shown as saved, and was left out; everything that was is here.';
     case 'remade':
       return `The database was damaged. It was set aside${finding.aside === '' ? '' : ` as ${finding.aside}`} and made anew from the journal: ${sayMissing(finding.missing)} ${LOOK}`;
     case 'saved-again':
       return sayAgain(finding);
+    case 'copy-knows-more':
+      return `The newest copy, copies/${finding.copy}, ends ${counted(finding.entries, 'entry', 'entries')} later than what is here. To have them: bin/restore FOLDER/copies/${finding.copy} --data NEW-FOLDER. ${LOOK}`;
     case 'not-asked':
       return `Elm Swatch was not stopped as usual, and the database it left cannot be read (${finding.why}): it is kept as ${finding.aside}. What is here is what the journal has, ${counted(finding.lines, 'entry', 'entries')}. ${LOOK}`;
     case 'rewritten':
