@@ -6,6 +6,7 @@ import { ToldOnce } from '@/features/session/told-once';
 import { pageToken } from '@/server/border/refusal';
 import { toBeTold } from '@/server/keeping/kept';
 import { InOwnWords } from '@/features/session/own-words';
+import { UnsavedElsewhere } from '@/features/session/unsaved';
 import { ServiceWorker } from '@/features/session/service-worker';
 import { Queries } from '@/ui/queries';
 import { Toaster } from '@/ui/toaster';
@@ -37,7 +38,10 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       <body>
         <ToldOnce {...await toBeTold()} />
         <Queries>
-          <InOwnWords american={AMERICAN.test(asked.get('accept-language') ?? '')}>{children}</InOwnWords>
+          <InOwnWords american={AMERICAN.test(asked.get('accept-language') ?? '')}>
+            {children}
+            <UnsavedElsewhere />
+          </InOwnWords>
         </Queries>
         <Toaster />
         <ServiceWorker />

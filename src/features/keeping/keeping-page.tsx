@@ -9,6 +9,7 @@ import { useLive } from '@/ui/use-live';
 import { VISITS } from '../session/address';
 import { ConsultantCardForm } from './consultant-card';
 import { BringInVisit } from './bring-in';
+import { TakeUnsavedIn } from './unsaved-in';
 import { Devices } from './devices';
 
 const days = new Intl.DateTimeFormat('en-GB', {
@@ -70,6 +71,12 @@ export function KeepingPage({ kept }: { readonly kept: Kept }) {
           , and brought in here, from this machine or another. You see what is in it before anything is kept; what is here stays.
         </p>
         <BringInVisit />
+      </Section>
+      <Section title="What could not be saved">
+        <p className="max-w-prose text-soft">
+          A page that could not save, in a browser that keeps nothing, gives what waits as a file: it is taken in here.
+        </p>
+        <TakeUnsavedIn />
       </Section>
       <Section title="Copies on this machine">
         <p className="max-w-prose text-soft">

@@ -19,6 +19,20 @@ describe('what was said and is not saved yet', () => {
     expect(outbox.waiting()).toEqual([[operation(3)], [operation(2)]]);
   });
 
+  test('two windows of a browser count together', () => {
+    const storage = storageInMemory();
+    const [one, other] = [makeOutbox(storage), makeOutbox(storage)];
+    one.keep([operation(4)]);
+    other.keep([operation(3)]);
+    one.keep([operation(2)]);
+    other.keep([operation(1)]);
+    expect(one.waiting()).toEqual([[operation(4)], [operation(3)], [operation(2)], [operation(1)]]);
+    // a browser that counted before there was a number for all goes on after the highest
+    storage.remove('elm-swatch.count');
+    makeOutbox(storage).keep([operation(5)]);
+    expect(one.waiting().at(-1)).toEqual([operation(5)]);
+  });
+
   test('another program’s entries are left alone; a damaged one is set aside, not thrown away', () => {
     const storage = storageInMemory();
     storage.set('something.else', '{}');

@@ -6,6 +6,8 @@ import type { TextStorage } from './ports';
 
 const WAITING = 'elm-swatch.outbox.';
 const ASIDE = 'elm-swatch.aside.';
+/** The last number that was given in this browser, by whichever window. */
+const COUNT = 'elm-swatch.count';
 
 /** Operations that were refused for ever, or could not be read any more, and waits for the person to decide. */
 export type SetAside = {
@@ -42,20 +44,33 @@ function batchOf(given: readonly unknown[]): Batch {
  */
 export function makeOutbox(storage: TextStorage) {
   const keysOf = (prefix: string) => [...storage.keys()].filter((key) => key.startsWith(prefix)).sort();
-  /** What was kept is counted, so that its order does not hang on a clock that can be set back. */
-  let last: number | undefined;
+  /**
+   * What was kept is counted, so that its order does not hang on a clock that can be set back; by all windows of the browser together, so
+   * that what was said in two of them stands in the order it was said in.
+   */
+  const highest = () => Math.max(0, ...keysOf(WAITING).map((key) => entryOf(storage.get(key)!).n));
+  let last = 0;
+  function next(): number {
+    const counted = Number(storage.get(COUNT));
+    last = Math.max(last, Number.isSafeInteger(counted) && counted > 0 ? counted : highest()) + 1;
+    storage.set(COUNT, String(last));
+    return last;
+  }
   const setAside = (id: string, operations: unknown, refusal: Refusal) => {
     storage.set(ASIDE + id, JSON.stringify({ operations, refusal }));
-    storage.remove(WAITING + id);
+    gone(id);
   };
+  /** Where nothing waits any more nothing need be counted. */
+  function gone(id: string) {
+    storage.remove(WAITING + id);
+    if (keysOf(WAITING).length === 0) storage.remove(COUNT);
+  }
   return {
     /** False when the browser has no room for it: then it lives as long as the page. */
     keep(operations: Batch): boolean {
-      const n = (last ?? Math.max(0, ...keysOf(WAITING).map((key) => entryOf(storage.get(key)!).n))) + 1;
-      last = n;
-      return storage.set(WAITING + batchId(operations), JSON.stringify({ n, operations }));
+      return storage.set(WAITING + batchId(operations), JSON.stringify({ n: next(), operations }));
     },
-    forget: (id: string): void => storage.remove(WAITING + id),
+    forget: (id: string): void => gone(id),
     /** Everything that waits, in the order it was kept; what cannot be read is set aside. */
     waiting(): Batch[] {
       return keysOf(WAITING)

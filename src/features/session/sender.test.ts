@@ -10,12 +10,11 @@ const operation = (n: number): Operation => ({
   write: { name: 'room.retire', roomId: '0190c5c0-0000-7000-8000-000000000009', retired: true },
 });
 
-function sending(script: Script) {
-  const storage = storageInMemory();
+function sending(script: Script, storage = storageInMemory()) {
   const outbox = makeOutbox(storage);
   const clock = clockByHand();
   const sent: string[] = [];
-  const events = { saved: [] as string[], refused: [] as string[] };
+  const events = { saved: [] as string[], refused: [] as string[], found: [] as string[] };
   const send = (batch: Batch) => {
     sent.push(batchId(batch));
     const answer = script(batch);
@@ -25,6 +24,7 @@ function sending(script: Script) {
     onChange: () => undefined,
     onSaved: (batch) => events.saved.push(batchId(batch)),
     onRefused: (batch) => events.refused.push(batchId(batch)),
+    onFound: (batches) => events.found.push(...batches.map(batchId)),
   });
   const add = (...operations: Operation[]) => {
     for (const o of operations) outbox.keep([o]);
@@ -45,6 +45,32 @@ describe('sending', () => {
     expect(s.events.saved).toEqual(s.sent);
     expect(s.outbox.waiting()).toEqual([]);
     expect(s.sender.state()).toEqual({ saving: 'saved', unsaved: [], trouble: undefined });
+  });
+
+  test('what two windows said while the server was away arrives in the order it was said in, whichever sends', async () => {
+    const { apply } = journal();
+    let away = true;
+    const done: string[] = [];
+    const script: Script = (batch) => {
+      if (away) return 'away';
+      if (!done.includes(batchId(batch))) done.push(batchId(batch));
+      return apply(batch);
+    };
+    const storage = storageInMemory();
+    const [first, second] = [sending(script, storage), sending(script, storage)];
+    first.add(three);
+    await settled();
+    second.add(one);
+    await settled();
+    first.add(two);
+    await settled();
+    away = false;
+    second.sender.now();
+    first.sender.now();
+    await settled();
+    expect(done).toEqual([three.id, one.id, two.id]);
+    expect(second.events.found).toEqual([three.id, two.id]);
+    expect([first.outbox.waiting(), first.sender.state().unsaved, second.sender.state().unsaved]).toEqual([[], [], []]);
   });
 
   test('a server that is away is tried again, ever more slowly, and loses nothing', async () => {
@@ -87,7 +113,7 @@ describe('sending', () => {
     const s = sending((o) => (batchId(o) === one.id ? refusal : apply(o)));
     s.add(one, two);
     await settled();
-    expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
+    expect(s.events).toMatchObject({ saved: [two.id], refused: [one.id] });
     expect(s.outbox.waiting()).toEqual([]);
     expect(s.outbox.aside()).toMatchObject([{ id: one.id, operations: [one], refusal: { reason: 'not-found', what: 'colour' } }]);
   });
@@ -99,7 +125,7 @@ describe('sending', () => {
     await settled();
     for (let i = 1; i < MOST_FAILURES; i++) await s.clock.pass(s.clock.next()!);
     expect(s.sent.filter((id) => id === one.id)).toHaveLength(MOST_FAILURES);
-    expect(s.events).toEqual({ saved: [two.id], refused: [one.id] });
+    expect(s.events).toMatchObject({ saved: [two.id], refused: [one.id] });
     expect(s.outbox.aside()).toMatchObject([{ id: one.id, refusal: { reason: 'failed' } }]);
   });
 
@@ -111,7 +137,7 @@ describe('sending', () => {
     await settled();
     for (let i = 0; i < 3 * MOST_FAILURES; i++) await s.clock.pass(s.clock.next()!);
     expect(s.sender.state()).toMatchObject({ saving: 'waiting', unsaved: [one, two], trouble: 'The disk is full.' });
-    expect(s.events).toEqual({ saved: [], refused: [] });
+    expect(s.events).toMatchObject({ saved: [], refused: [] });
     full = false;
     await s.clock.pass(s.clock.next()!);
     expect(s.events.saved).toEqual([one.id, two.id]);

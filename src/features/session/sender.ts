@@ -21,6 +21,8 @@ export type SenderEvents = {
   /** Refused for ever, or failed again and again. */
   readonly onRefused: (batch: Batch) => void;
   readonly onChange: () => void;
+  /** Other windows had said these, and they wait too. */
+  readonly onFound: (batches: readonly Batch[]) => void;
 };
 
 /** What became of a write, as whoever wrote it is told: saved, kept until the server is back, or refused. */
@@ -140,9 +142,19 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
     }
     return true;
   }
+  /** After the server was away: what other windows said meanwhile is sent too, all in the order it was said in. Twice does no harm. */
+  function joinOthers() {
+    const kept = outbox.waiting();
+    const ids = new Set(kept.map(batchId));
+    const own = new Map(queue.map((b) => [batchId(b), b]));
+    const found = kept.filter((b) => !own.has(batchId(b)));
+    queue = [...kept.map((b) => own.get(batchId(b)) ?? b), ...queue.filter((b) => !ids.has(batchId(b)))];
+    if (found.length > 0) events.onFound(found);
+  }
   async function pump() {
     if (busy) return;
     busy = true;
+    if (attempts > 0) joinOthers();
     for (let batch = queue[0]; batch; batch = queue[0]) {
       if (saving !== 'waiting') change('saving');
       const result = await transport.send(batch).catch(() => undefined);
@@ -167,6 +179,8 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   }
   return {
     state: (): SenderState => ({ saving, unsaved: queue.flat(), trouble }),
+    /** What is not saved, in the order in which it was said. */
+    batches: (): readonly Batch[] => queue,
     /** Sends batches; with `answers`, the refusal of one is told to whoever wrote it and to nobody else. */
     add(batches: readonly Batch[]): void {
       const fresh = batches.filter((b) => !queue.some((q) => batchId(q) === batchId(b)));

@@ -13,6 +13,7 @@ import type { Applied } from '@/core/operations/revision';
 import type { Outbox, SetAside } from './outbox';
 import type { Timer, Transport } from './ports';
 import { makeSender, type Saving, type WriteResult } from './sender';
+import { readUnsaved, writeUnsaved } from './unsaved-file';
 import type { VisitStore } from './visit-store';
 import { makeListeners } from '@/ui/listeners';
 
@@ -109,6 +110,7 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
   const sender = makeSender(outbox, transport, timer, {
     onChange: () => refresh(),
     onRefused,
+    onFound: (batches) => open.say(batches.flat()),
     onSaved(batch, applied) {
       for (const { id } of batch) kept.delete(id);
       open.saved(batch, applied);
@@ -150,6 +152,15 @@ export function makeSession({ outbox, transport, timer, now, newId, tellOthers }
       open.say(left.flat());
       sender.add(left);
       refresh();
+    },
+    /** What is not saved, as a file to keep. */
+    unsavedFile: (): string => writeUnsaved(sender.batches()),
+    /** Takes in what such a file holds: shown, kept and sent as if it were said now. Answers how many; undefined when it is none. */
+    takeIn(text: string): number | undefined {
+      const batches = readUnsaved(text);
+      for (const batch of batches ?? []) send(batch);
+      refresh();
+      return batches?.length;
     },
     /** A visit that is open here follows what is written. */
     attach: (store: VisitStore): (() => void) => open.attach(store, sender.state().unsaved),

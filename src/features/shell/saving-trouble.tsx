@@ -1,6 +1,8 @@
 'use client';
 
-import { TriangleAlert } from 'lucide-react';
+import { Download, TriangleAlert } from 'lucide-react';
+import { Button } from '@/ui/button';
+import { keepUnsaved } from '../session/unsaved';
 import { useSessionState } from '../session/use-session';
 
 /** Why something is not saved yet, where that needs a hand: the disk of the computer is full, or this browser keeps nothing. */
@@ -19,10 +21,14 @@ export function SavingTrouble() {
         )}
         {frail && (
           <p>
-            <b>This browser keeps nothing now (its storage is full or off): do not close the page</b> until all is saved.
+            <b>This browser keeps nothing now (its storage is full or off): do not close the page</b> until all is saved, or keep
+            it as a file, which is taken in under Keeping.
           </p>
         )}
       </div>
+      <Button onClick={keepUnsaved}>
+        <Download aria-hidden size={18} /> Keep it as a file
+      </Button>
     </div>
   );
 }

@@ -12,19 +12,21 @@ const WORDS = { asking: 'All saved', saved: 'All saved', saving: 'Saving…', wa
 
 /** Whether everything said and typed has been saved; what has not, with the way to it. */
 export function SavingState() {
-  const { saving: sending, unsaved } = useSessionState();
+  const { saving: sending, unsaved, frail } = useSessionState();
   const paused = usePausedCount();
   const live = useLive();
   const known = sending === 'saved' && paused > 0 ? 'saving' : sending;
   const saving = live ? known : 'asking';
   const drafts = [...useDrafts().values()];
   const typed = drafts.length;
+  // what no browser keeps goes with the page
+  const wouldBeLost = typed > 0 || frail;
   useEffect(() => {
-    if (typed === 0) return undefined;
+    if (!wouldBeLost) return undefined;
     const ask = (event: BeforeUnloadEvent) => event.preventDefault();
     window.addEventListener('beforeunload', ask);
     return () => window.removeEventListener('beforeunload', ask);
-  }, [typed]);
+  }, [wouldBeLost]);
   const first = drafts[0];
   return (
     <p
