@@ -1,4 +1,5 @@
 import { deltaE00 } from '../colour/ciede2000';
+import { sayForClient } from '../colour/client-words';
 import { describeColour } from '../colour/family';
 import { sayCardWhen } from '../plan/say-look';
 import { sayBeside as sayReasonBeside, type Reason, type Verdict } from '../judge/reasons';
@@ -127,7 +128,7 @@ export function clientRoom(
       letter,
       where: upperFirst(name),
       colour: paperColour(candidate!, factsOf(candidate!)),
-      says: again ? '' : describeColour(candidate!.lab),
+      says: again ? '' : `${describeColour(candidate!.lab)}: ${sayForClient(candidate!.lab)}`,
       sheen: choice!.sheen,
       why: [choice!.why, ...rests].filter((why) => typeof why === 'string' && why !== '').map((why) => upperFirst(why as string)),
       liveWith: again ? [] : liveWith(row, room, staying),

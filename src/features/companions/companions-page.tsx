@@ -25,7 +25,7 @@ import { InsteadRow } from './instead-row';
 import { PaintRow } from './paint-row';
 import { swatchOf } from './swatch-of';
 import { TellingRow } from './telling-row';
-import { useCompanions } from './use-companions';
+import { useCompanions } from '../light-client/companions';
 import { useWall, type Wall } from './use-wall';
 
 type Props = { readonly room: RoomInLight; readonly wall: Wall };
@@ -89,7 +89,9 @@ function Roles({ room, wall, answer: { companions, instead, copies }, deck }: Sh
 function Found({ room, wall }: Props) {
   const { rooms } = useVisit();
   const deck = useDeck();
-  const { answer, given, giveUp, again } = useCompanions(rooms, room, wall);
+  const { swatch, colour } = wall;
+  const of = useMemo(() => ({ swatch, maker: colour.maker }), [swatch, colour.maker]);
+  const { answer, given, giveUp, again } = useCompanions(rooms, room, of);
   const found = latest(answer);
   const companions = found?.companions;
   const swatches = useMemo(

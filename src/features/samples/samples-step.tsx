@@ -24,6 +24,7 @@ import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { sayColour } from '../words/say-colour';
 import { SampleCard } from './sample-card';
+import { IfItDisappoints } from './if-disappoints';
 import { Shopping } from './shopping';
 import { useSamples } from './use-samples';
 
@@ -207,6 +208,7 @@ export function SamplesStep({ roomId }: { readonly roomId: string }) {
         </div>
         <div className="grid content-start gap-5">
           <Places room={room} />
+          <IfItDisappoints roomId={roomId} />
           <Shopping roomId={roomId} />
         </div>
       </div>
