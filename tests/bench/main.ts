@@ -1,6 +1,6 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
 import { benchCompanions, benchJudge } from './judge';
-import { benchHouse, benchPiece, benchSchemes } from './schemes';
+import { benchHouse, benchPiece, benchSchemes, benchSight } from './schemes';
 import { benchJournal } from './journal';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
@@ -33,6 +33,7 @@ async function main(): Promise<void> {
   benchCompanions();
   benchPiece();
   benchSchemes();
+  benchSight();
   benchHouse();
   benchPlan();
   await benchPapers();

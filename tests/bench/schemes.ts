@@ -8,7 +8,12 @@ import type { SchemeStay } from '@/core/engine/scheme-walls';
 import { schemes } from '@/core/engine/schemes';
 import { surfaceStay } from '@/core/engine/surface-stay';
 import { toTheEnd } from '@/core/engine/steps';
+import { describeRoom } from '@/core/derived/describe-room';
+import { sightLines, type SightPlace } from '@/core/engine/sight-lines';
 import { fewestFor } from '@/core/house/fewest';
+import { joinedRooms } from '@/core/house/joined-rooms';
+import { paintworkSchema, roomDoorSchema } from '@/core/record/paintwork';
+import { room, roomLamp, roomWindow } from '../made-up-room';
 import { SCHEME_KINDS } from '@/core/record/scheme';
 import { areasOfBox } from '@/core/scheme/areas';
 import { coloursOfPiece } from '@/core/scheme/piece';
@@ -101,6 +106,58 @@ export function benchHouse(): void {
   against(
     'the fewest of 400 colours for 12 rooms',
     medianSeconds(() => fewestFor(rooms), 3),
+    3,
+    's',
+  );
+}
+
+const ROOMS = 12;
+const idOf = (k: number) => `01a217f3-80e9-7106-930d-${String(k).padStart(12, '0')}`;
+
+/** A house of twelve rooms along a hall: its plan, what one sees together, and that through a day whose light is not known yet. */
+export function benchSight(): void {
+  const doors = Array.from({ length: ROOMS - 1 }, (_, k) =>
+    roomDoorSchema.parse({
+      id: idOf(100 + k),
+      wall: k % 2 === 0 ? 1 : 3,
+      leftM: 0.5 + 2 * Math.floor(k / 2),
+      toRoomId: idOf(k + 1),
+    }),
+  );
+  const lit = { windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] };
+  const rooms = Array.from({ length: ROOMS }, (_, k) =>
+    room({
+      id: idOf(k),
+      name: `Room ${k}`,
+      widthM: k === 0 ? 2 : 3,
+      depthM: k === 0 ? 12 : 2.6,
+      heightM: 2.5,
+      bearingDeg: (k * 37) % 360,
+      ...lit,
+      paintwork: { ...paintworkSchema.parse({}), doors: k === 0 ? doors : [] },
+    }),
+  );
+  const { views } = joinedRooms(rooms);
+  const places = rooms.map((of, k): SightPlace => {
+    const wall = { id: `wall ${k}`, lab: { l: 60 + 2 * k, a: k - 6, b: 6 + k }, population: 'paint' as const };
+    const place = { latitude: 51.45, longitude: -2.59 };
+    const day = { room: describeRoom(of).description, place, date: '2026-09-23', zone: 'Europe/London', skies: 'clear' as const };
+    return { id: of.id, day, scale: 1, walls: [wall, wall, wall, wall], trim: null, paint: null };
+  });
+  const deck = { ids: [], makers: [], strengths: [100], labs: new Float32Array(), curves: new Float32Array() };
+  const start = performance.now();
+  const answer = toTheEnd(sightLines({ rooms: places, views, lampsOn: false }, deck));
+  if (!answer.ok || answer.views.length < ROOMS) throw new Error('nothing is seen');
+  against(
+    `what one sees together in ${ROOMS} rooms, their light not known yet`,
+    (performance.now() - start) / 1000,
+    6,
+    's',
+    `${views.length} views`,
+  );
+  against(
+    'the same again',
+    medianSeconds(() => toTheEnd(sightLines({ rooms: places, views, lampsOn: true }, deck)), 3),
     3,
     's',
   );

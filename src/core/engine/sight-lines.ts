@@ -31,7 +31,6 @@ export type SeenAt = {
   readonly frame: string | null;
   readonly luxNear: number;
   readonly luxFar: number;
-  readonly kind: SeenKind;
 };
 /** What the light of where one stands makes of the far wall: the hue it is turned to and by how many just-noticeable steps. */
 export type SeenTurn = { readonly towards: 'pinker' | 'greener' | 'yellower' | 'bluer'; readonly steps: number };
@@ -50,6 +49,8 @@ export type SeenView = {
 };
 export type SightAnswer = { readonly ok: true; readonly moments: readonly number[]; readonly views: readonly SeenView[] };
 
+/** Judged at every so-manieth moment: light is not another within half an hour. Own choice. */
+const JUDGED_EVERY = 2;
 /** A state lasts that holds for this share of the moments with light. Own choice. */
 const LASTS = 0.25;
 /**
@@ -113,7 +114,6 @@ function seenAt(scenes: Scenes, walls: Walls): SeenAt {
     frame: walls.frame && seenBy(view, walls.frame).hex,
     luxNear: eye.lux,
     luxFar: there.lux,
-    kind: judged(scenes, walls).kind,
   };
 }
 
@@ -139,7 +139,7 @@ function seenView(view: View, [from, to]: readonly [Lit, Lit], lampsOn: boolean)
   const at = (m: number, lamps: boolean) => scenesOf(view, lightsOf(from.known, m, lamps), lightsOf(to.known, m, lamps), scales);
   const shown = from.known.moments.map((_, m) => at(m, lampsOn));
   const daylit = from.known.moments.flatMap((_, m) => {
-    const scenes = at(m, false);
+    const scenes = m % JUDGED_EVERY === 0 ? at(m, false) : undefined;
     return scenes ? [{ m, scenes }] : [];
   });
   const byLamps = scenesOf(view, from.known.day.lamps, to.known.day.lamps, scales);

@@ -7,6 +7,7 @@ import { listed } from '@/core/base/words';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { joinedRooms, type Joined } from '@/core/house/joined-rooms';
+import type { SightAnswer } from '@/core/engine/sight-lines';
 import { movedRoom } from '@/core/house/moved-room';
 import type { Point } from '@/core/house/quarter-turns';
 import { sayPlanIssue } from '@/core/house/say-sight';
@@ -19,7 +20,7 @@ import { useHome, useVisitWrite } from '../session/visit-context';
 import { sayClock } from '../words/say-light';
 import { DoorsDialog } from './doors-dialog';
 import { PlanDrawing } from './plan-drawing';
-import { SeenList } from './seen-list';
+import { isWeak, SeenList } from './seen-list';
 import { useSight, type ShownIn } from './use-sight';
 
 type Props = {
@@ -58,6 +59,14 @@ function Apart({ joined: { plan }, nameOf }: { readonly joined: Joined; readonly
   });
   return <p className="mt-2 text-sm text-soft">{says.join('. ')}.</p>;
 }
+
+/** The doors next to where one stands of every view that breaks. */
+const weakDoors = ({ views }: Joined, answer: SightAnswer | undefined): ReadonlySet<string> =>
+  new Set(
+    (answer?.views ?? [])
+      .filter((seen) => isWeak(seen.worst.kind))
+      .flatMap((seen) => views.find((v) => v.id === seen.id)?.through[0] ?? []),
+  );
 
 /** Puts a room elsewhere on the plan: its doors go where its walls touch others now. */
 function useMove(rooms: readonly RoomInLight[], { plan }: Joined) {
@@ -131,6 +140,7 @@ export function JoinsSection({ rooms, shownIn, deck }: Props) {
   const sight = useSight(rooms, joined, { shownIn, deck });
   const [chosen, setChosen] = useState<string>();
   const move = useMove(rooms, joined);
+  const weak = useMemo(() => weakDoors(joined, latest(sight)), [joined, sight]);
   const nameOf = (id: string) => rooms.find((r) => r.id === id)?.name ?? 'a room';
   const view = joined.views.find((v) => v.id === (chosen ?? latest(sight)?.views[0]?.id));
   return (
@@ -147,7 +157,7 @@ export function JoinsSection({ rooms, shownIn, deck }: Props) {
             No door joins two rooms yet. Say which room leads to which: then it is told what one sees from one into the other.
           </p>
         ) : (
-          <PlanDrawing plan={joined.plan} {...{ nameOf, view }} onMove={move} />
+          <PlanDrawing plan={joined.plan} {...{ nameOf, view, weak }} onMove={move} />
         )}
         {joined.plan.parts.length > 1 && <Apart {...{ joined, nameOf }} />}
         <Issues {...{ joined, nameOf }} />

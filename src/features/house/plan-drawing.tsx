@@ -13,6 +13,8 @@ type Props = {
   readonly nameOf: (roomId: string) => string;
   /** The view that is looked at: where one stands, and along what. */
   readonly view: View | undefined;
+  /** Doors through which something breaks: marked. */
+  readonly weak: ReadonlySet<string>;
   /** A room was put elsewhere, by so many metres; undefined where nothing may be moved. */
   readonly onMove: ((roomId: string, by: Point) => void) | undefined;
 };
@@ -69,8 +71,18 @@ function Name({ room, name, moved }: { readonly room: PlacedRoom; readonly name:
   );
 }
 
+const mid = ([p, q]: readonly [Point, Point]): Point => [(p[0] + q[0]) / 2, (p[1] + q[1]) / 2];
+
 /** A door as a gap in the wall: broken where nobody measured where it stands. */
-function Door({ door, rooms }: { readonly door: PlacedDoor; readonly rooms: readonly PlacedRoom[] }) {
+function Door({
+  door,
+  rooms,
+  weak,
+}: {
+  readonly door: PlacedDoor;
+  readonly rooms: readonly PlacedRoom[];
+  readonly weak: boolean;
+}) {
   return door.placed.map(({ roomId, wall, leftM }) => {
     const room = rooms.find((r) => r.id === roomId);
     if (!room) return null;
@@ -85,6 +97,9 @@ function Door({ door, rooms }: { readonly door: PlacedDoor; readonly rooms: read
             strokeWidth={0.05}
             strokeDasharray={door.stairs ? '0.08 0.08' : '0.2 0.14'}
           />
+        )}
+        {weak && (
+          <path d="M-0.22 0.19 L0.22 0.19 L0 -0.19 Z" transform={`translate(${mid(segment).join(' ')})`} fill="var(--ink)" />
         )}
       </g>
     );
@@ -109,7 +124,7 @@ function SightLine({ view, rooms }: { readonly view: View; readonly rooms: reado
 type Moving = { readonly roomId: string; readonly from: Point; readonly by: Point };
 
 /** The plan of the house, rooms placed by their doors; a room is dragged, or moved by the arrows, to where it lies. */
-export function PlanDrawing({ plan, nameOf, view, onMove }: Props) {
+export function PlanDrawing({ plan, nameOf, view, weak, onMove }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const [moving, setMoving] = useState<Moving>();
   const { shifts, width, height } = laidOut(plan.parts);
@@ -164,7 +179,7 @@ export function PlanDrawing({ plan, nameOf, view, onMove }: Props) {
             {plan.doors
               .filter((d) => d.placed.some((s) => part.some((r) => r.id === s.roomId)))
               .map((door) => (
-                <Door key={door.id} door={door} rooms={part} />
+                <Door key={door.id} door={door} rooms={part} weak={weak.has(door.id)} />
               ))}
             {view && <SightLine view={view} rooms={part} />}
             {part.map((room) => (

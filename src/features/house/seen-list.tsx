@@ -5,7 +5,7 @@ import type { SeenAt, SeenView, SightAnswer } from '@/core/engine/sight-lines';
 import type { HouseDoor } from '@/core/derived/house-doors';
 import { leadsToRoom } from '@/core/derived/house-doors';
 import type { DeckColour } from '@/core/derived/deck-colour';
-import { upperFirst } from '@/core/base/words';
+import { percent, upperFirst } from '@/core/base/words';
 import { roomsBetween } from '@/core/house/joined-rooms';
 import { sayBrightness, sayTogether, sayTurns, sayView } from '@/core/house/say-sight';
 import { SEEN_WORDS, type SeenKind } from '@/core/house/seen-together';
@@ -41,7 +41,7 @@ function Doorway({ at, says }: { readonly at: SeenAt | null; readonly says: stri
 }
 
 /** Nothing to do under a firm line; something to look at under a broken one. */
-const isWeak = (kind: SeenKind): boolean => kind === 'jump' || kind === 'clash';
+export const isWeak = (kind: SeenKind): boolean => kind === 'jump' || kind === 'clash';
 
 type Told = {
   readonly answer: SightAnswer;
@@ -106,11 +106,13 @@ function Row({
         onClick={() => onChoose(view.id)}
         className={classNames('cursor-pointer border-2', chosen === view.id ? 'border-ink' : 'border-transparent')}
       >
-        <Doorway at={at} says={`${title}: ${at ? SEEN_WORDS[at.kind] : 'too dark'}`} />
+        <Doorway at={at} says={`${title}: ${at ? sayTogether(worst) : 'too dark'}`} />
       </button>
       <div className="min-w-0">
         <p className="font-semibold">{title}</p>
-        <p className="text-sm text-soft">{upperFirst([light, turns].filter(Boolean).join('; '))}</p>
+        <p className="text-sm text-soft">
+          {upperFirst([`${percent(view.share)} of the view`, light, turns].filter(Boolean).join('; '))}
+        </p>
         {mends && <p className="text-sm">{mends}</p>}
       </div>
       <div className="max-lg:col-span-full">

@@ -95,6 +95,26 @@ function nextAfter(result: ApplyResult, failed: number): Next {
   return { next: 'refuse', refusal };
 }
 
+/** A refusal that whoever wrote it shows goes with it; any other waits for the person. */
+function setAside(
+  outbox: Outbox,
+  batch: Batch,
+  { refusal, isTheirs }: { readonly refusal: Refusal; readonly isTheirs: boolean },
+) {
+  if (isTheirs) outbox.forget(batchId(batch));
+  else outbox.setAside(batch, refusal);
+}
+
+/** What waits here, with what is kept in the browser, in its order; what no browser keeps comes last. */
+function joinedWith(queue: readonly Batch[], kept: readonly Batch[]) {
+  const ids = new Set(kept.map(batchId));
+  const own = new Map(queue.map((b) => [batchId(b), b]));
+  return {
+    all: [...kept.map((b) => own.get(batchId(b)) ?? b), ...queue.filter((b) => !ids.has(batchId(b)))],
+    found: kept.filter((b) => !own.has(batchId(b))),
+  };
+}
+
 /**
  * Sends batches one after the other, in the order in which they were written. A server that cannot be reached is tried again, ever more
  * slowly, until it is back. A batch that is refused for ever, or that the server fails at several times, is set aside and does not hold
@@ -110,21 +130,17 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   const failures = makeFailures();
   const answers = makeAnswers();
 
-  const change = (next: Saving) => {
-    saving = next;
-    events.onChange();
-  };
+  const change = (next: Saving) => ((saving = next), events.onChange());
   function leave(batch: Batch) {
     queue = queue.filter((b) => b !== batch);
     attempts = 0;
     failures.forget(batchId(batch));
   }
-  function refuse(batch: Batch, refusal: Refusal) {
+  const refuse = (batch: Batch, refusal: Refusal) => {
     leave(batch);
-    if (answers.tell(batchId(batch), { ok: false, ...refusal })) outbox.forget(batchId(batch));
-    else outbox.setAside(batch, refusal);
+    setAside(outbox, batch, { refusal, isTheirs: answers.tell(batchId(batch), { ok: false, ...refusal }) });
     events.onRefused(batch);
-  }
+  };
   /** False when the batch is to be sent again. */
   function settle(batch: Batch, result: ApplyResult): boolean {
     const id = batchId(batch);
@@ -144,11 +160,8 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
   }
   /** After the server was away: what other windows said meanwhile is sent too, all in the order it was said in. Twice does no harm. */
   function joinOthers() {
-    const kept = outbox.waiting();
-    const ids = new Set(kept.map(batchId));
-    const own = new Map(queue.map((b) => [batchId(b), b]));
-    const found = kept.filter((b) => !own.has(batchId(b)));
-    queue = [...kept.map((b) => own.get(batchId(b)) ?? b), ...queue.filter((b) => !ids.has(batchId(b)))];
+    const { all, found } = joinedWith(queue, outbox.waiting());
+    queue = all;
     if (found.length > 0) events.onFound(found);
   }
   async function pump() {
@@ -189,9 +202,7 @@ export function makeSender(outbox: Outbox, transport: Pick<Transport, 'send'>, t
       now();
     },
     /** What becomes of a batch that is being sent, by its id. */
-    resultOf: answers.of,
-    now,
-    stop: pause.stop,
+    ...{ resultOf: answers.of, now, stop: pause.stop },
   };
 }
 export type Sender = ReturnType<typeof makeSender>;
