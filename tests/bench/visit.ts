@@ -1,4 +1,4 @@
-import { mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { v7 } from 'uuid';
@@ -19,6 +19,8 @@ const PLACE = { name: 'Bristol', latitude: 51.45, longitude: -2.59, timeZone: 'E
 /** A folder with one large visit; answers the address of its first room's bench. */
 export async function largeVisit(folder: string): Promise<string> {
   mkdirSync(folder, { recursive: true });
+  // it gets its journal when it is opened, as a folder of before that is on its way to one
+  writeFileSync(path.join(folder, 'pg.adopting'), '');
   const db = await openDatabase(path.join(folder, 'pg'), path.resolve('var/template.tar'));
   await migrate(db);
   await loadShippedDecks(db);
