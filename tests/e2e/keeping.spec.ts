@@ -1,6 +1,7 @@
 import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { allSaved, live, openRoom, recordOf, shownAsSaved, toStep } from './demo';
+import type { Route } from '@playwright/test';
 import { contextAt, expect, filledFolder, startServer, test } from './server';
 
 test.describe.configure({ mode: 'serial' });
@@ -193,4 +194,36 @@ test('a step that fails keeps navigation, saving and undo, and works again when 
   await failed.getByRole('button', { name: 'Try again' }).click();
   await expect(failed).toBeHidden();
   await expect(page.getByRole('heading', { name: /^Sitting room: / })).toBeVisible();
+});
+
+test('what waits is sent and shown from every page, goes into a file, and is taken in again', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  const before = said(await recordOf(page));
+  const away = (route: Route) => route.abort();
+  await page.route('**/api/operations', away);
+  await page.keyboard.press('o');
+  await page.keyboard.press('r');
+  await expect(page.getByText('Not saved yet: trying again (1)')).toBeVisible();
+  await page.goto(`${demo.url}/visits`);
+  const waits = page.locator('[data-unsaved-elsewhere="1"]');
+  await expect(waits).toContainText('Not saved yet: 1, trying again.');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    waits.getByRole('button', { name: 'Keep it as a file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('elm-swatch-unsaved.json');
+  const file = readFileSync(await download.path(), 'utf8');
+  expect(file).toContain('verdict.give');
+  await page.unroute('**/api/operations', away);
+  await expect(waits).toBeHidden({ timeout: 30_000 });
+  // in another browser, which never knew of it: taken in once, and twice is once
+  await page.goto(`${demo.url}/keeping`);
+  await expect(page.locator('[data-live=true]')).toBeAttached();
+  const input = page.getByLabel('A file of what was not saved');
+  await input.setInputFiles({ name: 'other.json', mimeType: 'application/json', buffer: Buffer.from('{}') });
+  await expect(page.getByText('other.json is no file of what was not saved. Nothing was changed.')).toBeVisible();
+  await input.setInputFiles({ name: 'kept.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await expect(page.getByText('1 entry of kept.json taken in.')).toBeVisible();
+  await openRoom(page, demo.url, 'Kitchen', 'Bench');
+  expect(said(await recordOf(page))).toHaveLength(before.length + 1);
 });

@@ -1,6 +1,6 @@
 import { besideIn } from '../appearance/scene';
 import { deltaE00 } from '../colour/ciede2000';
-import { directions } from '../colour/directions';
+import { directions, VISIBLE_STEP } from '../colour/directions';
 import type { Lab } from '../colour/types';
 import type { PaletteColour } from '../companions/companion';
 import { sayTowards } from '../judge/say-towards';
@@ -23,6 +23,12 @@ export type Copy = {
     readonly towards: string;
   } | null;
 };
+
+/** A copy fails in a light that takes it so much farther off than the deck's, ΔE00. Own choice. */
+const FAILS_BY = 0.5;
+/** Where a copy betrays itself; undefined where no light shows more of it than the deck's, or nobody would see it. */
+export const betraysAt = ({ worst, inDeck }: Copy): NonNullable<Copy['worst']> | undefined =>
+  worst && worst.deltaE00 >= VISIBLE_STEP && worst.deltaE00 >= inDeck + FAILS_BY ? worst : undefined;
 
 /** A colour of a palette with its maker. */
 export type MadeColour = PaletteColour & { readonly maker: string };

@@ -1,4 +1,4 @@
-import { besideIn, besideThrough, seenBy, seenThrough, viewOf, type SceneLight } from '../appearance/scene';
+import { besideIn, besideThrough, SCENE, seenBy, seenThrough, viewOf, type SceneLight } from '../appearance/scene';
 import type { Reflectance } from '../colour/grid';
 import { integrationWeights } from '../colour/observer';
 import { seenTogether, SEEN_KINDS, turnedBy, turnOf, type SeenKind, type SeenTogether } from '../house/seen-together';
@@ -100,13 +100,14 @@ const judged = (scenes: Scenes, { near, far }: Walls): SeenTogether =>
 const turnIn = (scenes: Scenes, { far }: Walls): SeenTurn | null =>
   turnOf(turnedBy(besideIn(scenes.there)(far), farReads(scenes, far)));
 
+/** How much brighter the other room is shows as on the room's own patches: less than it is, or all of it would be white. */
 function seenAt(scenes: Scenes, walls: Walls): SeenAt {
   const { eye, there } = scenes;
   const view = viewOf(eye);
   const through = seenThrough(
     viewOf({ ...eyeThere(scenes), room: eye.room }),
     integrationWeights(there.power, 10),
-    there.lux / eye.lux,
+    (there.lux / eye.lux) ** SCENE.dimming,
   );
   return {
     near: seenBy(view, walls.near).hex,

@@ -1,8 +1,7 @@
 'use client';
 
-import { VISIBLE_STEP } from '@/core/colour/directions';
 import type { DeckColour } from '@/core/derived/deck-colour';
-import type { Copy } from '@/core/engine/copies';
+import { betraysAt, type Copy } from '@/core/engine/copies';
 import { Patch } from '@/ui/patch';
 import { useHome } from '../session/visit-context';
 import { hexOf, sayColour } from '../words/say-colour';
@@ -13,14 +12,12 @@ import type { Wall } from './use-wall';
 
 type Props = { readonly wall: Wall; readonly copies: readonly Copy[]; readonly deck: ReadonlyMap<string, DeckColour> };
 
-/** A copy fails in a light that takes it so much farther off than the deck's, ΔE00. Own choice. */
-const FAILS_BY = 0.5;
-
 /** "by the lamps ΔE 2.4: a little greener"; undefined where no light shows more of it than the deck's, or nobody would see it. */
 function useSayFailure() {
   const { place } = useHome();
-  return ({ worst, inDeck }: Copy): string | undefined => {
-    if (!worst || worst.deltaE00 < VISIBLE_STEP || worst.deltaE00 < inDeck + FAILS_BY) return undefined;
+  return (copy: Copy): string | undefined => {
+    const worst = betraysAt(copy);
+    if (!worst) return undefined;
     const when = worst.kind === 'lamps' ? '' : `at ${sayClock(worst.at, place.timeZone)} `;
     return `${when}${SKY_OR_LAMP_WORDS[worst.kind]} ΔE ${worst.deltaE00.toFixed(1)}: ${worst.towards}`;
   };

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { VISIBLE_STEP } from '@/core/colour/directions';
+import { betraysAt } from '@/core/engine/copies';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import type { CompanionsAnswer } from '@/core/engine/companions';
@@ -41,10 +41,10 @@ function useTold(
     ...copies.flatMap((copy): Told[] => {
       const colour = deck.get(copy.id);
       if (!colour) return [];
-      const fails =
-        copy.worst && copy.worst.deltaE00 >= VISIBLE_STEP
-          ? `; ${when(copy.worst)} ΔE ${copy.worst.deltaE00.toFixed(1)}, ${copy.worst.towards}`
-          : '';
+      const worst = betraysAt(copy);
+      const fails = worst
+        ? `; ${when(worst)} ΔE ${worst.deltaE00.toFixed(1)}, ${worst.towards}`
+        : '; no farther off in any light here';
       const says = `If ${copy.maker} copies it: ${colour.name} ${copy.strength} %, ${colour.code}, in the deck ΔE ${copy.inDeck.toFixed(1)}${fails}`;
       return [{ key: copy.maker, lab: copy.lab, says }];
     }),
