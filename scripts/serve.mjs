@@ -112,6 +112,6 @@ server.stdout.on('data', (chunk) => {
   );
 });
 // whoever sits at this machine lets a device in: Enter shows a new code, where others can reach the server
-if (process.stdin.isTTY) process.stdin.on('data', () => server.kill('SIGUSR2')).unref();
+if (process.stdin.isTTY) process.stdin.on('data', () => announced && server.kill('SIGUSR2')).unref();
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code, signal) => process.exit(code ?? (signal === 'SIGINT' ? 130 : 1)));

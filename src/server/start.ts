@@ -29,6 +29,10 @@ export const OPENED = 'elm-swatch: data folder open';
 export async function start(): Promise<void> {
   process.on('SIGTERM', stop);
   process.on('SIGINT', stop);
+  // a new code for whoever sits at this machine: Enter where it was started; unheard, the signal would end the server
+  process.on('SIGUSR2', () => {
+    if (isGuarded()) void showCode();
+  });
   try {
     await database();
     for (const finding of (await openedFolder()).findings) process.stderr.write(`${sayFinding(finding)}\n`);
@@ -40,8 +44,6 @@ export async function start(): Promise<void> {
     process.exit(e instanceof Error && e.name === 'FolderInUse' ? 3 : 1);
   }
   tellServer();
-  // a new code for whoever sits at this machine: Enter where it was started
-  if (isGuarded()) process.on('SIGUSR2', () => void showCode());
   setInterval(() => void copyToday(), COPY_EVERY_MS).unref();
   if (isGuarded()) await showCode();
 }

@@ -26,6 +26,9 @@ export type RoomBoard = {
   readonly toLookFor: ClientScheme['toLookFor'];
 };
 
+/** No field is narrower, as a share of its row, than a card that is laid on it. Own choice. */
+export const LEAST_FIELD = 0.16;
+
 /** What a board is good for. Common practice, no source. */
 export const BOARD_SAYS =
   'Lay the painted cards and the real pieces on their fields, flat, in the room, by day and under the lamps. The print shows where, not which colour.';

@@ -1,6 +1,6 @@
 import { wallLength } from '../light/room-fit';
 import { WALLS, type Wall } from '../room/facing';
-import { alongWall, middleOf, type Box } from './box-walls';
+import { alongWall, leftEnd, middleOf, type Box } from './box-walls';
 import { distance, minus, plus, turned, type Point } from './quarter-turns';
 
 /** A room as it is placed in the house. */
@@ -57,6 +57,13 @@ const shared = (p: Rect, q: Rect): number =>
 
 /** A point of a room's own frame in its part's. */
 export const inPlan = ({ at, quarters }: Pick<PlacedRoom, 'at' | 'quarters'>, p: Point): Point => plus(at, turned(p, quarters));
+
+/** How far a point of the plan lies along a wall from its left end, metres. */
+export function alongFrom(room: PlacedRoom, wall: Wall, at: Point): number {
+  const local = minus(turned(minus(at, room.at), -room.quarters), leftEnd(room, wall));
+  const [dx, dy] = minus(alongWall(room, wall, 1), leftEnd(room, wall));
+  return local[0] * dx + local[1] * dy;
+}
 
 const middle = (room: PlanRoom, { wall, leftM }: PlacedSide, widthM: number): Point => alongWall(room, wall, leftM + widthM / 2);
 
@@ -154,19 +161,26 @@ function placeBetween(
   for (const wall of wallsFor(a, door.sides[0].wall))
     for (const other of wallsFor(b, door.sides[1].wall)) {
       const away = (faces(a, wall) + 2) % 4 !== faces(b, other);
-      for (const leftM of leftsAlong(a, wall, door.sides[0].leftM, door.widthM))
-        for (const otherLeftM of leftsAlong(b, other, door.sides[1].leftM, door.widthM)) {
-          const placed = [
-            { roomId: a.id, wall, leftM },
-            { roomId: b.id, wall: other, leftM: otherLeftM },
-          ] as const;
-          const apartM = distance(inPlan(a, middle(a, placed[0], door.widthM)), inPlan(b, middle(b, placed[1], door.widthM)));
-          const worse = best && (Number(away) - Number(best.turned) || apartM - best.apartM) >= 0;
-          if (!worse) best = { placed, apartM, turned: away };
-        }
+      for (const leftM of leftsAlong(a, wall, door.sides[0].leftM, door.widthM)) {
+        const otherLeftM =
+          door.sides[1].leftM ?? nearestLeft(b, other, inPlan(a, alongWall(a, wall, leftM + door.widthM / 2)), door.widthM);
+        const placed = [
+          { roomId: a.id, wall, leftM },
+          { roomId: b.id, wall: other, leftM: otherLeftM },
+        ] as const;
+        const apartM = distance(inPlan(a, middle(a, placed[0], door.widthM)), inPlan(b, middle(b, placed[1], door.widthM)));
+        const worse = best && (Number(away) - Number(best.turned) || apartM - best.apartM) >= 0;
+        if (!worse) best = { placed, apartM, turned: away };
+      }
     }
   const assumed = door.sides.some((s) => s.wall === null || s.leftM === null);
   return { door: { ...door, placed: best!.placed, assumed }, apartM: best!.apartM, turned: best!.turned };
+}
+
+/** Where a door of a wall stands nearest to a point of the plan, from the wall's left end, metres. */
+function nearestLeft(room: PlacedRoom, wall: Wall, at: Point, widthM: number): number {
+  const last = Math.max(0, wallLength(wall, room) - widthM);
+  return Math.min(last, Math.max(0, alongFrom(room, wall, at) - widthM / 2));
 }
 
 /** Every tenth of a metre a door may stand at, where it was not measured. */

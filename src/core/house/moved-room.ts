@@ -1,8 +1,17 @@
 import { wallLength } from '../light/room-fit';
 import { WALLS, type Wall } from '../room/facing';
-import { alongWall, leftEnd } from './box-walls';
-import { inPlan, rectOf, type FloorPlan, type PlacedDoor, type PlacedRoom, type PlacedSide, type Rect } from './floor-plan';
-import { minus, plus, turned, type Point } from './quarter-turns';
+import { alongWall } from './box-walls';
+import {
+  alongFrom,
+  inPlan,
+  rectOf,
+  type FloorPlan,
+  type PlacedDoor,
+  type PlacedRoom,
+  type PlacedSide,
+  type Rect,
+} from './floor-plan';
+import { plus, type Point } from './quarter-turns';
 
 /** A room put down so near another stands against it, metres; and two walls lie on each other, metres. */
 const SNAPS_M = 0.6;
@@ -30,13 +39,6 @@ function snap(rect: Rect, others: readonly Rect[]): Point {
 
 /** The wall of a placed room that faces up (0), right, down or left in the plan. */
 const wallFacing = ({ quarters }: PlacedRoom, side: number): Wall => WALLS[(((side - quarters) % 4) + 4) % 4]!;
-
-/** How far a point of the plan lies along a wall from its left end, metres. */
-function alongFrom(room: PlacedRoom, wall: Wall, at: Point): number {
-  const local = minus(turned(minus(at, room.at), -room.quarters), leftEnd(room, wall));
-  const [dx, dy] = minus(alongWall(room, wall, 1), leftEnd(room, wall));
-  return local[0] * dx + local[1] * dy;
-}
 
 /** Where a door stands between two rooms that touch, as near as may be to where it stood; undefined where they do not. */
 function between(

@@ -7,7 +7,7 @@ import { doorIssues } from '@/core/derived/door-issues';
 import { houseDoors, leadsToRoom, withoutHouseDoor, withRoomDoors } from '@/core/derived/house-doors';
 import type { Write, WriteOf } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
-import { wallName, WALLS, type Wall } from '@/core/room/facing';
+import { wallName, WALLS } from '@/core/room/facing';
 import { areaOf, areaText, areaUnit } from '@/core/units/area';
 import { inUnits, lengthText, lengthUnit, typedLength, typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
@@ -15,6 +15,7 @@ import { Dialog } from '@/ui/dialog';
 import { ChoiceField } from '@/ui/field';
 import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
+import { WallChoice } from '../entry/wall-choice';
 import { addressOf } from '../session/address';
 import { doorWrites } from '../session/door-writes';
 import { useVisit, useVisitWrite } from '../session/visit-context';
@@ -114,19 +115,7 @@ function DoorRow({ parts, door, room }: DoorProps) {
   return (
     <li className="grid gap-3 border border-line bg-panel p-3">
       <div className="flex flex-wrap items-end gap-3">
-        <ChoiceField
-          label="In the"
-          className="w-40"
-          value={door.wall === null ? '' : String(door.wall)}
-          onChange={(chosen) => set(others({ wall: chosen === '' ? null : (Number(chosen) as Wall) }))}
-        >
-          <option value="">not said</option>
-          {WALLS.map((wall) => (
-            <option key={wall} value={wall}>
-              {wallName(room.bearingDeg, wall, room.windows)}
-            </option>
-          ))}
-        </ChoiceField>
+        <WallChoice label="In the" className="w-40" room={room} wall={door.wall} onChange={(wall) => set(others({ wall }))} />
         <LeadsTo {...{ parts, door }} />
         <Button look="quiet" aria-label="Take this door out" onClick={() => takeOut(door)}>
           <Trash2 aria-hidden size={18} />

@@ -1,11 +1,8 @@
 import { percent } from '@/core/base/words';
 import type { HandOver } from '@/core/handover/hand-over';
-import { BOARD_SAYS, type RoomBoard } from '@/core/handover/room-board';
+import { BOARD_SAYS, LEAST_FIELD, type RoomBoard } from '@/core/handover/room-board';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { RoomHead } from './paper-parts';
-
-/** No field is narrower than a card that is laid on it. */
-const LEAST_SHARE = 0.16;
 
 function Fields({ board: { paints, stays, toLookFor } }: { readonly board: RoomBoard }) {
   return (
@@ -13,7 +10,7 @@ function Fields({ board: { paints, stays, toLookFor } }: { readonly board: RoomB
       <h4 className="mt-3 font-semibold">Painted</h4>
       <ul className="flex flex-wrap gap-2">
         {paints.map((p) => (
-          <li key={p.letter} className="min-w-36 break-inside-avoid" style={{ flex: `${Math.max(LEAST_SHARE, p.share)} 1 0` }}>
+          <li key={p.letter} className="min-w-36 break-inside-avoid" style={{ flex: `${Math.max(LEAST_FIELD, p.share)} 1 0` }}>
             <div className="h-40 border border-black" style={{ backgroundColor: p.colour.hex, printColorAdjust: 'exact' }} />
             <p className="leading-snug">
               <b>{p.letter}</b> {p.where}

@@ -6,13 +6,13 @@ import { v7 } from 'uuid';
 import { houseDoors, leadsToRoom, saidDoor, withHouseDoors, withoutHouseDoor, type HouseDoor } from '@/core/derived/house-doors';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { DOOR_STANDS, type DoorStands } from '@/core/record/paintwork';
-import { wallName, WALLS, type Wall } from '@/core/room/facing';
 import { lengthText, lengthUnit, typedLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { ChoiceField } from '@/ui/field';
 import { TickRow } from '@/ui/tick-row';
 import { SelfField } from '../entry/self-field';
+import { WallChoice } from '../entry/wall-choice';
 import { addressOf } from '../session/address';
 import { doorWrites } from '../session/door-writes';
 import { useHome, useVisitWrite } from '../session/visit-context';
@@ -66,18 +66,7 @@ function SidePlace({ rooms, door, k }: DoorProps & { readonly k: 0 | 1 }) {
   const unit = lengthUnit(home.units);
   return (
     <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)] gap-3">
-      <ChoiceField
-        label={`In ${leadsToRoom(room.name)}`}
-        value={side.wall === null ? '' : String(side.wall)}
-        onChange={(chosen) => write(put({ wall: chosen === '' ? null : (Number(chosen) as Wall) }))}
-      >
-        <option value="">not said</option>
-        {WALLS.map((wall) => (
-          <option key={wall} value={wall}>
-            {wallName(room.bearingDeg, wall, room.windows)}
-          </option>
-        ))}
-      </ChoiceField>
+      <WallChoice label={`In ${leadsToRoom(room.name)}`} room={room} wall={side.wall} onChange={(wall) => write(put({ wall }))} />
       {side.doorId !== null && (
         <SelfField
           id={`${room.id}.joins.${side.doorId}.leftM`}

@@ -4,7 +4,8 @@ import type { SealState } from '@/data/folder/seal';
 import type { Scanned } from '@/data/journal/scan';
 import type { Database } from '@/data/sql';
 import type { Finding } from './finding';
-import { nowOf, remove, setAsideAs, type Options, type Places } from './places';
+import { mustHaveRoom } from '@/data/folder/room-left';
+import { nowOf, remove, ROOM_FOR_A_DATABASE, setAsideAs, type Options, type Places } from './places';
 import { saveAgain } from './saved-again';
 import { askUnclosed, type Unclosed } from './unclosed';
 
@@ -31,6 +32,8 @@ export async function compare(
   const before = existsSync(places.unclosed);
   if (!before && state.kind !== 'open' && state.kind !== 'damaged') return undefined;
   if (!before && !existsSync(places.database)) return undefined;
+  // a copy of it is asked
+  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE);
   options.say?.('Looking whether the database knows more than the journal…');
   if (!before && state.kind === 'damaged') return { unclosed: await askUnclosed(places.database, last), kept: false };
   const unclosed = await askUnclosed(before ? places.unclosed : places.database, last);

@@ -1,12 +1,11 @@
 import { Text, View } from '@react-pdf/renderer';
 import { percent } from '@/core/base/words';
 import { PAPER_TITLES } from '@/core/handover/hand-over';
-import { BOARD_SAYS, type RoomBoard } from '@/core/handover/room-board';
+import { BOARD_SAYS, LEAST_FIELD, type RoomBoard } from '@/core/handover/room-board';
 import { Sheet, styles } from './parts';
 import { asideOf, RoomHead, type PaperProps } from './room-parts';
 
-/** No field is narrower than a card that is laid on it; so many stand in a row. */
-const LEAST_SHARE = 0.16;
+/** So many fields stand in a row. */
 const IN_A_ROW = 4;
 const FIELD = { paint: 120, stays: 76 } as const;
 
@@ -18,7 +17,7 @@ const Paints = ({ paints }: Pick<RoomBoard, 'paints'>) =>
   rowsOf(paints, IN_A_ROW).map((row) => (
     <View key={row[0]!.letter} style={{ flexDirection: 'row', gap: 8, marginTop: 4 }} wrap={false}>
       {row.map((p) => (
-        <View key={p.letter} style={{ flexGrow: Math.max(LEAST_SHARE, p.share), flexBasis: 0, minWidth: 90 }}>
+        <View key={p.letter} style={{ flexGrow: Math.max(LEAST_FIELD, p.share), flexBasis: 0, minWidth: 90 }}>
           <View style={{ height: FIELD.paint, backgroundColor: p.colour.hex, border: '0.75pt solid #000' }} />
           <Text style={styles.bold}>
             {p.letter} {p.where}
