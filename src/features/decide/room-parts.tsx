@@ -117,7 +117,7 @@ function DoorRow({ parts, door, room }: DoorProps) {
       <div className="flex flex-wrap items-end gap-3">
         <WallChoice label="In the" className="w-40" room={room} wall={door.wall} onChange={(wall) => set(others({ wall }))} />
         <LeadsTo {...{ parts, door }} />
-        <Button look="quiet" aria-label="Take this door out" onClick={() => takeOut(door)}>
+        <Button look="quiet" className="ml-auto" aria-label="Take this door out" onClick={() => takeOut(door)}>
           <Trash2 aria-hidden size={18} />
         </Button>
       </div>
