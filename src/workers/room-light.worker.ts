@@ -24,6 +24,7 @@ import { season } from '@/core/engine/season';
 import { servingColours } from '@/core/engine/serving-colours';
 import { surfaceWays } from '@/core/engine/surface-ways';
 import { sightLines } from '@/core/engine/sight-lines';
+import { tellingAt } from '@/core/engine/telling-at';
 import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
@@ -131,6 +132,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, sightLines(request, curves), progress);
+  },
+  telling: async (id, request) => {
+    const curves = await deckCurves();
+    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+    return run(id, tellingAt(request, curves));
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {

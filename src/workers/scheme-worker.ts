@@ -3,6 +3,7 @@ import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
 import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
 import type { SightAnswer, SightRequest } from '@/core/engine/sight-lines';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
+import type { TellingAnswer, TellingRequest } from '@/core/engine/telling-at';
 import type { Piece } from '@/core/scheme/piece';
 import type { Frame } from '@/core/scheme/picture';
 
@@ -16,5 +17,6 @@ export type SchemeWorker = {
   readonly changes: (id: number, request: ChangesRequest, progress: Progress) => Promise<ChangesAnswer | NoAnswer>;
   readonly house: (id: number, request: HouseRequest, progress: Progress) => Promise<HouseAnswer | NoAnswer>;
   readonly sight: (id: number, request: SightRequest, progress: Progress) => Promise<SightAnswer | NoAnswer>;
+  readonly telling: (id: number, request: TellingRequest) => Promise<TellingAnswer | NoAnswer>;
   readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
 };

@@ -1,8 +1,9 @@
 import { besideIn } from '../appearance/scene';
 import { deltaE00 } from '../colour/ciede2000';
-import { directions, VISIBLE_STEP } from '../colour/directions';
+import { directions } from '../colour/directions';
 import type { Lab } from '../colour/types';
 import type { PaletteColour } from '../companions/companion';
+import { betraysItself } from '../judge/betrays';
 import { sayTowards } from '../judge/say-towards';
 import type { Surface } from '../judge/surfaces';
 import type { UsedLight } from './used-lights';
@@ -24,17 +25,19 @@ export type Copy = {
   } | null;
 };
 
-/** A copy fails in a light that takes it so much farther off than the deck's, ΔE00. Own choice. */
-const FAILS_BY = 0.5;
 /** Where a copy betrays itself; undefined where no light shows more of it than the deck's, or nobody would see it. */
 export const betraysAt = ({ worst, inDeck }: Copy): NonNullable<Copy['worst']> | undefined =>
-  worst && worst.deltaE00 >= VISIBLE_STEP && worst.deltaE00 >= inDeck + FAILS_BY ? worst : undefined;
+  worst && betraysItself(worst.deltaE00, inDeck) ? worst : undefined;
 
 /** A colour of a palette with its maker. */
 export type MadeColour = PaletteColour & { readonly maker: string };
 
-/** The nearest colour of a maker, as in the deck; equals by their names. */
-function nearest(wall: Lab, palette: readonly MadeColour[], maker: string) {
+/** The nearest colour of a maker to a colour, as in the deck, and how far off it is (ΔE00); equals by their names. */
+export function nearestOf(
+  wall: Lab,
+  palette: readonly MadeColour[],
+  maker: string,
+): { readonly colour: MadeColour; readonly off: number } | undefined {
   let best: { colour: MadeColour; off: number } | undefined;
   for (const colour of palette) {
     if (colour.maker !== maker) continue;
@@ -57,7 +60,7 @@ export function copiesOf(
   const seeing = lights.map((light) => ({ light, see: besideIn(light.scene) }));
   return makers
     .flatMap((maker): Copy[] => {
-      const best = nearest(wall.lab, palette, maker);
+      const best = nearestOf(wall.lab, palette, maker);
       if (!best) return [];
       const { colour, off } = best;
       const seen = seeing

@@ -9,6 +9,7 @@ import { paintedKinds, stayingWith } from '@/core/derived/painted-over';
 import { roomRecord, type CandidateRow } from '@/core/derived/room-record';
 import { sayWhy } from '@/core/derived/say-ruling';
 import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
+import { warnOfCopies } from './copied';
 import { clientScheme, type ClientScheme } from './client-scheme';
 import { tellObjections } from './not-settled';
 import { paperColour, type FactsOf, type PaperColour } from './paper-colour';
@@ -130,7 +131,7 @@ export function clientRoom(
       colour: paperColour(candidate!, factsOf(candidate!)),
       says: again ? '' : `${describeColour(candidate!.lab)}: ${sayForClient(candidate!.lab)}`,
       sheen: choice!.sheen,
-      why: [choice!.why, ...rests].filter((why) => typeof why === 'string' && why !== '').map((why) => upperFirst(why as string)),
+      why: [choice!.why, ...rests, again ? '' : warnOfCopies(factsOf(candidate!)?.copied, room)].filter((why) => typeof why === 'string' && why !== '').map((why) => upperFirst(why as string)),
       liveWith: again ? [] : liveWith(row, room, staying),
     };
   });

@@ -27,6 +27,7 @@ const FACTS: PaintFacts = {
   makerId: 'MM',
   known: 'spectrum',
   lampSpread: 0,
+  copied: null,
   coats: { coats: 2, undercoat: 'none', why: '', contrast: 0.99, showsThrough: 0 },
   pours: [
     { container: 'litre-5', shots: [{ colourant: 'ochre', shots: 62, ml: 3.1 }], deltaE00: 0.1, warns: false },

@@ -63,7 +63,10 @@ export type HandOver = OnPapers & {
 /** What the papers of a visit ask the deck: every paint that is signed or decided, with the containers it is sold in. */
 export function paintsOnPaper(visit: VisitInLight) {
   const containers = SOLD_IN[visit.units];
-  const found = new Map<string, { deckColourId: string; strength: number; under: Lab | null; containers: Container[] }>();
+  const found = new Map<
+    string,
+    { deckColourId: string; strength: number; under: Lab | null; containers: Container[]; copies: true }
+  >();
   for (const room of visit.rooms)
     for (const { candidate, surface } of signedRoom(room).painted)
       if (candidate) {
@@ -74,6 +77,7 @@ export function paintsOnPaper(visit: VisitInLight) {
           strength,
           under,
           containers: [...containers],
+          copies: true,
         });
       }
   return [...found.values()];
@@ -128,7 +132,7 @@ export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedA
     },
     rooms: papers,
     roomsLeft: rooms.filter((r) => !begun.includes(r)).map((r) => r.room.name),
-    order: lines.map((line, k) => orderLine(line, k, { units, tint: habitsOf(visit).tint, factsOf })),
+    order: lines.map((line, k) => orderLine(line, k, { units, tint: habitsOf(visit).tint, factsOf, rooms: visit.rooms })),
     beforeOrder: papers.flatMap((p) => [p.changed, ...p.objections].filter(Boolean).map((says) => `${p.room}: ${says}`)),
     cautions: mergedCautions(papers.map((p) => p.cautions)),
     house: housePaper(visit.rooms),

@@ -8,6 +8,7 @@ import type { Habits } from '../units/habits';
 import { sayNeed, sayTenths, sayTint } from '../units/volume';
 import type { PaintLine, PaintUse } from './paint-list';
 import type { PaintSurface } from '@/core/derived/paint-surfaces';
+import { sayCopies, type LampedRoom } from './copied';
 import { sayNames } from './rows';
 import { paperColour, type PaperColour } from './paper-colour';
 import { sayProduct, type Of } from './schedule';
@@ -61,13 +62,15 @@ function formulasOf({ cans }: PaintLine, facts: PaintFacts | undefined, tint: Ha
     }));
 }
 
-function notesOf({ candidate, cans, sheen }: PaintLine, facts: PaintFacts | undefined): string[] {
+function notesOf({ candidate, cans, sheen, uses }: PaintLine, facts: PaintFacts | undefined, rooms: readonly LampedRoom[]) {
+  const used = new Set(uses.map((u) => u.room));
   const several = cans.cans.reduce((sum, c) => sum + c.count, 0) > 1;
   return [
     several && candidate && 'Tint all of it at one time, and stir the tins together before the last one is opened.',
     facts?.overloaded && 'More colourant than such a base should take: ask the counter.',
     facts?.pours.length === 0 && 'The formula is not known here: the counter mixes by maker and code at this strength.',
     sheen && potCaution(sheen),
+    ...sayCopies(facts?.copied, rooms.filter((r) => used.has(r.name))),
   ].filter((note) => typeof note === 'string' && note !== '') as string[];
 }
 
@@ -92,7 +95,7 @@ function sayDrafts({ uses }: PaintLine, units: Units): string[] {
 export function orderLine(
   line: PaintLine,
   k: number,
-  { units, tint, factsOf }: Omit<Of, 'lines'> & { readonly tint: Habits['tint'] },
+  { units, tint, factsOf, rooms }: Omit<Of, 'lines'> & { readonly tint: Habits['tint']; readonly rooms: readonly LampedRoom[] },
 ): OrderLine {
   const { candidate, kind } = line;
   const facts = candidate && kind === 'finish' ? factsOf(candidate) : undefined;
@@ -109,6 +112,6 @@ export function orderLine(
     forWhat: sayUses(line.uses.filter((u) => u.draft === null)),
     drafts: sayDrafts(line, units),
     formulas: formulasOf(line, facts, tint),
-    notes: notesOf(line, facts),
+    notes: notesOf(line, facts, rooms),
   };
 }

@@ -16,6 +16,7 @@ const FACTS: PaintFacts = {
   makerId: 'MM',
   known: 'spectrum',
   lampSpread: 0,
+  copied: null,
   coats: { coats: 3, undercoat: 'none', why: 'two coats hide 96.1 %: a third coat', contrast: 0.961, showsThrough: 2 },
   pours: [],
   shotMl: null,

@@ -19,6 +19,20 @@ export type Pour = {
   readonly deltaE00: number;
   readonly warns: boolean;
 };
+/** The nearest paint of another maker: a match, as a counter would offer it. */
+export type PaintCopy = {
+  readonly maker: string;
+  readonly code: string;
+  readonly name: string;
+  /** Percent of its formula. */
+  readonly strength: number;
+  /** ΔE00 in the light of the deck. */
+  readonly inDeck: number;
+  /** On the grid, 0–1. */
+  readonly reflectance: readonly number[];
+};
+/** A paint with the nearest of each other maker, nearest first. */
+export type Copied = { readonly reflectance: readonly number[]; readonly copies: readonly PaintCopy[] };
 /** What a paper says of a paint at a strength, beside what the record knows of it. */
 export type PaintFacts = {
   readonly base: { readonly name: string; readonly kind: BaseKind; readonly assumed: boolean };
@@ -34,6 +48,8 @@ export type PaintFacts = {
   readonly products: ProductLines;
   /** More colourant than such a base should take. */
   readonly overloaded: boolean;
+  /** How other makers would match it; null where nobody asked. */
+  readonly copied: Copied | null;
 };
 
 const WARM_LAMP = 'LED-3000';
@@ -86,6 +102,7 @@ export function paintFacts(paint: Paint, strength: number, { under, containers, 
     shotMl: paint.tint?.system.shotMl ?? null,
     products,
     overloaded: overloaded(paint.base.kind, formula),
+    copied: null,
   };
 }
 type PaintedOver = {

@@ -71,7 +71,7 @@ function Roles({ room, wall, answer: { companions, instead, copies }, deck }: Sh
         <PaintRow key={role} role={role} room={room} wall={wall} companions={of(role)} deck={byId} />
       ))}
       <h2 className="border-t border-line pt-4 text-lg font-semibold">The colour itself</h2>
-      <TellingRow wall={wall} deck={deck} />
+      <TellingRow roomId={room.id} wall={wall} deck={deck} />
       <InsteadRow roomId={room.id} wall={wall} instead={instead} deck={byId} />
       <CopiesRow wall={wall} copies={copies} deck={byId} />
       <h2 className="border-t border-line pt-4 text-lg font-semibold">Fabrics to look for</h2>

@@ -35,8 +35,8 @@ function askTogether(paint: AskedPaint): Promise<PaintFacts | null> {
 }
 
 const KEY = 'paint';
-const keyOf = ({ deckColourId, strength, under, containers }: AskedPaint) =>
-  [KEY, deckColourId, strength, under, containers] as const;
+const keyOf = ({ deckColourId, strength, under, containers, copies = false }: AskedPaint) =>
+  [KEY, deckColourId, strength, under, containers, copies] as const;
 const nameOf = (paint: AskedPaint): string => JSON.stringify(keyOf(paint));
 
 /** What papers say of paints: their base, coats over what is there, pours; `of` answers undefined until it is known. */
@@ -44,8 +44,8 @@ export function usePaintFacts(asked: readonly AskedPaint[]) {
   const client = useQueryClient();
   const paints = [...new Map(asked.map((paint) => [nameOf(paint), paint])).values()];
   const known = useQueries({
-    queries: paints.map(({ deckColourId, strength, under, containers }) => {
-      const paint = { deckColourId, strength, under, containers } as AskedPaint;
+    queries: paints.map(({ deckColourId, strength, under, containers, copies = false }) => {
+      const paint: AskedPaint = { deckColourId, strength, under, containers, copies };
       return { queryKey: keyOf(paint), queryFn: () => askTogether(paint), staleTime: Infinity };
     }),
     combine: (all: readonly UseQueryResult<PaintFacts | null>[]) => ({

@@ -4,14 +4,15 @@ import { useDeferredValue, useMemo } from 'react';
 import type { Lab } from '@/core/colour/types';
 import type { AdvisedRoom } from '@/core/engine/advised-room';
 import type { LitRoom } from '@/core/engine/lit-room';
-import type { DayAnswer, DayRequest, LookIn } from '@/core/engine/light-protocol';
+import type { DayAnswer, DayRequest, LookIn, NoAnswer, Swatch } from '@/core/engine/light-protocol';
+import type { TellingAnswer } from '@/core/engine/telling-at';
 import { swatchesOf } from '@/core/engine/swatches';
 import { lightScale } from '@/core/derived/calibration';
 import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/derived/describe-room';
 import { judgingPosition } from '@/core/derived/judging-position';
 import type { RoomItself } from '@/core/record/room';
 import { shownDay, type ShownDay } from './shown-day';
-import { latest, useBands, useDayLight, useHexes, useLightsOfUse } from './light-worker';
+import { latest, useBands, useJob, useDayLight, useHexes, useLightsOfUse } from './light-worker';
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useSkyShares } from '../cursor/sky-shares';
@@ -156,6 +157,24 @@ export function useLooksAtCursor(roomId: string, name: string, labs: readonly La
   const asked = shown === 'in-light' && moments && labs.length > 0 ? { day: request, moment, labs, lookIn } : undefined;
   const answer = useDeferredValue(latest(useHexes(name, asked)));
   return asked && answer?.name === name ? answer.hexes : undefined;
+}
+
+/**
+ * What shows the undertone of a colour as all look at the cursor; undefined as long as colours are shown as in the deck, or it is not
+ * computed.
+ */
+export function useTellingAtCursor(roomId: string, wall: Swatch, colourId: string): TellingAnswer['told'] | undefined {
+  const room = useRoomItself(roomId);
+  const { request: day } = useDayRequest(roomId);
+  const lookIn = useLookIn(room, useScale(roomId));
+  const moments = latest(useRoomDay(roomId));
+  const shown = useCursorPart((m) => m.shown);
+  const moment = useDeferredValue(useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0)));
+  const asked = shown === 'in-light' && moments ? { wall, colourId, day, moment, lookIn } : undefined;
+  const found = latest(
+    useJob('telling', asked, { work: (w, id, request): Promise<TellingAnswer | NoAnswer> => w.telling(id, request) }),
+  );
+  return asked && found?.told;
 }
 
 /** The correction by the light meter that is in force in a room; 1 without. */

@@ -7,6 +7,7 @@ import { strengthSchema } from '@/core/record/candidate';
 import { listDeckColoursById, listProductLines } from '@/data/decks';
 import type { Sql } from '@/data/sql';
 import { database } from '../database';
+import { deckCopies } from './copies';
 import { paintsOf } from './paint-of';
 
 /** Largest request that is read, bytes. */
@@ -21,14 +22,22 @@ export const askedSchema = z
       /** What is there now; null where it is not recorded. */
       under: labSchema.nullable(),
       containers: z.array(containerSchema).max(12).default([]),
+      /** Whether the nearest paints of other makers are told. */
+      copies: z.boolean().default(false),
     }),
   )
   .max(400);
-export type AskedPaint = z.infer<typeof askedSchema>[number];
+export type AskedPaint = z.input<typeof askedSchema>[number];
 export type { PaintFacts };
 
 /** What papers say of paints, in the order they were asked; null for a colour the deck does not have. */
-export const factsOf = async (asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> => factsFor(await database(), asked);
+export async function factsOf(asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> {
+  const facts = await factsFor(await database(), asked);
+  const wanted = asked.filter((one) => one.copies);
+  if (wanted.length === 0) return facts;
+  const copies = new Map((await deckCopies(wanted)).map((copied, k) => [wanted[k]!, copied]));
+  return facts.map((of, k) => of && { ...of, copied: copies.get(asked[k]!) ?? null });
+}
 
 /** The same, from a database that is known. */
 export async function factsFor(db: Sql, asked: readonly AskedPaint[]): Promise<(PaintFacts | null)[]> {
@@ -40,6 +49,6 @@ export async function factsFor(db: Sql, asked: readonly AskedPaint[]): Promise<(
     const paint = paints.get(deckColourId);
     const makerId = makers.get(deckColourId) ?? '';
     const products = lines.get(makerId) ?? NO_PRODUCT_LINES;
-    return paint ? paintFacts(paint, strength, { under, containers, products, makerId }) : null;
+    return paint ? paintFacts(paint, strength, { under, containers: containers ?? [], products, makerId }) : null;
   });
 }
