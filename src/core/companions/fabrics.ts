@@ -21,6 +21,9 @@ const APART = 12;
 /** Where there is no room above, below: a fabric beside a light wall is deeper, beside a dark one lighter. */
 const beside = (wall: WallColour) => (wall.lab.l > 45 ? wall.lab.l - APART : wall.lab.l + APART + 6);
 
+/** Hues of linen and wool as they grew, degrees. Usual figures, from memory. */
+const UNDYED = { deg: 82, within: 25 } as const;
+
 function calm(wall: WallColour): FabricWanted[] {
   const c = clamp(wall.chroma * 0.6, 3, 15);
   return [
@@ -29,14 +32,26 @@ function calm(wall: WallColour): FabricWanted[] {
       title: 'Its own hue',
       lab: at(beside(wall), c, wall.hueDeg),
       within: 8,
-      says: 'the wall’s hue, weaker and a step away in depth',
+      says: `${wall.hueless ? 'a breath of warmth' : 'the wall’s hue, weaker'} and a step away in depth`,
     },
     {
       key: 'pale',
       title: 'Undyed',
-      lab: at(clamp(wall.lab.l + 20, 82, 90), clamp(c * 0.5, 2.5, 7), wall.hueDeg),
+      // what was never dyed is yellow-red, whatever the wall is
+      lab: at(
+        clamp(wall.lab.l + 20, 82, 90),
+        clamp(c * 0.5, 2.5, 7),
+        Math.abs(wall.hueDeg - UNDYED.deg) <= UNDYED.within ? wall.hueDeg : UNDYED.deg,
+      ),
       within: 6,
       says: 'linen or wool as it grew, or nearly',
+    },
+    {
+      key: 'oat',
+      title: 'Oat',
+      lab: at(wall.lab.l > 66 && wall.lab.l < 80 ? 60 : 72, 11, UNDYED.deg),
+      within: 6,
+      says: 'linen that kept the colour of straw: where something creamy stays',
     },
   ];
 }
@@ -45,7 +60,13 @@ function lively(wall: WallColour): FabricWanted[] {
   const c = clamp(wall.chroma * 0.8 + 12, 16, 34);
   const l = clamp(wall.lab.l > 55 ? wall.lab.l - 24 : wall.lab.l + 20, 36, 66);
   return [
-    { key: 'across', title: 'From across', lab: at(l, c, wall.acrossDeg), within: 12, says: 'the liveliest' },
+    {
+      key: 'across',
+      title: wall.hueless ? 'A warm one' : 'From across',
+      lab: at(l, c, wall.acrossDeg),
+      within: 12,
+      says: 'the liveliest',
+    },
     {
       key: 'one-side',
       title: 'From across, to one side',
@@ -70,7 +91,7 @@ function ground(wall: WallColour): FabricWanted[] {
     title: 'Charcoal',
     lab: at(28, clamp(wall.chroma * 0.35, 2, 9), wall.hueDeg),
     within: 9,
-    says: 'with a breath of the wall’s hue',
+    says: `with a breath of ${wall.hueless ? 'warmth' : 'the wall’s hue'}`,
   };
   return wall.warm ? [brown, own] : [own, brown];
 }

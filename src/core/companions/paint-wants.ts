@@ -139,12 +139,20 @@ const quiets = (wall: WallColour): Want[] => [
   }),
 ];
 
+/** Up to this LRV a wall is as deep as what is deep beside it. Own choice. */
+const DEEP = 9;
+
 const deeps = (wall: WallColour): Want[] => [
-  want('own', 'Its own hue, deep', 'the wall’s hue with the light taken out', {
-    lrv: span(4, 18, 9),
-    chroma: wall.colour > 0.5 ? span(10, 32, 18) : span(2, 14, 6),
-    hue: { deg: wall.hueDeg, within: 22 },
-  }),
+  want(
+    'own',
+    'Its own hue, deep',
+    wall.lrv > DEEP ? 'the wall’s hue with the light taken out' : 'as deep as the wall, in its hue',
+    {
+      lrv: span(4, 18, 9),
+      chroma: wall.colour > 0.5 ? span(10, 32, 18) : span(2, 14, 6),
+      hue: { deg: wall.hueDeg, within: 22 },
+    },
+  ),
   want('answers', 'A deep one that answers', 'from across the hue circle, deep enough to live with it', {
     lrv: span(4, 18, 9),
     chroma: span(8, 28, 15),
@@ -187,7 +195,8 @@ function accents(wall: WallColour): Want[] {
     }),
     want('own', 'Its own hue, strong', 'the wall’s hue at full strength: tonal, and never a surprise', {
       lrv: span(8, 48, 22),
-      chroma: span(25, 60, Math.max(32, Math.min(55, wall.chroma * 1.3))),
+      // weaker than the wall it would be no full strength
+      chroma: span(Math.max(25, wall.chroma * 0.95), 60, Math.max(32, Math.min(55, wall.chroma * 1.3))),
       hue: { deg: wall.hueDeg, within: 24 },
     }),
     want('spark', 'A warm spark', 'ochre to rust: what a quiet room is woken by', {
@@ -276,5 +285,22 @@ const WANTS: Readonly<Record<PaintRole, (wall: WallColour) => readonly Want[]>> 
   'wall-focal': focals,
 };
 
+/** What is said of a hue where the wall has none: the hue that stands for it is a warm one. */
+const WITHOUT_HUE: readonly (readonly [of: RegExp, says: string])[] = [
+  [/its own hue/i, 'A warm hue'],
+  [/^From across$/, 'A warm hue'],
+  [/from across the hue circle/, 'warm, as the wall has no hue to answer'],
+  [/a considered colour from across/, 'a considered warm colour'],
+  [/answers the wall/, 'wakes a wall without a hue'],
+  [/the wall’s hue with the light taken out/, 'warm, with the light taken out'],
+  [/the wall’s hue at full strength: tonal, and never a surprise/, 'warm, at full strength'],
+  [/with a breath of the wall’s hue/, 'with a breath of warmth'],
+  [/the same hue where there is most light/, 'warm where there is most light'],
+];
+const withoutHue = (text: string): string => WITHOUT_HUE.reduce((said, [of, says]) => said.replace(of, says), text);
+
 /** The ways in which a paint can fill a role beside a wall, the likeliest first. Common practice, no source. */
-export const wantsFor = (role: PaintRole, wall: WallColour): readonly Want[] => WANTS[role](wall);
+export function wantsFor(role: PaintRole, wall: WallColour): readonly Want[] {
+  const wants = WANTS[role](wall);
+  return wall.hueless ? wants.map((w) => ({ ...w, title: withoutHue(w.title), says: withoutHue(w.says) })) : wants;
+}

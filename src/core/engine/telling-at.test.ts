@@ -16,7 +16,10 @@ const deck: DeckCurves = {
   makers: colours.map(() => 'One'),
   strengths: [100],
   labs: Float32Array.from(colours.flatMap((c) => c.lab)),
-  curves: Float32Array.from({ length: GRID.count * colours.length }, (_, i) => colours[Math.floor(i / GRID.count)]!.curve[i % GRID.count]!),
+  curves: Float32Array.from(
+    { length: GRID.count * colours.length },
+    (_, i) => colours[Math.floor(i / GRID.count)]!.curve[i % GRID.count]!,
+  ),
 };
 const own = colours.find((c) => c.lab[0]! > 70 && c.lab[0]! < 80)!;
 const asked = (moment: number) => {

@@ -32,7 +32,10 @@ const BATCH = 200;
 const FULL_STRENGTH = 100;
 
 /** The neighbours of a deck that best expose the undertone of a wall colour as all of them look at one moment. */
-export function* tellingAt({ wall, colourId, day, moment, lookIn }: TellingRequest, deck: DeckCurves): Steps<TellingAnswer | NoAnswer> {
+export function* tellingAt(
+  { wall, colourId, day, moment, lookIn }: TellingRequest,
+  deck: DeckCurves,
+): Steps<TellingAnswer | NoAnswer> {
   const { room, problem } = roomOf(day.room);
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(day);

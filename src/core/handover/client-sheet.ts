@@ -131,7 +131,9 @@ export function clientRoom(
       colour: paperColour(candidate!, factsOf(candidate!)),
       says: again ? '' : `${describeColour(candidate!.lab)}: ${sayForClient(candidate!.lab)}`,
       sheen: choice!.sheen,
-      why: [choice!.why, ...rests, again ? '' : warnOfCopies(factsOf(candidate!)?.copied, room)].filter((why) => typeof why === 'string' && why !== '').map((why) => upperFirst(why as string)),
+      why: [choice!.why, ...rests, again ? '' : warnOfCopies(factsOf(candidate!)?.copied, room)]
+        .filter((why) => typeof why === 'string' && why !== '')
+        .map((why) => upperFirst(why as string)),
       liveWith: again ? [] : liveWith(row, room, staying),
     };
   });

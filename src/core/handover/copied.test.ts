@@ -32,15 +32,20 @@ const copy = (of: Partial<PaintCopy>): PaintCopy => ({
   reflectance: GREY,
   ...of,
 });
-const room = (lamps: boolean) => madeUpRoom({ name: 'Kitchen', lamps: lamps ? [roomLamp({ kind: 'led', cctK: 2700, ra: 80 })] : [] });
+const room = (lamps: boolean) =>
+  madeUpRoom({ name: 'Kitchen', lamps: lamps ? [roomLamp({ kind: 'led', cctK: 2700, ra: 80 })] : [] });
 
 describe('the copy that betrays itself', () => {
   const told = { reflectance: GREY, copies: [copy({ reflectance: metamerOfGrey(0.12) })] };
 
   test('what cannot be seen by day is told of the lamps of the room', () => {
     const [says] = sayCopies(told, [room(true)]);
-    expect(says).toMatch(/^Copied by Tolland: Fell 75 %, T 4, ΔE 0\.1 in the deck’s light; under the lamps of Kitchen ΔE \d\.\d, .*ask/);
-    expect(warnOfCopies(told, room(true))).toMatch(/^Do not have it copied: Tolland’s nearest would be .* under the lamps of Kitchen/);
+    expect(says).toMatch(
+      /^Copied by Tolland: Fell 75 %, T 4, ΔE 0\.1 in the deck’s light; under the lamps of Kitchen ΔE \d\.\d, .*ask/,
+    );
+    expect(warnOfCopies(told, room(true))).toMatch(
+      /^Do not have it copied: Tolland’s nearest would be .* under the lamps of Kitchen/,
+    );
   });
 
   test('the same spectrum fails nowhere, and without lamps only daylight is spoken of', () => {

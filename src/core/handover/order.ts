@@ -70,7 +70,10 @@ function notesOf({ candidate, cans, sheen, uses }: PaintLine, facts: PaintFacts 
     facts?.overloaded && 'More colourant than such a base should take: ask the counter.',
     facts?.pours.length === 0 && 'The formula is not known here: the counter mixes by maker and code at this strength.',
     sheen && potCaution(sheen),
-    ...sayCopies(facts?.copied, rooms.filter((r) => used.has(r.name))),
+    ...sayCopies(
+      facts?.copied,
+      rooms.filter((r) => used.has(r.name)),
+    ),
   ].filter((note) => typeof note === 'string' && note !== '') as string[];
 }
 
