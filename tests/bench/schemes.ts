@@ -142,7 +142,7 @@ export function benchSight(): void {
     const wall = { id: `wall ${k}`, lab: { l: 60 + 2 * k, a: k - 6, b: 6 + k }, population: 'paint' as const };
     const place = { latitude: 51.45, longitude: -2.59 };
     const day = { room: describeRoom(of).description, place, date: '2026-09-23', zone: 'Europe/London', skies: 'clear' as const };
-    return { id: of.id, day, scale: 1, walls: [wall, wall, wall, wall], trim: null, paint: null };
+    return { id: of.id, day, scale: 1, walls: [wall, wall, wall, wall], trim: null, floor: null, paint: null };
   });
   const deck = { ids: [], makers: [], strengths: [100], labs: new Float32Array(), curves: new Float32Array() };
   const start = performance.now();

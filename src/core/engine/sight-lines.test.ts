@@ -3,6 +3,7 @@ import { knownMetamers } from '../colour/metamers';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { all } from '../../../tests/all';
 import { describeRoom } from '../derived/describe-room';
+import { sayAlso } from '../house/say-sight';
 import { VIEW, type View } from '../house/views';
 import type { Lab } from '../colour/types';
 import type { RoomLamp } from '../record/lamp';
@@ -26,16 +27,19 @@ const DECK = {
   labs: Float32Array.from(STRENGTHS.flatMap(({ l, a, b }) => [l, a, b])),
   curves,
 };
+const WHITE: Lab = { l: 94, a: 0, b: 2 };
 const swatch = (lab: Lab, id = 'walls'): Swatch => ({ id, lab, population: 'paint' });
 type Of = {
   readonly bearingDeg?: number;
   readonly lamps?: readonly RoomLamp[];
   readonly walls?: Lab;
   readonly paint?: SightPlace['paint'];
+  readonly trim?: Lab;
+  readonly floor?: Lab | null;
 };
 function place(
   id: string,
-  { bearingDeg = 0, lamps = [roomLamp({ lumens: 1500 })], walls = GREIGE, paint = null }: Of = {},
+  { bearingDeg = 0, lamps = [roomLamp({ lumens: 1500 })], walls = GREIGE, paint = null, trim = WHITE, floor = null }: Of = {},
 ): SightPlace {
   const of = room({ bearingDeg, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps });
   return {
@@ -49,7 +53,8 @@ function place(
     },
     scale: 1,
     walls: [0, 1, 2, 3].map(() => swatch(walls)),
-    trim: swatch({ l: 94, a: 0, b: 2 }, 'trim'),
+    trim: swatch(trim, 'trim'),
+    floor: floor && swatch(floor, 'floor'),
     paint,
   };
 }
@@ -126,4 +131,21 @@ describe('a wall seen through a door', () => {
       ok: false,
     });
   });
+});
+
+test('trims and floors of both rooms are judged with each other; where one is not known, nothing is said', () => {
+  const oak: Lab = { l: 60, a: 7, b: 22 };
+  const slate: Lab = { l: 40, a: -1, b: -3 };
+  const one = seen([place('a', { floor: oak }), place('b', { floor: oak })], [view('a', 'b')]).views[0]!;
+  expect(one.also.map((a) => [a.of, a.kind])).toEqual([
+    ['trims', 'runs-on'],
+    ['floors', 'runs-on'],
+  ]);
+  expect(one.also.map(sayAlso)).toEqual(['', '']);
+  const cream: Lab = { l: 90, a: 1, b: 16 };
+  const two = seen([place('a', { floor: oak, trim: WHITE }), place('b', { floor: slate, trim: cream })], [view('a', 'b')])
+    .views[0]!;
+  expect(two.also.map((a) => a.kind)).not.toContain('runs-on');
+  expect(sayAlso(two.also[0]!)).toMatch(/^the (other trim is|trims are two whites)/);
+  expect(seen([place('a', { floor: oak }), place('b')], [view('a', 'b')]).views[0]!.also.map((a) => a.of)).toEqual(['trims']);
 });

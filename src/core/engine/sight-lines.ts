@@ -1,7 +1,15 @@
 import { besideIn, besideThrough, SCENE, seenBy, seenThrough, viewOf, type SceneLight } from '../appearance/scene';
 import type { Reflectance } from '../colour/grid';
 import { integrationWeights } from '../colour/observer';
-import { seenTogether, SEEN_KINDS, turnedBy, turnOf, type SeenKind, type SeenTogether } from '../house/seen-together';
+import {
+  seenTogether,
+  SEEN_KINDS,
+  turnedBy,
+  turnOf,
+  type SeenAlso,
+  type SeenKind,
+  type SeenTogether,
+} from '../house/seen-together';
 import type { View } from '../house/views';
 import type { PositionLight } from '../light/day-light';
 import type { DeckCurves } from '../formats/deck-curves';
@@ -18,6 +26,7 @@ export type SightPlace = {
   readonly scale: number;
   readonly walls: readonly (Swatch | null)[];
   readonly trim: Swatch | null;
+  readonly floor: Swatch | null;
   /** The deck's colour of its walls; null of what is of no deck. Its other strengths are what may mend a view. */
   readonly paint: { readonly id: string; readonly strength: number } | null;
 };
@@ -44,6 +53,8 @@ export type SeenView = {
   readonly worst: SeenTogether & { /** Index of a moment; null: by the lamps. */ readonly moment: number | null };
   /** Where the far wall is turned most, and to what; null where nobody would see it. */
   readonly turn: (SeenTurn & { readonly moment: number }) | null;
+  /** How the trims and the floors of both rooms stand together, each at its worst of the middle of the day and the lamps. */
+  readonly also: readonly SeenAlso[];
   /** What would make it better: another strength in one of the two rooms, the best first. */
   readonly mends: readonly { readonly roomId: string; readonly id: string; readonly strength: number; readonly kind: SeenKind }[];
 };
@@ -118,6 +129,26 @@ function seenAt(scenes: Scenes, walls: Walls): SeenAt {
   };
 }
 
+/** How what is the same thing in both rooms stands together; where one of them has nothing known, nothing is said. */
+function alsoOf(
+  [from, to]: readonly [SightPlace, SightPlace],
+  byDay: Scenes | undefined,
+  byLamps: Scenes | undefined,
+): SeenAlso[] {
+  return (['trims', 'floors'] as const).flatMap((of): SeenAlso[] => {
+    const [near, far] = of === 'trims' ? [from.trim, to.trim] : [from.floor, to.floor];
+    if (!near || !far) return [];
+    const both = { near: surfaceOf(near), far: surfaceOf(far), frame: null };
+    const found = [
+      byDay && { ...judged(byDay, both), of, byLamps: false },
+      byLamps && { ...judged(byLamps, both), of, byLamps: true },
+    ];
+    const known = found.filter((f) => f !== undefined);
+    const [first] = known;
+    return first ? [known.reduce((worst, f) => (worse(f.kind, worst.kind) ? f : worst), first)] : [];
+  });
+}
+
 type Judged = SeenTogether & { readonly moment: number | null };
 /** The worst that lasts: the kinds that hold long enough, and by the lamps; of that kind the moment that is farthest apart. */
 function worstOf(byDay: readonly Judged[], lamps: Judged | undefined): Judged | undefined {
@@ -158,6 +189,7 @@ function seenView(view: View, [from, to]: readonly [Lit, Lit], lampsOn: boolean)
     lamps: byLamps ? { ...seenAt(byLamps, walls), turn: turnIn(byLamps, walls) } : null,
     worst,
     turn: turns.reduce<(typeof turns)[number] | null>((most, t) => (!most || t.steps > most.steps ? t : most), null),
+    also: alsoOf([from.place, to.place], daylit[Math.floor(daylit.length / 2)]?.scenes, byLamps),
     mends: worst.kind === 'clash' || worst.kind === 'jump' ? mendsOf(scenes, walls, [from, to]) : [],
   };
 }

@@ -1,7 +1,7 @@
 import { REASON_WORDS } from '../judge/reasons';
 import { leadsToRoom } from '../derived/house-doors';
 import type { PlanIssue } from './floor-plan';
-import { SEEN_WORDS, type SeenTogether } from './seen-together';
+import { SEEN_WORDS, type SeenAlso, type SeenTogether } from './seen-together';
 import type { View } from './views';
 
 /** A far room that is so many times as bright glows; one that is so dim lies in shadow. Own choices. */
@@ -49,6 +49,17 @@ export function sayTurns(
   if (!lamps.turn) return byDay ? `${byDay}; by lamps they agree` : '';
   const byLamps = `by lamps ${sayTurn(lamps.turn)}`;
   return byDay ? `${byDay}; ${byLamps}` : `${from} makes this wall ${byLamps}`;
+}
+
+/** What is to be said of trims or floors on both sides of a door; "" where they run on, or where floors only change. */
+export function sayAlso({ of, kind, reason, byLamps }: Pick<SeenAlso, 'of' | 'kind' | 'reason' | 'byLamps'>): string {
+  const when = byLamps ? ' by the lamps' : '';
+  const fights = kind === 'clash' && reason ? REASON_WORDS[reason] : null;
+  if (of === 'trims') {
+    if (fights) return `the other trim is ${fights} beside this one${when}`;
+    return kind === 'runs-on' ? '' : 'the trims are two whites: one through both rooms would run on';
+  }
+  return fights ? `the other floor is ${fights} beside this one${when}: end one under the door` : '';
 }
 
 /** "too green", "a jump, meant?": how two walls stand, in two words. */

@@ -40,6 +40,12 @@ export type SeenTogether = {
   readonly lrvDifference: number;
 };
 
+/** Something else that is seen at once on both sides of a door. */
+export type SeenAlso = SeenTogether & {
+  readonly of: 'trims' | 'floors';
+  /** By the lamps rather than by day. */ readonly byLamps: boolean;
+};
+
 /**
  * How a wall behind a door stands beside the one the door is in, both as the eye sees them that is adapted to where one stands, each at its
  * own lightness: in a brighter room it glows, which is told apart.

@@ -1,3 +1,4 @@
+import { floorOf } from '@/core/derived/floor-of';
 import { decidedRoom } from '@/core/derived/decided';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
@@ -77,4 +78,10 @@ export function onTrim(room: RoomInLight): Swatch | null {
   if (decided) return candidateSwatch(decided);
   const [component] = room.stays.find((s) => thingOf(s) === 'trim')?.components ?? [];
   return component ? colourSwatch(component.id, component.colour) : null;
+}
+
+/** What lies on the floor; null where nothing is known. */
+export function onFloor(room: RoomInLight): Swatch | null {
+  const lies = floorOf(room)?.component;
+  return lies ? colourSwatch(lies.id, lies.colour) : null;
 }

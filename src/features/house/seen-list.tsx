@@ -7,7 +7,7 @@ import { leadsToRoom } from '@/core/derived/house-doors';
 import type { DeckColour } from '@/core/derived/deck-colour';
 import { percent, upperFirst } from '@/core/base/words';
 import { roomsBetween } from '@/core/house/joined-rooms';
-import { sayBrightness, sayTogether, sayTurns, sayView } from '@/core/house/say-sight';
+import { sayAlso, sayBrightness, sayTogether, sayTurns, sayView } from '@/core/house/say-sight';
 import { SEEN_WORDS, type SeenKind } from '@/core/house/seen-together';
 import type { View } from '@/core/house/views';
 import { classNames } from '@/ui/class-names';
@@ -94,6 +94,7 @@ function Row({
   const { worst } = seen;
   const when = worst.moment === null ? 'by the lamps' : `at ${clock(worst.moment)}`;
   const mends = sayMends(seen, view, told);
+  const also = seen.also.map(sayAlso).filter(Boolean).join('; ');
   return (
     <li
       data-view={view.id}
@@ -113,6 +114,7 @@ function Row({
         <p className="text-sm text-soft">
           {upperFirst([`${percent(view.share)} of the view`, light, turns].filter(Boolean).join('; '))}
         </p>
+        {also && <p className="text-sm">{upperFirst(also)}.</p>}
         {mends && <p className="text-sm">{mends}</p>}
       </div>
       <div className="max-lg:col-span-full">

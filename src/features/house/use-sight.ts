@@ -11,7 +11,7 @@ import { useCursorPart, useDayParts } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useJob } from '../light-client/light-worker';
 import { useLitRooms } from '../light-client/room-day';
-import { eachWall, onTrim, onWalls } from './on-walls';
+import { eachWall, onFloor, onTrim, onWalls } from './on-walls';
 
 /** What is shown on the walls of a room where nothing is settled, or instead of what is. */
 export type ShownIn = (roomId: string) => { readonly own: HousePaint | undefined; readonly instead: boolean };
@@ -34,6 +34,7 @@ export function useSight(rooms: readonly RoomInLight[], { views }: Joined, { sho
         scale: lit[k]!.lookIn.scale,
         walls: eachWall(room, walls),
         trim: onTrim(room),
+        floor: onFloor(room),
         paint: walls?.paint ?? null,
       };
     });
