@@ -42,10 +42,10 @@ const sayAlso = ({ also }: FewestPaint, rooms: readonly RoomInLight[]): string =
 function OneThrough({ rooms, answer: { fewest, exact, without, nearly }, deck }: Told) {
   return (
     <section aria-label="One colour through the house">
-      <h2 className="text-lg font-semibold">
+      <h2 className="break-after-avoid text-lg font-semibold">
         {fewest.length === 1 ? 'One colour serves every room' : `${counted(fewest.length, 'colour')} serve every room`}
       </h2>
-      <p className="text-sm text-soft">
+      <p className="break-after-avoid text-sm text-soft">
         {exact ? 'No fewer do.' : 'Fewer may do: not every choice could be tried.'}
         {nearly.length > 0 && ` In ${namesOf(rooms, nearly)} nothing works wholly: what nearly does counts there.`}
         {without.length > 0 && ` In ${namesOf(rooms, without)} nothing works: look there first.`} Predicted.
@@ -70,7 +70,7 @@ function TrimWhite({ rooms, answer: { trim }, deck }: Told) {
   const paint = { ...trim, rooms: rooms.map((r) => r.id) };
   return (
     <section aria-label="One white for all trim" className="mt-6">
-      <h2 className="text-lg font-semibold">One white for all trim</h2>
+      <h2 className="break-after-avoid text-lg font-semibold">One white for all trim</h2>
       <HousePaintRow {...{ paint, rooms, deck }} says={sayTrim(trim, rooms)} />
     </section>
   );
@@ -80,7 +80,7 @@ function TrimWhite({ rooms, answer: { trim }, deck }: Told) {
 function Palette({ rooms, answer: { palette }, deck }: Told) {
   return (
     <section aria-label="A palette for the house" className="mt-6">
-      <h2 className="text-lg font-semibold">A palette for the house</h2>
+      <h2 className="break-after-avoid text-lg font-semibold">A palette for the house</h2>
       {palette.map((paint) => {
         const { name, says } = PALETTE_WORDS[paint.role];
         return (

@@ -53,7 +53,7 @@ export function HousePaintRow({ paint, rooms, deck, title, says }: Props) {
     <section
       aria-label={`${colour.name} ${paint.strength} %`}
       data-paint={paint.id}
-      className="grid grid-cols-[minmax(14rem,1fr)_minmax(0,3fr)] items-start gap-5 border-b border-line py-3 max-md:grid-cols-1"
+      className="grid break-inside-avoid grid-cols-[minmax(14rem,1fr)_minmax(0,3fr)] items-start gap-5 border-b border-line py-3 max-md:grid-cols-1"
     >
       <div>
         {title}

@@ -113,7 +113,7 @@ function Together({ joined: { doors, views }, nameOf, deck, sight, chosen, onCho
   const answer = latest(sight);
   return (
     <section aria-label="What one sees together" aria-busy={sight.state === 'computing'}>
-      <h2 className="mb-2 text-lg font-semibold">
+      <h2 className="mb-2 break-after-avoid text-lg font-semibold">
         What one sees together
         <AtCursor />
       </h2>

@@ -98,7 +98,7 @@ function Row({
   return (
     <li
       data-view={view.id}
-      className="grid grid-cols-[auto_minmax(0,1fr)_10rem] items-center gap-4 border-b border-line py-2.5 max-lg:grid-cols-[auto_minmax(0,1fr)] max-sm:grid-cols-1"
+      className="grid break-inside-avoid grid-cols-[auto_minmax(0,1fr)_10rem] items-center gap-4 border-b border-line py-2.5 max-lg:grid-cols-[auto_minmax(0,1fr)] max-sm:grid-cols-1"
     >
       <button
         type="button"

@@ -94,7 +94,8 @@ export const Sheet = ({ paper, title, aside, first = true, fonts, from, logo, ch
         {[title, aside, from?.footer].filter(Boolean).join(' · ')}
       </Text>
       <Text
-        style={{ flexShrink: 0, marginLeft: 12 }}
+        // its text is not known when it is laid out: without a width of its own the line beside it runs into it
+        style={{ flexShrink: 0, marginLeft: 12, width: 62, textAlign: 'right' }}
         render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`}
       />
     </View>
