@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:
 import path from 'node:path';
 import { claimFolder } from '@/data/folder-claim';
 import type { Database } from '@/data/sql';
-import { keepCopy } from './archive/folder-copy';
+import { copyInThread } from './archive/copy-in-thread';
 import { loadDemo } from './demo/load';
 import { openFolder, type OpenedFolder } from './folder/open-folder';
 import { FolderInUse, NotADemo, sayTrouble } from './folder/trouble';
@@ -72,14 +72,20 @@ export async function openedFolder(): Promise<Pick<Opened, 'folder' | 'findings'
   return { folder, findings, openedAt };
 }
 
+/** Lines after which the open database is kept again: two seconds of doing again. Own choice. */
+const KEEP_OPEN_EVERY = 2000;
+
 /** Makes the copy of the day, unless nothing was written since the last. A copy that cannot be made holds up nothing. */
 export async function copyToday(now = new Date()): Promise<void> {
-  const { folder, db } = await opened();
-  try {
-    keepCopy(folder, db.journal.last(), now);
-  } catch (e) {
-    process.stderr.write(`No copy was made: ${sayTrouble(e)}\n`);
-  }
+  const here = await opened();
+  // a database that is not kept is made of the journal
+  await here.keep(KEEP_OPEN_EVERY).catch((e: unknown) => console.error('the open database was not kept', e));
+  await copyOf(here, now);
+}
+
+async function copyOf({ folder, db }: Opened, now: Date): Promise<void> {
+  const wrong = await copyInThread({ folder, seq: db.journal.last(), now: now.getTime() }).catch(sayTrouble);
+  if (wrong !== undefined) process.stderr.write(`No copy was made: ${wrong}\n`);
 }
 
 /** Closes the database, seals it, makes the copy of the day, and gives the folder back. */
@@ -87,7 +93,7 @@ export async function closeDatabase(): Promise<void> {
   const was = await kept.opened;
   if (!was) return;
   await was.close();
-  await copyToday();
+  await copyOf(was, new Date());
   kept.opened = undefined;
   was.release();
 }

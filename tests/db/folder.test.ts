@@ -11,6 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
+import { crc32 } from 'node:zlib';
 import { v7 } from 'uuid';
 import { DiskFull, mustHaveRoom } from '@/data/folder/room-left';
 import { openDatabase } from '@/data/db';
@@ -118,13 +119,80 @@ describe('a folder that was hurt', () => {
     await opensAs(folder, ({ findings }) => expect(findings).toEqual([]));
   });
 
-  test('not closed: the database is made anew', async () => {
+  test.each([
+    ['with the one that was kept at the close only what came after is done again', () => undefined, 0],
+    ['without it all of the journal is', (kept: string) => rmSync(kept, { recursive: true }), 6],
+    [
+      'a kept one that is not as it was written is not used',
+      (kept: string) => {
+        const file = path.join(
+          kept,
+          filesOf(kept).find((f) => f.startsWith('base') && statSync(path.join(kept, f)).size > 0)!,
+        );
+        const bytes = readFileSync(file);
+        bytes[bytes.length >> 1]! ^= 1;
+        writeFileSync(file, bytes);
+      },
+      6,
+    ],
+    [
+      'nor is one of another journal',
+      (kept: string) => {
+        const seal = readFileSync(`${kept}.seal`, 'utf8').replace(/"mark":"[0-9a-f]{8}"/, '"mark":"00000000"');
+        const body = seal.slice(seal.indexOf(' ') + 1);
+        writeFileSync(`${kept}.seal`, `${crc32(body)} ${body}`);
+      },
+      6,
+    ],
+  ])('not closed: the database is made anew; %s', async (_, hurt, lines) => {
     const folder = copy();
     rmSync(path.join(folder, 'pg.seal'));
+    hurt(path.join(folder, 'pg.kept'));
     await opensAs(folder, ({ findings, redone }) => {
       expect(findings).toEqual([]);
-      expect(redone).toBe(6);
+      expect(redone).toBe(lines);
     });
+  });
+
+  test('not closed after more was written: that alone is done again, and the answers are the same', async () => {
+    const folder = copy();
+    const opened = await open(folder);
+    for (let n = 0; n < 3; n++)
+      await doIt(opened.db, { name: 'note.add', roomId: ids.roomId, candidateId: null, words: `later ${n}` });
+    const after = await tablesOf(opened.db);
+    // the process was killed: nothing was closed
+    const killed = path.join(here, v7());
+    cpSync(folder, killed, { recursive: true });
+    await opened.close();
+    const again = await open(killed);
+    expect(again.redone).toBe(3);
+    expect(await tablesOf(again.db)).toEqual(after);
+    await again.close();
+  });
+
+  test('kept while it is open, in the middle of writing: a start after a kill does again what came later', async () => {
+    const folder = copy();
+    const opened = await open(folder);
+    const say = (words: string) => doIt(opened.db, { name: 'note.add', roomId: ids.roomId, candidateId: null, words });
+    await Promise.all([say('one'), say('two'), opened.keep(1), say('three')]);
+    await say('four');
+    const after = await tablesOf(opened.db);
+    const killed = path.join(here, v7());
+    cpSync(folder, killed, { recursive: true });
+    await opened.close();
+    const again = await open(killed);
+    expect(again.redone).toBeGreaterThan(0);
+    expect(again.redone).toBeLessThan(4);
+    expect([again.findings, await tablesOf(again.db)]).toEqual([[], after]);
+    await again.close();
+  });
+
+  test('journal and database gone: a database that was kept says that there was something', async () => {
+    const folder = copy();
+    for (const name of ['journal', 'pg', 'pictures']) rmSync(path.join(folder, name), { recursive: true });
+    rmSync(path.join(folder, 'pg.seal'));
+    rmSync(path.join(folder, 'copies'), { recursive: true, force: true });
+    await expect(open(folder)).rejects.toThrow(/kept at a close/);
   });
 
   test('what is half built from an earlier start is taken away, and nothing is unpacked over anything', async () => {
@@ -276,7 +344,8 @@ describe('a journal that was shortened after a crash', () => {
     const says = sayFinding(finding!);
     expect(says).toContain('1 could not be saved: nothing of');
     expect(says).toContain('1 of photo');
-    expect(asides(folder)).toHaveLength(1);
+    // the database, and the one that was kept at the close: it too knew what did not fit
+    expect(asides(folder)).toHaveLength(2);
   });
 
   test('a database that cannot be read is kept, and it is not claimed that everything is here', async () => {
@@ -325,7 +394,7 @@ describe('a journal that is gone', () => {
     const before = filesOf(path.join(folder, 'pg'));
     await expect(open(folder)).rejects.toThrow(/its journal is gone, and its database was not closed: it has \d+ entries/);
     expect(filesOf(path.join(folder, 'pg'))).toEqual(before);
-    expect(readdirSync(folder).sort()).toEqual(['pg', 'pictures']);
+    expect(readdirSync(folder).sort()).toEqual(['pg', 'pg.kept', 'pg.kept.seal', 'pictures']);
   });
 
   test('beside one that cannot be read either: refused', async () => {

@@ -33,12 +33,22 @@ const open = (folder: string) => openFolder(folder, { template: TEMPLATE });
 const NOTES = 24;
 const COPIED = 16;
 let whole: string;
+/** The database as it was kept when half of it was said. */
+let older: string;
 beforeAll(async () => {
   whole = path.join(here, 'whole');
-  const opened = await open(whole);
+  older = path.join(here, 'older');
+  let opened = await open(whole);
   const { roomId } = await madeUpVisit(opened.db);
   for (let n = 0; n < NOTES; n++) {
     await doIt(opened.db, { name: 'note.add', roomId, candidateId: null, words: `note ${n}` });
+    if (n === NOTES / 2) {
+      await opened.close();
+      for (const end of ['', '.seal']) cpSync(path.join(whole, `pg.kept${end}`), `${older}${end}`, { recursive: true });
+      // as if enough had come since
+      rmSync(path.join(whole, 'pg.kept'), { recursive: true });
+      opened = await open(whole);
+    }
     if (n === COPIED - 1) keepCopy(whole, opened.db.journal.last(), new Date('2026-11-26T10:00:00Z'));
   }
   await opened.close();
@@ -47,11 +57,13 @@ beforeAll(async () => {
 const JOURNALS = ['whole', 'torn', 'short', 'flipped', 'missing'] as const;
 const DATABASES = ['closed', 'not closed', 'torn', 'flipped', 'missing'] as const;
 const SEALS = ['there', 'torn', 'missing'] as const;
+const KEPT = ['whole', 'older', 'torn', 'flipped', 'missing'] as const;
 type Hurt = {
   readonly journal: (typeof JOURNALS)[number];
   readonly database: (typeof DATABASES)[number];
   readonly seal: (typeof SEALS)[number];
   readonly copies: boolean;
+  readonly kept: (typeof KEPT)[number];
 };
 
 function flip(file: string, random: Random): void {
@@ -61,7 +73,7 @@ function flip(file: string, random: Random): void {
 }
 const tear = (file: string, random: Random) => truncateSync(file, Math.floor(random() * statSync(file).size));
 
-function hurt(folder: string, { journal, database, seal, copies }: Hurt, random: Random): void {
+function hurt(folder: string, { journal, database, seal, copies, kept }: Hurt, random: Random): void {
   const lines = path.join(folder, 'journal');
   const last = path.join(lines, journalFiles(lines).at(-1)!);
   if (journal === 'torn') tear(last, random);
@@ -80,6 +92,16 @@ function hurt(folder: string, { journal, database, seal, copies }: Hurt, random:
   const sealed = path.join(folder, 'pg.seal');
   if (seal === 'torn') tear(sealed, random);
   if (seal === 'missing' || database === 'not closed') rmSync(sealed, { force: true });
+  const keptPlace = path.join(folder, 'pg.kept');
+  if (kept === 'missing') rmSync(keptPlace, { recursive: true });
+  if (kept === 'older') {
+    rmSync(keptPlace, { recursive: true });
+    cpSync(older, keptPlace, { recursive: true });
+    cpSync(`${older}.seal`, `${keptPlace}.seal`);
+  }
+  const keptFile = path.join(keptPlace, files[Math.floor(random() * files.length)]!);
+  if (kept === 'torn') tear(keptFile, random);
+  if (kept === 'flipped') flip(keptFile, random);
   if (!copies) rmSync(path.join(folder, 'copies'), { recursive: true });
 }
 
@@ -91,14 +113,17 @@ const TELLS: Readonly<Record<Finding['kind'], (f: Finding) => boolean>> = {
   'saved-again': (f) => f.kind === 'saved-again' && (f.refused.length > 0 || Object.keys(f.fewer).length > 0),
   'not-asked': () => true,
   'copy-knows-more': () => true,
+  'kept-knows-more': () => true,
 };
 
-/** Where nothing is left that knows: no database, no seal, no copy, and a journal that ends with a whole line. */
-const nobodyKnows = ({ journal, database, seal, copies }: Hurt) =>
-  journal === 'short' && database === 'missing' && seal !== 'there' && !copies;
+/** Where nothing is left that knows: no database, no seal, no copy, no kept database of the end, and a journal that ends with a whole line. */
+const nobodyKnows = ({ journal, database, seal, copies, kept }: Hurt) =>
+  journal === 'short' && database === 'missing' && seal !== 'there' && !copies && kept !== 'whole';
 
 const every: Hurt[] = JOURNALS.flatMap((journal) =>
-  DATABASES.flatMap((database) => SEALS.flatMap((seal) => [true, false].map((copies) => ({ journal, database, seal, copies })))),
+  DATABASES.flatMap((database) =>
+    SEALS.flatMap((seal) => [true, false].flatMap((copies) => KEPT.map((kept) => ({ journal, database, seal, copies, kept })))),
+  ),
 );
 
 test('of everything that was shown as saved what is lost is told, and what is told is true', async () => {

@@ -22,6 +22,8 @@ const sealSchema = z.strictObject({
   v: z.literal(1),
   /** Place in the journal of the last line the database holds. */
   seq: z.int().min(0),
+  /** Of the journal's last line it holds, so that it is known to be of this journal; only of one that is kept beside. */
+  mark: z.string().optional(),
   files: z.record(z.string(), z.tuple([z.int(), z.int()])),
 });
 
@@ -32,14 +34,14 @@ const printOf = (bytes: Uint8Array): [length: number, crc: number] => [bytes.len
  * Seals a database that was closed: forces every file of it to the disk and notes the length and CRC of each beside it. Only a sealed
  * database is opened again as it is; any other is made anew from the journal.
  */
-export function sealDatabase(database: string, seq: number): void {
+export function sealDatabase(database: string, seq: number, mark?: string): void {
   const files: Record<string, [number, number]> = {};
   for (const name of filesOf(database)) {
     syncFile(path.join(database, name));
     files[name] = printOf(readFileSync(path.join(database, name)));
   }
   for (const folder of foldersOf(database)) syncFolder(folder);
-  const body = JSON.stringify({ v: 1, seq, files } satisfies z.infer<typeof sealSchema>);
+  const body = JSON.stringify({ v: 1, seq, ...(mark === undefined ? {} : { mark }), files } satisfies z.infer<typeof sealSchema>);
   writeDurably(fileOf(database), `${crc32(body)} ${body}`);
 }
 
@@ -55,7 +57,7 @@ export type SealState =
   | { readonly kind: 'none' }
   /** It was not closed as it should be: the power went, or the process was ended. */
   | { readonly kind: 'open' }
-  | { readonly kind: 'whole'; readonly seq: number }
+  | { readonly kind: 'whole'; readonly seq: number; readonly mark: string | undefined }
   /** It is not as it was closed; `seq` of when it was, where its seal can be read. */
   | { readonly kind: 'damaged'; readonly why: string; readonly seq?: number };
 
@@ -84,5 +86,5 @@ export function checkSeal(database: string): SealState {
     if (noted?.[0] !== length || noted[1] !== crc)
       return { kind: 'damaged', why: `${name} is not as it was written`, seq: seal.seq };
   }
-  return { kind: 'whole', seq: seal.seq };
+  return { kind: 'whole', seq: seal.seq, mark: seal.mark };
 }

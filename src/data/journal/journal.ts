@@ -121,6 +121,21 @@ export function journalInMemory(): Journal & { readonly lines: Line[] } {
 
 export type PlacedLine = Line & { readonly file: string; readonly line: number };
 
+/** Where a line begins, without its CRC being looked at: the journal was scanned. */
+const PLACE = /^\{"crc":"([0-9a-f]{8})","seq":(\d+),/;
+
+/** The CRC of the last line that begins at or before a place, as it stands in it; undefined before the first. */
+export function markAt(folder: string, seq: number): string | undefined {
+  let mark: string | undefined;
+  for (const file of journalFiles(folder))
+    for (const { text } of rawLines(path.join(folder, file))) {
+      const [, crc, place] = PLACE.exec(text) ?? [];
+      if (place === undefined || Number(place) > seq) return mark;
+      mark = crc;
+    }
+  return mark;
+}
+
 /** Every line after a place, in order, with where it stands. The journal must have been scanned. */
 export function* linesAfter(folder: string, seq: number): Generator<PlacedLine> {
   for (const file of journalFiles(folder)) {
@@ -128,6 +143,7 @@ export function* linesAfter(folder: string, seq: number): Generator<PlacedLine> 
     for (const { text, ended } of rawLines(path.join(folder, file))) {
       line += 1;
       if (!ended) return;
+      if (Number(PLACE.exec(text)?.[2] ?? Infinity) <= seq) continue;
       const read = readLine(text);
       if (!read) throw new JournalDamaged(file, line, 'it is no JSON');
       if (read.seq > seq) yield { ...read, file, line };

@@ -63,6 +63,12 @@ export function* checkFolder(folder: string): Generator<Checked> {
     what: `database${open === undefined ? '' : ` (${open})`}`,
     wrong: seal.kind === 'damaged' ? `${seal.why}; it is made anew from the journal at the next start` : undefined,
   };
+  const kept = checkSeal(path.join(folder, 'pg.kept'));
+  if (kept.kind !== 'none')
+    yield {
+      what: 'database kept for a fast start',
+      wrong: kept.kind === 'damaged' ? `${kept.why}; it is not used, and made anew at the next close` : undefined,
+    };
   if (wrong === undefined) yield* checkPictures(folder);
   for (const day of listCopies(folder))
     yield {

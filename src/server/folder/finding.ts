@@ -25,5 +25,7 @@ export type Finding =
   | { readonly kind: 'not-asked'; readonly why: string; readonly aside: string; readonly lines: number }
   /** The journal was lost or shortened, and the database was whole: the journal was written anew from it. */
   | { readonly kind: 'rewritten'; readonly aside: string | undefined }
+  /** The database that was kept at a close ends later than the journal, by so many entries; it was set aside. */
+  | { readonly kind: 'kept-knows-more'; readonly aside: string; readonly entries: number }
   /** The newest copy ends later than the journal, by so many entries. */
   | { readonly kind: 'copy-knows-more'; readonly copy: string; readonly entries: number };

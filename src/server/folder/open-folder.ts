@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { openDatabase } from '@/data/db';
 import { makeFolder } from '@/data/folder/durable';
@@ -14,6 +14,7 @@ import { allCopies, lastCopied } from '../archive/folder-copy';
 import { loadShippedDecks } from '../deck/load-shipped';
 import { afterComparing, compare, putBack } from './compare';
 import type { Finding } from './finding';
+import { keepDatabase, keepOpenDatabase, lookAtKept, setKeptAside } from './kept-database';
 import { NEW, nowOf, open, placesIn, remove, ROOM_FOR_A_DATABASE, setAside, type Options, type Places } from './places';
 import { readyJournal } from './ready-journal';
 import { replay } from './replay';
@@ -23,22 +24,43 @@ export type OpenedFolder = {
   readonly findings: readonly Finding[];
   /** Lines that were done again, since the database was not closed as it should be. */
   readonly redone: number;
+  /** Keeps the open database for a fast start where so many lines came since it was kept last. */
+  readonly keep: (every: number) => Promise<void>;
   /** Closes the database and seals it, so that it is opened as it is next time. */
   readonly close: () => Promise<void>;
 };
+
+/** What was kept at a close, with what came after done again; undefined where nothing is kept that is of this journal. */
+async function madeOfKept(beside: string, places: Places, scanned: Scanned): Promise<number | undefined> {
+  const kept = lookAtKept(places, scanned);
+  if (kept.kind !== 'usable') return undefined;
+  cpSync(places.kept, beside, { recursive: true });
+  const db = await openDatabase(beside);
+  const redo = async () => {
+    await migrate(db);
+    return replay(db, linesAfter(places.journal, kept.seq));
+  };
+  return redo().finally(() => db.close());
+}
+
+async function madeOfJournal(beside: string, { journal }: Places, { template }: Options): Promise<number> {
+  rmSync(beside, { recursive: true, force: true });
+  const db = await openDatabase(beside, template);
+  return replay(db, linesAfter(journal, 0)).finally(() => db.close());
+}
 
 /** Makes a database of the journal beside, seals it, and puts it in place; what stood there was moved away or is not trusted. */
 async function makeAnew(places: Places, scanned: Scanned, options: Options): Promise<number> {
   const beside = places.database + NEW;
   mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE);
   rmSync(beside, { recursive: true, force: true });
-  const db = await openDatabase(beside, options.template);
-  const lines = await replay(db, linesAfter(places.journal, 0)).finally(() => db.close());
+  const lines = await madeOfKept(beside, places, scanned).catch(() => undefined);
+  const redone = lines ?? (await madeOfJournal(beside, places, options));
   unseal(places.database);
   if (existsSync(places.database)) remove(places.database);
   renameSync(beside, places.database);
   sealDatabase(places.database, scanned.last);
-  return lines;
+  return redone;
 }
 
 type Trusted = { readonly redone: number; readonly finding: Finding | undefined };
@@ -125,12 +147,15 @@ export async function openFolder(folder: string, options: Options = {}): Promise
       ...findings.map((f) => (f.kind === 'torn' ? { ...f, sure } : f)),
       ...[trusted.finding, finding].flatMap((f) => f ?? []),
       ...beyond,
+      ...setKeptAside(places, { last: db.journal.last() }, options),
       ...copyKnowsMore(places, db.journal.last()),
     ],
     redone: trusted.redone + redone,
+    keep: (every) => keepOpenDatabase(places, db, every),
     async close() {
       await db.close();
       sealDatabase(places.database, db.journal.last());
+      keepDatabase(places, db.journal.last());
     },
   };
 }

@@ -19,6 +19,8 @@ export type Options = {
 export const placesIn = (folder: string) => ({
   folder,
   database: path.join(folder, 'pg'),
+  /** The database as it was at a close, for a fast start after a kill. */
+  kept: path.join(folder, 'pg.kept'),
   /** The database as it was found, until what it knows has been compared with the journal. */
   unclosed: path.join(folder, 'pg.unclosed'),
   /** Stands there while a folder of before gets its journal. */

@@ -62,10 +62,11 @@ async function adopt(places: Places, options: Options): Promise<void> {
 }
 
 /** What is left of a folder that held something; undefined of one that is new. */
-function leftOf({ folder, pictures }: Places): string | undefined {
+function leftOf({ folder, pictures, kept }: Places): string | undefined {
   const [copy] = allCopies(folder);
   if (copy) return `a copy of ${copy.slice(0, 10)}`;
   if (existsSync(pictures) && readdirSync(pictures).length > 0) return 'a photograph';
+  if (existsSync(kept)) return 'a database that was kept at a close';
   return existsSync(path.join(folder, 'port')) ? 'the port of last time' : undefined;
 }
 

@@ -39,6 +39,8 @@ export function sayFinding(finding: Finding): string {
       return sayAgain(finding);
     case 'copy-knows-more':
       return `The newest copy, copies/${finding.copy}, ends ${counted(finding.entries, 'entry', 'entries')} later than what is here. To have them: bin/restore FOLDER/copies/${finding.copy} --data NEW-FOLDER. ${LOOK}`;
+    case 'kept-knows-more':
+      return `The database that was kept when Elm Swatch was closed last ends ${counted(finding.entries, 'entry', 'entries')} later than the journal: it is kept as ${finding.aside}. ${LOOK}`;
     case 'not-asked':
       return `Elm Swatch was not stopped as usual, and the database it left cannot be read (${finding.why}): it is kept as ${finding.aside}. What is here is what the journal has, ${counted(finding.lines, 'entry', 'entries')}. ${LOOK}`;
     case 'rewritten':
