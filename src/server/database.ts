@@ -52,7 +52,8 @@ async function open(): Promise<Opened> {
     if (demo) readyDemoFolder(folder, fresh);
     const say = (words: string) => void process.stderr.write(`${words}\n`);
     const opened = await openFolder(folder, { template, onFatal: endWith, say });
-    await forgetUnusedPictures(opened.db);
+    // where nothing can be written, nothing is tidied
+    if (!opened.findings.some((f) => f.kind === 'read-only')) await forgetUnusedPictures(opened.db);
     if (demo) await loadDemo(opened.db);
     return { ...opened, folder, openedAt: new Date().toISOString(), release: claim.release };
   } catch (e) {

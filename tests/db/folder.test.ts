@@ -13,7 +13,7 @@ import {
 import path from 'node:path';
 import { crc32 } from 'node:zlib';
 import { v7 } from 'uuid';
-import { DiskFull, mustHaveRoom } from '@/data/folder/room-left';
+import { disk, DiskFull, KEPT_FREE, mustHaveRoom } from '@/data/folder/room-left';
 import { openDatabase } from '@/data/db';
 import { checkSeal, filesOf } from '@/data/folder/seal';
 import { journalFiles } from '@/data/journal/scan';
@@ -285,7 +285,7 @@ test('a folder whose files are those of another (hard links) writes on its own',
 test('more than the disk has is refused before anything is written, less is not', () => {
   expect(() => mustHaveRoom(here, 2 ** 60)).toThrow(DiskFull);
   expect(() => mustHaveRoom(here, 1)).not.toThrow();
-  expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left, and 42 MB stay free.');
+  expect(sayTrouble(new DiskFull(3_200_000))).toContain('The disk is full: 3 MB are left, and 42 MB must stay free');
 });
 
 describe('a journal that was shortened after a crash', () => {
@@ -408,5 +408,42 @@ describe('a journal that is gone', () => {
     writeFileSync(path.join(folder, 'pg.adopting'), '');
     await opensAs(folder, ({ findings }) => expect(findings).toEqual([]));
     expect(readdirSync(folder)).not.toContain('pg.adopting');
+  });
+});
+
+describe('a disk that is nearly full', () => {
+  const { freeIn } = disk;
+  afterEach(() => void (disk.freeIn = freeIn));
+
+  test.each([
+    ['closed, and less is left than stays free', () => undefined, KEPT_FREE - 1, /must stay free/],
+    [
+      'not closed, and too little for another database',
+      (folder: string) => rmSync(path.join(folder, 'pg.seal')),
+      KEPT_FREE + 60e6,
+      /147 MB are needed to make the database anew/,
+    ],
+  ])('%s: all of it can be read, nothing saved; told in megabytes', async (_, hurt, free, says) => {
+    const folder = copy();
+    hurt(folder);
+    const before = filesOf(path.join(folder, 'pg'));
+    disk.freeIn = () => free;
+    const opened = await open(folder);
+    expect(await tablesOf(opened.db)).toEqual(tables);
+    expect(await opened.db.pictures.read(PICTURE)).toEqual(JPEG);
+    expect(opened.findings.map(sayFinding).join()).toMatch(says);
+    disk.freeIn = () => KEPT_FREE - 1;
+    const note = { name: 'note.add', roomId: ids.roomId, candidateId: null, words: 'refused' } as const;
+    await expect(doIt(opened.db, note)).rejects.toThrow(DiskFull);
+    await opened.close();
+    expect(filesOf(path.join(folder, 'pg'))).toEqual(before);
+    // with room again it is as it was
+    disk.freeIn = freeIn;
+    await opensAs(folder, ({ findings }) => expect(findings).toEqual([]));
+  });
+
+  test('a folder that is new is refused', async () => {
+    disk.freeIn = () => KEPT_FREE - 1;
+    await expect(open(path.join(here, v7()))).rejects.toThrow(DiskFull);
   });
 });

@@ -114,6 +114,7 @@ const TELLS: Readonly<Record<Finding['kind'], (f: Finding) => boolean>> = {
   'not-asked': () => true,
   'copy-knows-more': () => true,
   'kept-knows-more': () => true,
+  'read-only': () => true,
 };
 
 /** Where nothing is left that knows: no database, no seal, no copy, no kept database of the end, and a journal that ends with a whole line. */

@@ -33,7 +33,7 @@ export async function compare(
   if (!before && state.kind !== 'open' && state.kind !== 'damaged') return undefined;
   if (!before && !existsSync(places.database)) return undefined;
   // a copy of it is asked
-  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE);
+  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE, 'to make the database anew, as Elm Swatch was not stopped as usual');
   options.say?.('Looking whether the database knows more than the journal…');
   if (!before && state.kind === 'damaged') return { unclosed: await askUnclosed(places.database, last), kept: false };
   const unclosed = await askUnclosed(before ? places.unclosed : places.database, last);

@@ -23,6 +23,8 @@ export type Finding =
   | ({ readonly kind: 'saved-again'; readonly aside: string } & SavedAgain)
   /** Whether the journal was shortened cannot be told: the database could not be asked. */
   | { readonly kind: 'not-asked'; readonly why: string; readonly aside: string; readonly lines: number }
+  /** The disk has too little room: everything is here to read, made of the journal in memory, and nothing can be saved. */
+  | { readonly kind: 'read-only'; readonly freeBytes: number; readonly neededBytes: number; readonly forWhat: string }
   /** The journal was lost or shortened, and the database was whole: the journal was written anew from it. */
   | { readonly kind: 'rewritten'; readonly aside: string | undefined }
   /** The database that was kept at a close ends later than the journal, by so many entries; it was set aside. */

@@ -3,11 +3,11 @@ import path from 'node:path';
 import { openDatabase } from '@/data/db';
 import { makeFolder } from '@/data/folder/durable';
 import { ownFiles } from '@/data/folder/own-files';
-import { removeParts } from '@/data/folder/picture-files';
-import { mustHaveRoom } from '@/data/folder/room-left';
+import { pictureFolder, removeParts } from '@/data/folder/picture-files';
+import { DiskFull, mustHaveRoom } from '@/data/folder/room-left';
 import { checkSeal, sealDatabase, unseal } from '@/data/folder/seal';
 import { linesAfter, openJournal } from '@/data/journal/journal';
-import type { Scanned } from '@/data/journal/scan';
+import { scanJournal, type Scanned } from '@/data/journal/scan';
 import { FolderNewer, migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
 import { allCopies, lastCopied } from '../archive/folder-copy';
@@ -52,7 +52,7 @@ async function madeOfJournal(beside: string, { journal }: Places, { template }: 
 /** Makes a database of the journal beside, seals it, and puts it in place; what stood there was moved away or is not trusted. */
 async function makeAnew(places: Places, scanned: Scanned, options: Options): Promise<number> {
   const beside = places.database + NEW;
-  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE);
+  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE, 'to make the database anew, as Elm Swatch was not stopped as usual');
   rmSync(beside, { recursive: true, force: true });
   const lines = await madeOfKept(beside, places, scanned).catch(() => undefined);
   const redone = lines ?? (await madeOfJournal(beside, places, options));
@@ -122,6 +122,42 @@ function copyKnowsMore({ folder }: Places, last: number): Finding[] {
  * @throws JournalDamaged naming the line, FolderDamaged, FolderEmptied, FolderNewer, JournalNewer, DiskFull: nothing was changed then
  */
 export async function openFolder(folder: string, options: Options = {}): Promise<OpenedFolder> {
+  try {
+    return await openOnDisk(folder, options);
+  } catch (e) {
+    if (!(e instanceof DiskFull)) throw e;
+    const opened = await openToRead(placesIn(folder), e, options);
+    if (!opened) throw e;
+    return opened;
+  }
+}
+
+/** A folder whose disk is nearly full, to be read: its database is made of the journal in memory; undefined where it has no journal. */
+async function openToRead(places: Places, why: DiskFull, options: Options): Promise<OpenedFolder | undefined> {
+  if (!existsSync(places.journal)) return undefined;
+  const scanned = scanJournal(places.journal);
+  if (scanned.last === 0) return undefined;
+  const { freeBytes, neededBytes, forWhat } = why;
+  options.say?.('The disk is nearly full: opening what is there to be read…');
+  const { template, onFatal } = options;
+  const db = await openDatabase(undefined, template !== undefined && existsSync(template) ? template : undefined, {
+    journal: openJournal(places.journal, scanned),
+    pictures: pictureFolder(places.pictures),
+    // writes are refused as long as there is too little room
+    roomIn: places.folder,
+    ...(onFatal ? { onFatal } : {}),
+  });
+  const redone = await replay(db, linesAfter(places.journal, 0));
+  return {
+    db,
+    findings: [{ kind: 'read-only', freeBytes, neededBytes, forWhat }],
+    redone,
+    keep: () => Promise.resolve(),
+    close: () => db.close(),
+  };
+}
+
+async function openOnDisk(folder: string, options: Options): Promise<OpenedFolder> {
   const places = placesIn(folder);
   makeFolder(folder);
   mustHaveRoom(folder);

@@ -42,7 +42,7 @@ async function writeJournalFrom(db: Database, places: Places): Promise<void> {
 
 /** A folder of before has a database and no journal: it is opened as it is, and gets its journal once. */
 async function adopt(places: Places, options: Options): Promise<void> {
-  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE);
+  mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE, 'to write a journal of what is here');
   writeDurably(places.adopting, 'A journal is being written from the database.\n');
   unseal(places.database);
   const db = await open(places, journalInMemory(), options).catch((e: unknown) => {

@@ -26,6 +26,12 @@ function sayMissing(missing: number | null): string {
   return `the journal ends ${counted(missing, 'entry', 'entries')} before the database did.`;
 }
 
+function sayReadOnly({ freeBytes, neededBytes, forWhat }: Extract<Finding, { kind: 'read-only' }>): string {
+  const [left, needed] = [freeBytes, neededBytes].map((bytes) => Math.round(bytes / 1e6));
+  const why = forWhat === '' ? 'must stay free for what is written' : `are needed ${forWhat}`;
+  return `The disk is nearly full: ${left} MB are left, and ${needed} MB ${why}. Everything that was saved can be read; nothing can be saved. Make room on the disk, then stop Elm Swatch and start it again.`;
+}
+
 /** What was found when the folder was opened, for the person. */
 export function sayFinding(finding: Finding): string {
   switch (finding.kind) {
@@ -43,6 +49,8 @@ export function sayFinding(finding: Finding): string {
       return `The database that was kept when Elm Swatch was closed last ends ${counted(finding.entries, 'entry', 'entries')} later than the journal: it is kept as ${finding.aside}. ${LOOK}`;
     case 'not-asked':
       return `Elm Swatch was not stopped as usual, and the database it left cannot be read (${finding.why}): it is kept as ${finding.aside}. What is here is what the journal has, ${counted(finding.lines, 'entry', 'entries')}. ${LOOK}`;
+    case 'read-only':
+      return sayReadOnly(finding);
     case 'rewritten':
       return `The journal was missing, damaged or cut short, and was written anew from the database, which was whole${finding.aside === undefined ? '' : `; what was left of it is kept as ${finding.aside}`}. ${LOOK}`;
   }

@@ -1,4 +1,4 @@
-import { KEPT_FREE, type DiskFull } from '@/data/folder/room-left';
+import type { DiskFull } from '@/data/folder/room-left';
 import type { JournalDamaged } from '@/data/journal/scan';
 import { byTag, type ByTag } from '@/core/base/by-tag';
 import { isFatal } from '@/data/within-time';
@@ -73,8 +73,11 @@ const isOurs = <N extends keyof Ours>(error: unknown, name: N): error is Ours[N]
 const OF_OURS: ByTag<Ours, [], string> = {
   FolderInUse: (e) =>
     `This data folder is in use by another Elm Swatch (process ${e.pid}). Nothing was changed. Use that one, or stop it first.`,
-  DiskFull: (e) =>
-    `The disk is full: ${Math.max(0, Math.round(e.freeBytes / 1e6))} MB are left, and ${Math.round(KEPT_FREE / 1e6)} MB stay free. Nothing was changed. Make room on it, then try again.`,
+  DiskFull: (e) => {
+    const [left, needed] = [e.freeBytes, e.neededBytes].map((bytes) => Math.max(0, Math.round(bytes / 1e6)));
+    const what = e.forWhat === '' ? 'must stay free for what is written' : `are needed ${e.forWhat}`;
+    return `The disk is full: ${left} MB are left, and ${needed} MB ${what}. Nothing was changed. Make room on it, then try again.`;
+  },
   JournalDamaged: (e) => `The journal is damaged at journal/${e.file}, line ${e.line}: ${e.why}. ${TAKE_A_COPY}`,
   FolderDamaged: (e) => `The data folder is damaged: ${e.why}. ${TAKE_A_COPY}`,
   FolderEmptied: (e) =>
