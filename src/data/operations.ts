@@ -43,6 +43,16 @@ export const journalPosition = async (sql: Sql, visitId: string): Promise<number
     await sql.query<{ seq: number }>(`select coalesce(max(seq), 0)::float8 as seq from operation where visit_id = $1`, [visitId])
   )[0]!.seq;
 
+/** Place in the journal of the last operation of each visit that has any. */
+export const journalPositions = async (sql: Sql): Promise<ReadonlyMap<string, number>> =>
+  new Map(
+    (
+      await sql.query<{ visitId: string; seq: number }>(
+        `select visit_id, max(seq)::float8 as seq from operation where visit_id is not null group by visit_id`,
+      )
+    ).map(({ visitId, seq }) => [visitId, seq]),
+  );
+
 /** Operations of a visit after a place in the journal, at most so many, in their order; unchecked. */
 export const listOperationsSince = (sql: Sql, visitId: string, seq: number, most: number) =>
   sql.query<Stored>(`select id, version, at, write from operation where visit_id = $1 and seq > $2 order by seq limit $3`, [

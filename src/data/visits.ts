@@ -39,6 +39,10 @@ const COLUMNS = Object.keys(visitFieldsSchema.shape)
 export const listVisits = async (sql: Sql): Promise<{ readonly id: string }[]> =>
   sql.query<{ id: string }>(`select id from visit order by created_at desc, id desc`);
 
+/** The visits themselves, without their rooms, newest first. */
+export const listVisitFields = async (sql: Sql): Promise<VisitFields[]> =>
+  z.array(visitFieldsSchema).parse(await sql.query(`select ${COLUMNS} from visit order by created_at desc, id desc`));
+
 export const visitExists = async (sql: Sql, id: string): Promise<boolean> =>
   (await sql.query(`select 1 as there from visit where id = $1`, [id])).length > 0;
 

@@ -60,6 +60,14 @@ export async function benchJournal(): Promise<void> {
     );
 
     rmSync(path.join(folder, 'pg.seal'));
+    const killed = performance.now();
+    const kept = await openFolder(folder, { template: TEMPLATE });
+    if (kept.redone > LINES / 10) throw new Error('what was kept at the close was not used');
+    against('journal: a start after a kill, with what was kept at the close', (performance.now() - killed) / 1000, 3, 's');
+    await kept.close();
+
+    rmSync(path.join(folder, 'pg.seal'));
+    rmSync(path.join(folder, 'pg.kept'), { recursive: true });
     const anew = performance.now();
     const third = await openFolder(folder, { template: TEMPLATE });
     against('journal: 5,000 lines done again, the database made of them', (performance.now() - anew) / 1000, 5, 's');

@@ -4,7 +4,7 @@ import { decidedRoom } from './decided';
 import { objections } from './signed';
 import { roomBegun, roomRecord } from './room-record';
 import type { RoomInLight, VisitInLight } from './kinds-of-light';
-import { dayOfVisit, type Shelf } from '@/core/record/visit';
+import { dayOfVisit, type Shelf, type Visit } from '@/core/record/visit';
 
 /** How far a room is, from its papers back to nothing at all. */
 export const ROOM_STATES = ['signed', 'decided', 'part-signed', 'settled', 'being-tried', 'begun', 'nothing'] as const;
@@ -30,6 +30,8 @@ export type Home = {
   /** The day of the visit in the home's own calendar. */
   readonly day: string;
   readonly shelf: Shelf;
+  /** False while its rooms and looks have not been read yet: there are none then. */
+  readonly read: boolean;
   readonly rooms: readonly HomeRoom[];
   /** Looks that are kept and still to be taken, and the earliest day one of them is meant for. */
   readonly looksToGo: number;
@@ -74,8 +76,10 @@ function looksOf({ rooms }: VisitInLight): Pick<Home, 'looksToGo' | 'nextLook'> 
   return { looksToGo: open.length, nextLook: dates[0] ?? null };
 }
 
-/** A visit as it stands in the list of all. */
-export const homeOf = (visit: VisitInLight): Home => ({
+/** A visit as it stands in the list before its rooms have been read. */
+export const unreadHome = (
+  visit: Pick<Visit, 'id' | 'label' | 'people' | 'place' | 'units' | 'habits' | 'visitedOn' | 'createdAt' | 'shelf'>,
+): Home => ({
   id: visit.id,
   label: visit.label,
   clientName: visit.people.clientName,
@@ -83,6 +87,16 @@ export const homeOf = (visit: VisitInLight): Home => ({
   habits: habitsOf(visit),
   day: dayOfVisit(visit),
   shelf: visit.shelf,
+  read: false,
+  rooms: [],
+  looksToGo: 0,
+  nextLook: null,
+});
+
+/** A visit as it stands in the list of all. */
+export const homeOf = (visit: VisitInLight): Home => ({
+  ...unreadHome(visit),
+  read: true,
   rooms: visit.rooms.map(homeRoom),
   ...looksOf(visit),
 });
@@ -140,7 +154,8 @@ export const isOfKind = ({ rooms, looksToGo }: Home, kind: HomeKind): boolean =>
 };
 
 /** "4 rooms: 1 signed, 2 being tried". */
-export function sayHome({ rooms }: Home): string {
+export function sayHome({ rooms, read }: Home): string {
+  if (!read) return 'being read…';
   const count = (state: HomeRoom['state']) => rooms.filter((r) => r.state === state).length;
   const all = rooms.length === 1 ? '1 room' : `${rooms.length} rooms`;
   const told = (['signed', 'decided', 'part-signed', 'settled', 'being-tried'] as const).filter((state) => count(state) > 0);

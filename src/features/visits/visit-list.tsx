@@ -3,7 +3,8 @@
 import { quoted } from '@/core/base/quoted';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useState } from 'react';
 import { HOME_KINDS, HOME_ORDERS, inOrder, isOfKind, type Home, type HomeKind, type HomeOrder } from '@/core/derived/home';
 import type { Shelf } from '@/core/record/visit';
 import { buttonClass } from '@/ui/button';
@@ -83,6 +84,34 @@ function sayNothing({ text, kind, shelf, here }: Nothing) {
   return { title: `Nothing here answers ${asked.join(' and ')}`, says: 'Show all of them, or look on another shelf.' };
 }
 
+/** How often the list is asked for again while some of it is still being read. */
+const READ_ON_MS = 1000;
+/** Asks for the list again as long as some of its visits were not read. */
+function useReadOn(unread: boolean): void {
+  const router = useRouter();
+  useEffect(() => {
+    if (!unread) return;
+    const timer = setInterval(() => router.refresh(), READ_ON_MS);
+    return () => clearInterval(timer);
+  }, [unread, router]);
+}
+
+/** Cards drawn at once: more come as one gets there. Own choice: a phone draws so many in a tenth of a second. */
+const DRAWN = 48;
+/** The first of a long list, and what to put after them: where that comes into sight, more are drawn. */
+function useSomeOf<T>(all: readonly T[]) {
+  const [count, setCount] = useState(DRAWN);
+  const more = useCallback((end: HTMLElement | null) => {
+    if (!end) return;
+    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && setCount((before) => before + DRAWN), {
+      rootMargin: '600px',
+    });
+    seen.observe(end);
+    return () => seen.disconnect();
+  }, []);
+  return { shown: all.slice(0, count), more: count < all.length ? more : undefined };
+}
+
 /** All visits, the newest first, each known by its colours. */
 export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
   const [text, setText] = useState('');
@@ -94,6 +123,9 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
     found(here, text).filter((home) => isOfKind(home, kind)),
     order,
   );
+  const unread = homes.some((h) => !h.read);
+  useReadOn(unread);
+  const { shown: drawn, more } = useSomeOf(shown);
   const others = homes.some((h) => h.shelf !== 'current');
   return (
     <main className="mx-auto max-w-6xl px-5 py-8">
@@ -148,13 +180,14 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
             <NothingHere {...sayNothing({ text, kind, shelf, here: here.length })} />
           ) : (
             <ul className={`grid gap-4 ${shown.length > FEW ? 'sm:grid-cols-2 lg:grid-cols-3' : ''}`}>
-              {shown.map((home) => (
+              {drawn.map((home) => (
                 <InWordsOf key={home.id} habits={home.habits} own={[home.label, home.clientName, home.placeName]}>
                   <HomeCard home={home} large={shown.length <= FEW} />
                 </InWordsOf>
               ))}
             </ul>
           )}
+          {more && <div key={drawn.length} ref={more} className="h-24" />}
         </>
       )}
     </main>

@@ -175,6 +175,8 @@ async function openOnDisk(folder: string, options: Options): Promise<OpenedFolde
   const { db, redone, finding } = await openTrusted(places, scanned, options);
   await loadShippedDecks(db);
   const beyond = compared ? await afterComparing(db, places, compared, options) : [];
+  // the decks are the most of a young folder: a start after a kill need not do them again
+  if (lookAtKept(places, { last: db.journal.last() }).kind === 'none') await keepOpenDatabase(places, db, 1);
   const sure = state.kind === 'whole' || (compared?.unclosed.read === true && beyond.length === 0);
   return {
     db,

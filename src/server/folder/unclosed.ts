@@ -4,6 +4,7 @@ import { listPlacedAfter } from '@/data/operations';
 import { listPictureRows, type PictureRow } from '@/data/photos';
 import { countRows } from '@/data/row-counts';
 import { USUAL_LIMITS } from '@/data/within-time';
+import { remove } from './places';
 import type { Database, Sql } from '@/data/sql';
 
 type Stored = Awaited<ReturnType<typeof listPlacedAfter>>[number];
@@ -51,6 +52,6 @@ export async function askUnclosed(database: string, after: number): Promise<Uncl
     return { read: false, why: e instanceof Error ? e.message.split('\n')[0]! : String(e) };
   } finally {
     await db?.close().catch(() => undefined);
-    rmSync(copy, { recursive: true, force: true });
+    if (existsSync(copy)) remove(copy);
   }
 }
