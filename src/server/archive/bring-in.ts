@@ -35,19 +35,27 @@ export type BringPreview = {
 type Held = ReadVisit & { readonly token: string };
 const kept = onePerProcess<{ held?: Held | undefined }>('bring-in', () => ({}));
 
+/** Entries asked for at once, and a turn for others between. Own choice. */
+const ASKED = 500;
+const othersFirst = () => new Promise((resolve) => setImmediate(resolve));
+
 /** What of an entry's operations is not here; one that is here with other content refuses the file. */
 async function freshOf(sql: Sql, operations: readonly Operation[]): Promise<Operation[]> {
   const fresh: Operation[] = [];
-  const here = await listOperations(
-    sql,
-    operations.map((o) => o.id),
-  );
-  const byId = new Map(here.map((stored) => [stored.id, stored]));
-  for (const [i, operation] of operations.entries()) {
-    const known = byId.get(operation.id);
-    if (!known) fresh.push(operation);
-    else if (!isSameOperation(known, operation))
-      throw new ArchiveRefused(`Entry ${i + 1} of it is here already and says something else.`);
+  for (let from = 0; from < operations.length; from += ASKED) {
+    const part = operations.slice(from, from + ASKED);
+    const here = await listOperations(
+      sql,
+      part.map((o) => o.id),
+    );
+    const byId = new Map(here.map((stored) => [stored.id, stored]));
+    for (const [i, operation] of part.entries()) {
+      const known = byId.get(operation.id);
+      if (!known) fresh.push(operation);
+      else if (!isSameOperation(known, operation))
+        throw new ArchiveRefused(`Entry ${from + i + 1} of it is here already and says something else.`);
+    }
+    await othersFirst();
   }
   return fresh;
 }
@@ -72,9 +80,14 @@ async function missingDecks(sql: Sql, decks: readonly Deck[]): Promise<Deck[]> {
   return missing;
 }
 
-/** Reads and checks a visit's file; nothing is kept. @throws ArchiveRefused with what is wrong */
-export async function previewVisit(db: Database, bytes: Uint8Array): Promise<BringPreview> {
-  const read = await readVisitFile(bytes);
+/**
+ * Reads and checks a visit's file; nothing is kept.
+ *
+ * @param reads beside the main thread, where there is a thread for it
+ * @throws ArchiveRefused with what is wrong
+ */
+export async function previewVisit(db: Database, bytes: Uint8Array, reads = readVisitFile): Promise<BringPreview> {
+  const read = await reads(bytes);
   const { operations, file } = read;
   const count = (name: string) => operations.filter((o) => o.write.name === name).length;
   const [first] = operations;

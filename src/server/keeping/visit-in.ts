@@ -1,7 +1,9 @@
+import { readInThread } from '../archive/read-in-thread';
 import { previewVisit, takeVisit, type BringPreview } from '../archive/bring-in';
 import { database } from '../database';
 
-export const previewFile = async (bytes: Uint8Array): Promise<BringPreview> => previewVisit(await database(), bytes);
+export const previewFile = async (bytes: Uint8Array): Promise<BringPreview> =>
+  previewVisit(await database(), bytes, readInThread);
 export const takeFile = async (token: string): Promise<{ readonly visitId: string }> => ({
   visitId: await takeVisit(await database(), token),
 });
