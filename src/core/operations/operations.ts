@@ -6,6 +6,8 @@ import { decisionMake } from './decision-make';
 import { decisionSign } from './decision-sign';
 import { deckImport } from './deck-import';
 import { consultantCard } from './consultant-card';
+import { eyePractise } from './eye-practise';
+import { eyeSet } from './eye-set';
 import { deckProducts } from './deck-products';
 import { deckRename } from './deck-rename';
 import { deckRetire } from './deck-retire';
@@ -114,6 +116,8 @@ export const OPERATIONS = {
   'deck.rename': deckRename,
   'deck.retire': deckRetire,
   'consultant.card': consultantCard,
+  'eye.practise': eyePractise,
+  'eye.set': eyeSet,
 } as const;
 
 /** Every write, by its name. Ids (UUID v7) and times come from the caller, so that a write can be replayed. */
@@ -175,6 +179,8 @@ export const writeSchema = z.discriminatedUnion('name', [
   deckRename.schema,
   deckRetire.schema,
   consultantCard.schema,
+  eyePractise.schema,
+  eyeSet.schema,
 ]);
 /** A write with everything it leaves out filled in. */
 export type Write = z.infer<typeof writeSchema>;
@@ -186,7 +192,8 @@ export type WriteOf<N extends WriteName> = Extract<Write, { name: N }>;
 export type WriteMap = { readonly [N in WriteName]: WriteOf<N> };
 
 /** Whether a write belongs to no visit: to a deck, or to whoever hands papers over. */
-export const isOfNoVisit = ({ name }: Pick<Write, 'name'>): boolean => name.startsWith('deck.') || name === 'consultant.card';
+export const isOfNoVisit = ({ name }: Pick<Write, 'name'>): boolean =>
+  ['deck.', 'consultant.', 'eye.'].some((of) => name.startsWith(of));
 
 /** How operations are written now. Those of earlier versions are brought up to it by `upgradeOperation`. */
 export const OPERATION_VERSION = 1;

@@ -111,6 +111,8 @@ const SAY: { readonly [N in WriteName]: Say<N> } = {
   'deck.rename': (w) => (w.called ? `A deck called ${quotedShort(w.called)}` : 'A deck’s own name'),
   'deck.retire': (w) => `A deck ${w.retired ? 'put away' : 'put back'}`,
   'consultant.card': () => 'The consultant’s card',
+  'eye.practise': () => 'A sitting of practice',
+  'eye.set': () => 'How your eye is learnt from',
 };
 
 /** What was written, in words, and in which room: "Nearly, said by the client: Oat 75 % beside Oak floor, lamps · Kitchen". */

@@ -1,4 +1,5 @@
 import { setConsultantCard } from '@/data/consultant-card';
+import { insertPracticeSet, setEyeSettings } from '@/data/eye';
 import { renameMaker, retireMaker, setProductLines } from '@/data/decks';
 import { inWalkingOrder } from '@/core/operations/room-order';
 import { statedOf } from '@/core/operations/stated';
@@ -60,6 +61,8 @@ export const VISIT_ROWS: RowsOf<
   | 'deck.rename'
   | 'deck.retire'
   | 'consultant.card'
+  | 'eye.practise'
+  | 'eye.set'
 > = {
   async 'visit.create'(sql, w, stamp) {
     const visit = newVisit(w, stamp);
@@ -160,6 +163,12 @@ export const VISIT_ROWS: RowsOf<
   async 'consultant.card'(sql, { name: _, ...said }) {
     if (said.logo) found((await findPictureRow(sql, said.logo)) !== undefined, 'picture');
     await setConsultantCard(sql, statedOf(said));
+  },
+  async 'eye.practise'(sql, { exercise, answers }, { id, at }) {
+    await insertPracticeSet(sql, { id, at, exercise, answers });
+  },
+  async 'eye.set'(sql, { name: _, ...said }) {
+    await setEyeSettings(sql, statedOf(said));
   },
   async 'deck.import'(sql, w, { id }) {
     for (const deck of w.decks) await storeDeck(sql, deck, { importId: id });
