@@ -1,6 +1,7 @@
 import { inverse, Matrix } from 'ml-matrix';
 import { ramp } from '../base/ramp';
 import { listed } from '../base/words';
+import type { EyeFactors } from '../judge/eye-in-force';
 import { RELATION } from '../judge/model';
 import { REASONS, VERDICTS, type Reason, type Verdict } from '../judge/reasons';
 import { verdictOf, type Relation } from '../judge/relation';
@@ -52,6 +53,8 @@ export const TUNING = {
   reasonLapse: 0.1,
   /** A factor is spoken of where its interval leaves 1 out, or where it is so far from it. */
   toldFrom: 1.15,
+  /** Factors are in force in such steps of their logarithm. Own choice. */
+  step: 0.05,
 } as const;
 
 type Logs = readonly number[];
@@ -171,6 +174,19 @@ export function mindsOf(said: readonly Said[]): Minds {
 function borneOut({ factor, low, high }: Factor): number {
   const spread = Math.log(high / low) / (2 * 1.96);
   return spread > 0 ? ramp(Math.abs(Math.log(factor)) / spread, 1, 2) : 1;
+}
+
+/**
+ * By how much each reason counts for an eye, to judge by: as far as it is borne out, in steps, so that a verdict more hardly ever changes
+ * everything. Null where all of it is as shipped.
+ */
+export function eyeFactors(minds: Minds): EyeFactors | null {
+  const counted = (of: Minded): number => {
+    const log = borneOut(minds[of]) * Math.log(minds[of].factor);
+    return Math.exp(Math.round(log / TUNING.step) * TUNING.step);
+  };
+  const factors = Object.fromEntries(REASONS.map((r) => [r, counted(OF_REASON[r])])) as Record<Reason, number>;
+  return REASONS.every((r) => factors[r] === 1) ? null : factors;
 }
 
 /** The verdict of a pair for an eye: a factor counts as far as it is borne out, never faster than the evidence. */

@@ -4,6 +4,7 @@ import { directions, type Directions } from '../colour/directions';
 import { chroma, lrvOf } from '../colour/lab';
 import type { Lab } from '../colour/types';
 import { conflictsOf, costsBeside, noCosts, type Conflict } from './component-relation';
+import { eyeInForce, mostRaised, type EyeFactors } from './eye-in-force';
 import type { JudgedKind, School } from './kinds';
 import { prepareCandidate } from './prepare-candidate';
 import { prepareComponent } from './prepare-component';
@@ -131,11 +132,27 @@ function welcomed(cost: number, { own, patterned, model: m }: PreparedThing, { l
   return share === 0 ? cost : (1 - share) * Math.min(cost, m.ownMost);
 }
 
+/** A cost under this stays nobody's matter, whatever the eye. Own choice. */
+const NO_MATTER = 0.6;
+
+/** What a part of a thing costs for the eye in force: its conflicts as much as that eye minds them; they add up as squares. */
+function costForEye({ component, weight, most }: PreparedPart, candidate: PreparedCandidate, eye: EyeFactors): number {
+  const plain = weight * costsBeside(component, candidate, SCRATCH);
+  if (plain * mostRaised() < NO_MATTER) return Math.min(most, plain);
+  let [shipped, minded] = [0, 0];
+  for (const { reason, cost } of conflictsOf(component, candidate, SCRATCH)) {
+    shipped += cost * cost;
+    minded += (eye[reason] * cost) ** 2;
+  }
+  return Math.min(most, shipped > 0 ? plain * Math.sqrt(minded / shipped) : plain);
+}
+
 /** What a candidate costs beside a thing, and the part that decides: the weakest link, small parts less but able to veto. */
 export function costBeside(thing: PreparedThing, candidate: PreparedCandidate): { readonly cost: number; readonly part: number } {
+  const eye = eyeInForce();
   let [cost, part] = [0, 0];
   for (let k = 0; k < thing.parts.length; k++) {
-    const found = costOf(thing.parts[k]!, candidate, cost);
+    const found = eye ? costForEye(thing.parts[k]!, candidate, eye) : costOf(thing.parts[k]!, candidate, cost);
     if (found > cost) [cost, part] = [found, k];
   }
   FOUND.cost = welcomed(cost, thing, candidate);
@@ -149,11 +166,13 @@ const FOUND = { cost: 0, part: 0 };
 export function conflictsWith(thing: PreparedThing, part: number, candidate: PreparedCandidate): Conflict[] {
   const { component, weight, most } = thing.parts[part]!;
   const costs = noCosts();
+  const eye = eyeInForce();
   const all = weight * costsBeside(component, candidate, costs);
   const counts = all === 0 ? 0 : welcomed(Math.min(most, all), thing, candidate) / all;
   return conflictsOf(component, candidate, costs)
-    .map(({ reason, cost }) => ({ reason, cost: cost * weight * counts }))
-    .filter((c) => c.cost > 0);
+    .map(({ reason, cost }) => ({ reason, cost: cost * weight * counts * (eye ? eye[reason] : 1) }))
+    .filter((c) => c.cost > 0)
+    .sort((p, q) => (eye ? q.cost - p.cost : 0));
 }
 
 /** The verdict of a cost. */
