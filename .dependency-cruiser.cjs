@@ -83,7 +83,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TESTS },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'core'],
-        pathNot: 'node_modules/(zod|suncalc|fast-deep-equal|date-fns|ml-[a-z-]+)/',
+        pathNot: 'node_modules/(zod|suncalc|fast-deep-equal|date-fns|ts-fsrs|ml-[a-z-]+)/',
       },
     },
     {

@@ -213,3 +213,26 @@ export const upsertDeckColours = (sql: Sql, makerId: string, colours: readonly N
        b = excluded.b, base_id = excluded.base_id, spectrum = excluded.spectrum, formula = excluded.formula, lrv = excluded.lrv`,
     [makerId, JSON.stringify(colours), importId],
   );
+
+/** Colours that two makers sell under one name, at full strength; at most so many, in the order of their names. */
+const MOST_SAME_NAMES = 60;
+const sameNameRow = z.object({
+  name: z.string(),
+  makers: z.tuple([z.string(), z.string()]),
+  labs: z.tuple([
+    z.object({ l: z.number(), a: z.number(), b: z.number() }),
+    z.object({ l: z.number(), a: z.number(), b: z.number() }),
+  ]),
+});
+export const listSameNames = async (sql: Sql) =>
+  z.array(sameNameRow).parse(
+    await sql.query(
+      `select d.name,
+         jsonb_build_array(coalesce(m.called, m.name), coalesce(om.called, om.name)) as makers,
+         jsonb_build_array(jsonb_build_object('l', d.l, 'a', d.a, 'b', d.b), jsonb_build_object('l', o.l, 'a', o.a, 'b', o.b)) as labs
+       from deck_colour d join maker m on m.id = d.maker_id
+       join deck_colour o on lower(o.name) = lower(d.name) and o.maker_id > d.maker_id join maker om on om.id = o.maker_id
+       where not m.retired and not om.retired order by d.name, d.id limit $1`,
+      [MOST_SAME_NAMES],
+    ),
+  );

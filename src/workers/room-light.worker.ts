@@ -28,6 +28,7 @@ import { tellingAt } from '@/core/engine/telling-at';
 import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { Steps } from '@/core/engine/steps';
+import { setEyeInForce } from '@/core/judge/eye-in-force';
 import { cannotBe } from '@/core/engine/known-days';
 import { coloursOfPiece } from '@/core/scheme/piece';
 import { PICTURE_WORDS, type Frame } from '@/core/scheme/picture';
@@ -137,6 +138,11 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, tellingAt(request, curves));
+  },
+  judgeFor: (factors) => {
+    setEyeInForce(factors);
+    // what was judged of it is of another eye
+    deck = deck && { ...deck, curves: { ...deck.curves } };
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   next: async (id, request) => {

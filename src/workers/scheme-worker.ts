@@ -1,4 +1,5 @@
 import type { HouseAnswer, HouseRequest } from '@/core/engine/house';
+import type { EyeFactors } from '@/core/judge/eye-in-force';
 import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
 import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
 import type { SightAnswer, SightRequest } from '@/core/engine/sight-lines';
@@ -18,5 +19,7 @@ export type SchemeWorker = {
   readonly house: (id: number, request: HouseRequest, progress: Progress) => Promise<HouseAnswer | NoAnswer>;
   readonly sight: (id: number, request: SightRequest, progress: Progress) => Promise<SightAnswer | NoAnswer>;
   readonly telling: (id: number, request: TellingRequest) => Promise<TellingAnswer | NoAnswer>;
+  /** The eye that is judged for from now on; null for the shipped model. */
+  readonly judgeFor: (factors: EyeFactors | null) => void;
   readonly piece: (id: number, request: PieceRequest) => Promise<PieceAnswer | NoAnswer>;
 };

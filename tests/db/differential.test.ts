@@ -64,7 +64,10 @@ test.each(sampled([11, 12, 13], 3))(
 
 /** Never drawn here, and why. */
 const NOT_DRAWN: readonly (readonly [RegExp, string])[] = [
-  [/^(visit\.create|deck\.|consultant\.card)/, 'of no visit, or the first of one: tested in operations.test and decks.test'],
+  [
+    /^(visit\.create|deck\.|consultant\.card|eye\.)/,
+    'of no visit, or the first of one: tested in operations.test, decks.test, eye.test',
+  ],
   [/^candidate\.add facts/, 'the server’s word: what a page says of it is not kept'],
   [/ (.*\.)?(source|spectrum)\b/, 'how a colour was measured: tested in recorded-colour.test'],
 ];

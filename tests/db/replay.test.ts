@@ -117,7 +117,8 @@ test('a commit that fails after its line is kept ends the database; a new start 
   await opened.db.close();
   const again = await openFolder(here, { template: TEMPLATE });
   expect(again.db.journal.last()).toBe(last);
-  expect(again.redone).toBe(last);
+  // what stood there when it was opened first was kept
+  expect(again.redone).toBe(1);
   await again.close();
   rmSync(here, { recursive: true });
 });

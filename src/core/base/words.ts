@@ -1,3 +1,4 @@
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A number with its thousands parted: "2,700". */

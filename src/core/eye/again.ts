@@ -12,7 +12,7 @@ export type AskedOnce = {
 };
 type Item = Pick<AskedOnce, 'exercise' | 'seed' | 'level'>;
 
-/** The schedule is that of FSRS (Ye et al. 2022; the package of its authors), without its random parts, so that it is the same each time. */
+/** The schedule is that of FSRS (Ye et al. 2022; the package of its authors), without its random parts, so that it is always the same. */
 const SCHEDULE = fsrs({ enable_fuzz: false });
 /** Right so often after it was missed, it need not come back. Own choice. */
 const LEARNT = 3;

@@ -136,7 +136,12 @@ test('the right depth is the one that is named, and the others are not near it',
     const named = Number(/LRV (\d+)/.exec(ask)![1]);
     const off = fields.map((f) => Math.abs(lrvOf(f[0]!.lab) - named));
     expect(off[right]).toBeLessThan(1);
-    expect(off.filter((_, k) => k !== right).every((o) => o > 2)).toBe(true);
+    expect(
+      all(
+        off.filter((_, k) => k !== right),
+        (o) => o > 2,
+      ),
+    ).toBe(true);
   }
 });
 

@@ -1,4 +1,5 @@
 import casebook from '../../../tests/golden/casebook.json';
+import { all } from '../../../tests/all';
 import { seededRandom } from '../base/random';
 import { REASONS, type Reason } from '../judge/reasons';
 import { setEyeInForce, type EyeFactors } from '../judge/eye-in-force';
@@ -42,10 +43,20 @@ test('who minds green more finds more of it too green and nothing less; who mind
   const green = (all: readonly Relation[]) => all.filter((r) => r.verdict !== 'works' && r.reasons[0] === 'too-green').length;
   setEyeInForce(eyeFactors(minds({ green: 1.8 })));
   const more = judged();
-  expect(more.every((r, k) => r.cost >= before[k]!.cost - 1e-9)).toBe(true);
+  expect(
+    all(
+      more.map((r, k) => r.cost - before[k]!.cost),
+      (d) => d >= -1e-9,
+    ),
+  ).toBe(true);
   setEyeInForce(eyeFactors(minds({ green: 0.55 })));
   const less = judged();
-  expect(less.every((r, k) => r.cost <= before[k]!.cost + 1e-9)).toBe(true);
+  expect(
+    all(
+      less.map((r, k) => r.cost - before[k]!.cost),
+      (d) => d <= 1e-9,
+    ),
+  ).toBe(true);
   expect(green(more)).toBeGreaterThan(green(less));
 });
 

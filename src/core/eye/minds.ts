@@ -9,7 +9,7 @@ import { verdictOf, type Relation } from '../judge/relation';
 /** What one eye may mind more or less than most. */
 export const MINDED = ['pink', 'green', 'yellow', 'violet', 'strength', 'depth', 'closeness', 'dirt'] as const;
 export type Minded = (typeof MINDED)[number];
-const MINDED_WORDS: Readonly<Record<Minded, string>> = {
+export const MINDED_WORDS: Readonly<Record<Minded, string>> = {
   pink: 'pink',
   green: 'green',
   yellow: 'yellow',
@@ -37,7 +37,11 @@ const OF_REASON: Readonly<Record<Reason, Minded>> = {
 export const mindedOf = (reason: Reason): Minded => OF_REASON[reason];
 
 /** A pair as the shipped model has it, with what an eye said of it. */
-export type Said = { readonly relation: Relation; readonly verdict: Verdict; readonly reason: Reason | null };
+export type Said = { readonly relation: ToldRelation; readonly verdict: Verdict; readonly reason: Reason | null };
+/** What of a relation an eye is learnt from. */
+export type ToldRelation = Pick<Relation, 'cost'> & {
+  readonly components: readonly { readonly conflicts: readonly { readonly reason: Reason; readonly cost: number }[] }[];
+};
 /** By how much a conflict of a kind counts for an eye; 1 is as shipped. */
 export type Factor = { readonly factor: number; readonly low: number; readonly high: number };
 export type Minds = Readonly<Record<Minded, Factor>>;
@@ -58,21 +62,60 @@ export const TUNING = {
 } as const;
 
 type Logs = readonly number[];
-const factorOf = (logs: Logs, reason: Reason): number => Math.exp(logs[MINDED.indexOf(OF_REASON[reason])]!);
 
-/**
- * What a pair costs for an eye: the conflicts of each part scaled by how much it minds them. Kinds of conflict add up as squares in the
- * model, so what is scaled is their root.
- */
-function costFor({ components, cost }: Relation, logs: Logs): number {
-  const roots = components.map(({ conflicts }) => {
-    const plain = Math.sqrt(conflicts.reduce((s, c) => s + c.cost ** 2, 0));
-    const tuned = Math.sqrt(conflicts.reduce((s, c) => s + (factorOf(logs, c.reason) * c.cost) ** 2, 0));
-    return { plain, tuned };
+/** What was said of one pair, ready for many factors: sums of squares of the conflicts of each part by what they are about. */
+type Prepared = {
+  readonly parts: readonly Float64Array[];
+  /** What the model makes of the plain conflicts: it bounds a cost here and there. */
+  readonly scale: number;
+  readonly cost: number;
+  readonly verdict: Verdict;
+  /** The strongest conflict of each reason, and which of them was named, where one was. */
+  readonly reasons: readonly { readonly of: number; readonly cost: number }[];
+  readonly named: number | null;
+};
+const indexOf: Readonly<Record<Reason, number>> = Object.fromEntries(
+  REASONS.map((r) => [r, MINDED.indexOf(OF_REASON[r])]),
+) as Record<Reason, number>;
+
+/** Conflicts of a pair by part: they add up as squares in the model, so what is scaled is their root. */
+function partsOf({ components }: ToldRelation): Float64Array[] {
+  return components.map(({ conflicts }) => {
+    const sums = new Float64Array(MINDED.length);
+    for (const { reason, cost } of conflicts) sums[indexOf[reason]]! += cost ** 2;
+    return sums;
   });
-  const plain = Math.max(0, ...roots.map((r) => r.plain));
-  // the model bounds a cost here and there: what it makes of the plain conflicts is kept in proportion
-  return plain > 0 ? (cost / plain) * Math.max(...roots.map((r) => r.tuned)) : cost;
+}
+const rootOf = (sums: Float64Array, squares: ArrayLike<number>): number => {
+  let all = 0;
+  for (let k = 0; k < sums.length; k++) all += squares[k]! * sums[k]!;
+  return Math.sqrt(all);
+};
+const AS_SHIPPED = new Float64Array(MINDED.length).fill(1);
+
+function prepared({ relation, verdict, reason }: Said): Prepared {
+  const parts = partsOf(relation);
+  const plain = Math.max(0, ...parts.map((p) => rootOf(p, AS_SHIPPED)));
+  const costs = new Map<Reason, number>();
+  for (const { conflicts } of relation.components)
+    for (const c of conflicts) costs.set(c.reason, Math.max(costs.get(c.reason) ?? 0, c.cost));
+  const named = reason && verdict !== 'works' ? [...costs.keys()].indexOf(reason) : null;
+  return {
+    parts,
+    scale: plain > 0 ? relation.cost / plain : 0,
+    cost: relation.cost,
+    verdict,
+    reasons: [...costs].map(([r, cost]) => ({ of: indexOf[r], cost })),
+    named,
+  };
+}
+
+/** What a pair costs for an eye: the conflicts of each part scaled by how much it minds them, bounded as the model bounds them. */
+function costAt({ parts, scale, cost }: Pick<Prepared, 'parts' | 'scale' | 'cost'>, squares: ArrayLike<number>): number {
+  if (scale === 0) return cost;
+  let most = 0;
+  for (const sums of parts) most = Math.max(most, rootOf(sums, squares));
+  return scale * most;
 }
 
 const logistic = (x: number) => 1 / (1 + Math.exp(-x));
@@ -85,24 +128,27 @@ function chanceOf(verdict: Verdict, cost: number): number {
   return TUNING.lapse / VERDICTS.length + (1 - TUNING.lapse) * plain;
 }
 
-/** How likely a reason is named, of the conflicts there are. */
-function chanceOfReason(reason: Reason, { components }: Relation, logs: Logs): number {
-  const costs = new Map<Reason, number>();
-  for (const { conflicts } of components)
-    for (const c of conflicts) costs.set(c.reason, Math.max(costs.get(c.reason) ?? 0, factorOf(logs, c.reason) * c.cost));
-  const weight = (r: Reason) => (costs.get(r) ?? 0) ** TUNING.clear;
-  const all = [...costs.keys()].reduce((s, r) => s + weight(r), 0);
-  return TUNING.reasonLapse / REASONS.length + (all > 0 ? ((1 - TUNING.reasonLapse) * weight(reason)) / all : 0);
+/** How likely the reason that was named is, of the conflicts there are; −1 stands for one that is none of them. */
+function chanceOfNamed(reasons: Prepared['reasons'], named: number, factors: ArrayLike<number>): number {
+  let [all, its] = [0, 0];
+  reasons.forEach(({ of, cost }, k) => {
+    const weight = (factors[of]! * cost) ** TUNING.clear;
+    all += weight;
+    if (k === named) its = weight;
+  });
+  return TUNING.reasonLapse / REASONS.length + (all > 0 ? ((1 - TUNING.reasonLapse) * its) / all : 0);
 }
 
 /** Logarithm of how likely all that was said is, and the eye that said it. */
-function logPosterior(said: readonly Said[], logs: Logs): number {
-  const prior = logs.reduce((s, v) => s - (v / TUNING.spread) ** 2 / 2, 0);
-  return said.reduce((sum, { relation, verdict, reason }) => {
-    const ofVerdict = Math.log(chanceOf(verdict, costFor(relation, logs)));
-    const ofReason = reason && verdict !== 'works' ? Math.log(chanceOfReason(reason, relation, logs)) : 0;
-    return sum + ofVerdict + ofReason;
-  }, prior);
+function logPosterior(said: readonly Prepared[], logs: Logs): number {
+  const factors = logs.map(Math.exp);
+  const squares = factors.map((f) => f * f);
+  let sum = logs.reduce((s, v) => s - (v / TUNING.spread) ** 2 / 2, 0);
+  for (const one of said) {
+    sum += Math.log(chanceOf(one.verdict, costAt(one, squares)));
+    if (one.named !== null) sum += Math.log(chanceOfNamed(one.reasons, one.named, factors));
+  }
+  return sum;
 }
 
 const STEP = 0.02;
@@ -155,7 +201,8 @@ function highest(of: (logs: Logs) => number): number[] {
  * interval they lie in by 95 % (Laplace's approximation, MacKay 2003 ch. 27). Where little was said they stay near 1 and wide.
  */
 export function mindsOf(said: readonly Said[]): Minds {
-  const of = (logs: Logs) => logPosterior(said, logs);
+  const all = said.map(prepared);
+  const of = (logs: Logs) => logPosterior(all, logs);
   const at = highest(of);
   const { hessian } = derivatives(of, at);
   // what curves the other way there is known no better than before
@@ -179,10 +226,12 @@ function borneOut({ factor, low, high }: Factor): number {
 /**
  * By how much each reason counts for an eye, to judge by: as far as it is borne out, in steps, so that a verdict more hardly ever changes
  * everything. Null where all of it is as shipped.
+ *
+ * @param weight how far each may count, 0–1
  */
-export function eyeFactors(minds: Minds): EyeFactors | null {
+export function eyeFactors(minds: Minds, weight: (of: Minded) => number = () => 1): EyeFactors | null {
   const counted = (of: Minded): number => {
-    const log = borneOut(minds[of]) * Math.log(minds[of].factor);
+    const log = weight(of) * borneOut(minds[of]) * Math.log(minds[of].factor);
     return Math.exp(Math.round(log / TUNING.step) * TUNING.step);
   };
   const factors = Object.fromEntries(REASONS.map((r) => [r, counted(OF_REASON[r])])) as Record<Reason, number>;
@@ -190,13 +239,11 @@ export function eyeFactors(minds: Minds): EyeFactors | null {
 }
 
 /** The verdict of a pair for an eye: a factor counts as far as it is borne out, never faster than the evidence. */
-export const verdictFor = (relation: Relation, minds: Minds): Verdict =>
-  verdictOf(
-    costFor(
-      relation,
-      MINDED.map((of) => borneOut(minds[of]) * Math.log(minds[of].factor)),
-    ),
-  );
+export function verdictFor(relation: ToldRelation, minds: Minds): Verdict {
+  const squares = MINDED.map((of) => Math.exp(2 * borneOut(minds[of]) * Math.log(minds[of].factor)));
+  const { parts, scale, cost } = prepared({ relation, verdict: 'works', reason: null });
+  return verdictOf(costAt({ parts, scale, cost }, squares));
+}
 
 /** "You mind green more than most, and what blends less." Where nothing can be told yet it says so. */
 export function sayMinds(minds: Minds): string {

@@ -19,3 +19,14 @@ export const eyeInForce = (): EyeFactors | null => inForce;
 
 /** By how much the eye in force may raise a cost at most. */
 export const mostRaised = (): number => most;
+
+/** What work comes to for an eye; whatever was in force is so again after it. */
+export function judgedFor<T>(factors: EyeFactors | null, work: () => T): T {
+  const before = inForce;
+  setEyeInForce(factors);
+  try {
+    return work();
+  } finally {
+    setEyeInForce(before);
+  }
+}

@@ -10,6 +10,7 @@ import type { Candidate } from '@/core/record/candidate';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import type { RecordedStay } from '@/core/record/stay';
 import { usePairThroughDay } from '../light-client/judgements';
+import { useEye } from '../light-client/eye';
 import { useCursorPart } from '../cursor/cursor';
 import { useRoom } from '../session/visit-context';
 import { momentIndex, useRoomDay } from '../light-client/room-day';
@@ -57,6 +58,8 @@ export function useComputed(
   candidate: Candidate | undefined,
   stay: RecordedStay | undefined,
 ): Computed | undefined {
+  // what is computed here follows the eye that is judged for
+  useEye();
   const shown = useCursorPart((m) => m.shown);
   const moments = latest(useRoomDay(roomId));
   const index = useCursorPart((m) => (moments ? momentIndex(moments, m.at) : 0));

@@ -5,6 +5,7 @@ import { Button, buttonClass } from '@/ui/button';
 import { Explain } from '@/ui/explain';
 import { EmptyState } from '@/ui/step-title';
 import { WISH_WORDS } from '@/core/judge/wish';
+import { useEye } from '../light-client/eye';
 import { LIGHT_NAMES } from '@/core/room/facing';
 import { USE_WORDS } from '@/core/room/use';
 import type { Found, Opening, ShortlistAnswer } from '@/core/engine/judgement-protocol';
@@ -19,7 +20,7 @@ import { SearchButton, ShortlistFilters } from './shortlist-filters';
 import { ShortlistList } from './shortlist-list';
 import { useShortlist, type ShortlistSearch } from './use-shortlist';
 import { addressOf } from '../session/address';
-import { listed, percent, grouped } from '@/core/base/words';
+import { listed, lowerFirst, percent, grouped } from '@/core/base/words';
 
 /** What would have to change, in words. */
 /** "warmer, then lighter", in their order. */
@@ -47,6 +48,7 @@ function whyOf({ lights, tookMs }: ShortlistAnswer, room: Room): string {
 /** How many work, how many nearly, what is to be said of the room, and what most of the rest was dropped for. */
 function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly room: Room }) {
   const { works, nearly, no } = answer.looked;
+  const eye = lowerFirst(useEye().says);
   return (
     <div className="mb-2 min-w-64">
       <p>
@@ -57,7 +59,11 @@ function Counts({ answer, room }: { readonly answer: ShortlistAnswer; readonly r
         <Explain label="How it is judged" why={whyOf(answer, room)}>
           how it is judged
         </Explain>
-        <span className="text-soft"> · {answer.about.join(' ')}</span>
+        <span className="text-soft">
+          {' · '}
+          {eye && `Judged for your eye: ${eye} `}
+          {answer.about.join(' ')}
+        </span>
       </p>
       {works === 0 && answer.found.length > 0 && <p>That is a result: the closest stand first.</p>}
       {works === 0 && answer.openings.length > 0 && (

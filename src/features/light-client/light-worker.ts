@@ -20,6 +20,7 @@ import type { PlanWorker } from '@/core/engine/plan-protocol';
 import type { PieceAnswer, PieceRequest, SchemeWorker } from '@/workers/scheme-worker';
 import type { Lab } from '@/core/colour/types';
 import { asKey } from './as-key';
+import { judgeFor, pageEye, useEye, type PageEye } from './eye';
 import { COMPUTING, makeJobs, type Computed } from './jobs';
 
 export type { Computed } from './jobs';
@@ -28,8 +29,16 @@ type PageWorker = RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker;
 let worker: Remote<PageWorker> | undefined;
 
 /** The one worker of this page, started when it is first needed. */
-const roomLight = (): Remote<PageWorker> =>
-  (worker ??= wrap<PageWorker>(new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' })));
+function roomLight(): Remote<PageWorker> {
+  if (worker) return worker;
+  worker = wrap<PageWorker>(new Worker(new URL('../../workers/room-light.worker.ts', import.meta.url), { type: 'module' }));
+  const { factors } = pageEye();
+  if (factors) void worker.judgeFor(factors);
+  return worker;
+}
+/** Judges for an eye from now on, here and in the worker. */
+export const judgeForEye = (told: Pick<PageEye, 'factors' | 'says'> | null): void =>
+  judgeFor(told, (factors) => void worker?.judgeFor(factors));
 
 const jobs = makeJobs((id) => void roomLight().cancel(id), 60);
 
@@ -54,7 +63,8 @@ export function useJob<R extends object, T extends { readonly ok: true }>(
 ): Computed<T> & { readonly before?: T | undefined } {
   // what a job has come to is read anew at each render, not remembered by its key
   'use no memo';
-  const key = request && asKey(name, of ? of(request) : request);
+  const { mark } = useEye();
+  const key = request && `${mark}${asKey(name, of ? of(request) : request)}`;
   const [, setTold] = useState<Computed<unknown>>(COMPUTING);
   const [before, setBefore] = useState<T>();
   const computed = key === undefined ? COMPUTING : (jobs.stateOf(key) as Computed<T>);

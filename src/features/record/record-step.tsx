@@ -22,6 +22,7 @@ import { useCursorPart } from '../cursor/cursor';
 import { useRoom, useVisit } from '../session/visit-context';
 import { VisitLink } from '../session/where';
 import { Agreement } from './agreement';
+import { TwoEyes } from './two-eyes';
 import { Photographs } from './photographs';
 import { PrintedRecord } from './record-paper';
 import { RecordTable } from './record-table';
@@ -133,6 +134,7 @@ function TheRecord({ room, visit, record }: { readonly room: Room; readonly visi
         {inDeck ? 'as in the deck' : 'as predicted at the cursor'}.
       </p>
       <Agreement room={room} visit={visit} />
+      <TwoEyes room={room} />
     </>
   );
 }

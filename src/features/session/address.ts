@@ -30,6 +30,7 @@ export type Place = {
 export const VISITS = '/visits';
 export const NEW_VISIT = `${VISITS}/new`;
 export const KEEPING = '/keeping';
+export const PRACTICE = '/practice';
 
 /** The address of a visit, of a room in it, of a step there: the one function that makes them. */
 export function addressOf({ visitId, roomId, step, at }: Place): `/visits/${string}` {

@@ -11,7 +11,7 @@ import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
 import { ChoiceField, TextField } from '@/ui/field';
 import { useKept } from '@/ui/use-kept';
-import { KEEPING, NEW_VISIT } from '../session/address';
+import { KEEPING, NEW_VISIT, PRACTICE } from '../session/address';
 import { InWordsOf } from '../session/own-words';
 import { FirstStart } from './first-start';
 import { HomeCard } from './home-card';
@@ -87,8 +87,9 @@ function sayNothing({ text, kind, shelf, here }: Nothing) {
 /** How often the list is asked for again while some of it is still being read. */
 const READ_ON_MS = 1000;
 /** Asks for the list again as long as some of its visits were not read. */
-function useReadOn(unread: boolean): void {
+function useReadOn(homes: readonly Home[]): void {
   const router = useRouter();
+  const unread = homes.some((h) => !h.read);
   useEffect(() => {
     if (!unread) return;
     const timer = setInterval(() => router.refresh(), READ_ON_MS);
@@ -112,6 +113,32 @@ function useSomeOf<T>(all: readonly T[]) {
   return { shown: all.slice(0, count), more: count < all.length ? more : undefined };
 }
 
+/** What the page is, and where one goes from here. */
+function Head() {
+  return (
+    <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
+      <div>
+        <p className="text-soft">Elm Swatch</p>
+        <h1 className="text-3xl font-semibold">Visits</h1>
+      </div>
+      <div className="flex gap-2">
+        <Link href={KEEPING} className={buttonClass()}>
+          Keeping
+        </Link>
+        <Link href={PRACTICE} className={buttonClass()}>
+          Practice
+        </Link>
+        <Link href="/decks" className={buttonClass()}>
+          Decks
+        </Link>
+        <Link href={NEW_VISIT} className={buttonClass('main')}>
+          <Plus aria-hidden size={18} /> Start a visit
+        </Link>
+      </div>
+    </div>
+  );
+}
+
 /** All visits, the newest first, each known by its colours. */
 export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
   const [text, setText] = useState('');
@@ -123,29 +150,12 @@ export function VisitList({ homes }: { readonly homes: readonly Home[] }) {
     found(here, text).filter((home) => isOfKind(home, kind)),
     order,
   );
-  const unread = homes.some((h) => !h.read);
-  useReadOn(unread);
+  useReadOn(homes);
   const { shown: drawn, more } = useSomeOf(shown);
   const others = homes.some((h) => h.shelf !== 'current');
   return (
     <main className="mx-auto max-w-6xl px-5 py-8">
-      <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <p className="text-soft">Elm Swatch</p>
-          <h1 className="text-3xl font-semibold">Visits</h1>
-        </div>
-        <div className="flex gap-2">
-          <Link href={KEEPING} className={buttonClass()}>
-            Keeping
-          </Link>
-          <Link href="/decks" className={buttonClass()}>
-            Decks
-          </Link>
-          <Link href={NEW_VISIT} className={buttonClass('main')}>
-            <Plus aria-hidden size={18} /> Start a visit
-          </Link>
-        </div>
-      </div>
+      <Head />
       {homes.length === 0 ? (
         <FirstStart />
       ) : (

@@ -3,6 +3,7 @@ import path from 'node:path';
 import { crc32 } from 'node:zlib';
 import { asSeen } from '@/core/derived/kinds-of-light';
 import { homeOf, unreadHome, type Home } from '@/core/derived/home';
+import { saidInRooms, type SaidInRoom } from '@/core/engine/said-in-rooms';
 import { deckVersion } from '@/data/decks';
 import { journalPositions } from '@/data/operations';
 import { listVisitFields } from '@/data/visits';
@@ -13,8 +14,8 @@ import { loadVisit } from './load-visit';
 
 export type { Home };
 
-/** A home as it was read last, and what it was read of: its last operation, the deck, this build. */
-type Slot = { readonly at: string; readonly home: Home };
+/** A home as it was read last, what was said in its rooms, and what it was read of: its last operation, the deck, this build. */
+type Slot = { readonly at: string; readonly home: Home; readonly said: readonly SaidInRoom[] };
 type Kept = { readonly slots: Map<string, Slot>; reading: Promise<void> | undefined };
 
 /** Beside the journal, and no part of it: what is lost with it is read again. */
@@ -69,7 +70,7 @@ async function readRest(db: Database, of: Kept, unread: readonly { readonly id: 
   for (const { id, at } of unread)
     await db.transaction(async (sql) => {
       const visit = await loadVisit(sql, id);
-      if (visit) of.slots.set(id, { at, home: homeOf(asSeen(visit)) });
+      if (visit) of.slots.set(id, { at, home: homeOf(asSeen(visit)), said: saidInRooms(visit) });
     });
 }
 
@@ -80,6 +81,23 @@ const AT_ONCE = 4;
  * Every visit as it stands in the list, the newest first. What is not read yet is told as that, and read meanwhile: ask again.
  */
 export async function homes(): Promise<Home[]> {
+  const { all, of, isRead } = await readOn();
+  return all.map((one) => (isRead(one) ? of.slots.get(one.visit.id)!.home : unreadHome(one.visit)));
+}
+
+/** What was said in the rooms of every visit, as far as they are read, and whether all are. */
+export async function everythingSaid(): Promise<{
+  readonly said: readonly (SaidInRoom & { readonly visitId: string })[];
+  readonly whole: boolean;
+}> {
+  const { all, of, isRead } = await readOn();
+  const read = all.filter(isRead);
+  const said = read.flatMap(({ visit: { id } }) => of.slots.get(id)!.said.map((one) => ({ ...one, visitId: id })));
+  return { said, whole: read.length === all.length };
+}
+
+/** What every visit stands at; what is not read yet is begun to be read. */
+async function readOn() {
   const db = await database();
   const of = await keptHomes();
   const all = await db.transaction(standing);
@@ -95,5 +113,5 @@ export async function homes(): Promise<Home[]> {
       .catch((e: unknown) => console.error('the visits could not all be read', e))
       .finally(() => (of.reading = undefined));
   }
-  return all.map((one) => (isRead(one) ? of.slots.get(one.visit.id)!.home : unreadHome(one.visit)));
+  return { all, of, isRead };
 }

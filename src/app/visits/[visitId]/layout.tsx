@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { VisitProvider } from '@/features/session/visit-context';
+import { EyeInForce } from '@/features/light-client/eye-in-force';
+import { eyeInForceNow } from '@/server/eye/eye';
 import { visitById, visitText } from '@/server/visits/queries';
 
 type Props = { readonly params: Promise<{ visitId: string }>; readonly children: React.ReactNode };
@@ -16,7 +18,7 @@ export default async function VisitLayout({ params, children }: Props) {
   if (!text) notFound();
   return (
     <VisitProvider key={visitId} text={text}>
-      {children}
+      <EyeInForce eye={await eyeInForceNow()}>{children}</EyeInForce>
     </VisitProvider>
   );
 }
