@@ -104,3 +104,64 @@ describe('appearance', () => {
     expect(appearance(request).error).toContain(words);
   });
 });
+
+describe('rooms as they are', () => {
+  const L = {
+    plan: [
+      [0, 0],
+      [5, 0],
+      [5, 5.5],
+      [2.6, 5.5],
+      [2.6, 3],
+      [0, 3],
+    ],
+    heightM: 2.7,
+    windows: [{ wall: 0, leftM: 0.4, sillM: 0.8, widthM: 1.8, heightM: 1.3 }],
+  };
+
+  test('a room by its plan has a position on every wall; the arm has less than what lies before the window', () => {
+    const { positions } = light({ room: L, moment: OVERCAST });
+    expect(positions!.map((p) => p.name)).toEqual([0, 1, 2, 3, 4, 5].map((k) => `wall-${k}`));
+    const at = (x: number, y: number) => ({ at: [x, y, 0], normal: [0, 0, 1] });
+    const { points } = light({ room: L, moment: OVERCAST, points: [at(1.3, 1.5), at(3.9, 4.4)] });
+    expect(points![0]!.lux.total).toBeGreaterThan(5 * points![1]!.lux.total);
+    expect(points![1]!.lux.total).toBeGreaterThan(0);
+  });
+
+  test('rooms joined by a door: points name their room, a hall without windows has what it borrows', () => {
+    const rooms = {
+      kitchen: { ...L, windows: L.windows },
+      hall: {
+        plan: [
+          [0, 0],
+          [1.8, 0],
+          [1.8, 4],
+          [0, 4],
+        ],
+      },
+    };
+    const doors = [{ rooms: ['kitchen', 'hall'], walls: [1, 3], leftM: [1, 2], widthM: 0.9, heightM: 2 }];
+    const point = { room: 'hall', at: [0.9, 1.6, 0], normal: [0, 0, 1] };
+    const { points } = light({ rooms, doors, moment: OVERCAST, points: [point] });
+    expect(points![0]).toMatchObject({ room: 'hall' });
+    expect(points![0]!.lux.total).toBeGreaterThan(1);
+    const shut = light({ rooms, doors: [], moment: OVERCAST, points: [point] });
+    expect(shut.points![0]!.lux.total).toBe(0);
+  });
+
+  test.each([
+    ['a point outside', { room: L, moment: OVERCAST, points: [{ at: [1, 4.5, 0], normal: [0, 0, 1] }] }, 'outside the room'],
+    [
+      'a door to nowhere',
+      { rooms: { a: L }, doors: [{ rooms: ['a', 'b'], walls: [0, 0], leftM: [0, 0], widthM: 1, heightM: 2 }], moment: OVERCAST },
+      'no such room',
+    ],
+    [
+      'a point of no room',
+      { rooms: { a: L, b: L }, moment: OVERCAST, points: [{ at: [1, 1, 0], normal: [0, 0, 1] }] },
+      'names no room',
+    ],
+  ])('%s is told', (_, request, words) => {
+    expect(light(request).error).toContain(words);
+  });
+});

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SCENE, seenBy, viewOf, type SceneLight } from '@/core/appearance/scene';
 import { rangeIn } from '@/core/colour/metamers';
+import { isPlanned, plannedLight } from './planned-light';
 import { populationSchema, rangeOf } from './range';
 import { flagsOf, readingsOf } from '@/core/appearance/readings';
 import { lightOfTemperature } from '@/core/colour/illuminant';
@@ -54,6 +55,7 @@ function described({ name, at, normal }: Receiver, light: ReceivedLight) {
 
 /** `light`: what falls on the room's usual positions, or on the points that are asked for, at a moment. */
 export function light(request: Record<string, unknown>) {
+  if (isPlanned(request)) return plannedLight(request, { outdoors: outdoorsOf, describe: described });
   const { room: description, moment, points } = lightSchema.parse(request);
   const room = checkedRoom(description);
   for (const [n, { at }] of (points ?? []).entries())
