@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { deckSchema } from '../src/core/formats/deck/deck';
 import { lightSchema } from '../src/core/light/light-request';
+import { plannedLightSchema } from '../src/core/light/plan/planned-request';
 import { lookAnswersSchema } from '../src/core/formats/look-answers';
 import { visitFileSchema } from '../src/core/formats/visit-file';
 import { roomRecordSchema } from '../src/core/formats/room-record';
@@ -11,6 +12,7 @@ export const SCHEMAS = {
   deck: deckSchema,
   'room-record': roomRecordSchema,
   light: lightSchema,
+  'light-planned': plannedLightSchema,
   'look-answers': lookAnswersSchema,
   visit: visitFileSchema,
 } as const;

@@ -1,25 +1,12 @@
-import { z } from 'zod';
-import { momentSchema, pointSchema } from '@/core/light/light-request';
-import { openDoorSchema, openDoorsOf, plannedRoomOf, plannedRoomSchema } from '@/core/light/plan/planned-description';
+import type { z } from 'zod';
+import { openDoorsOf, plannedRoomOf } from '@/core/light/plan/planned-description';
+import { joinedSchema, oneSchema, type pointsSchema } from '@/core/light/plan/planned-request';
 import { plannedPositions } from '@/core/light/plan/planned-positions';
 import { heightOver, inPolygon, wallAxes, type PlannedRoom } from '@/core/light/plan/planned-room';
 import { preparePlanned, type PlannedReceiver } from '@/core/light/plan/prepare-planned';
 import type { Outdoors } from '@/core/light/outdoors';
 import type { MomentInput } from '@/core/light/light-request';
 import type { ReceivedLight, Receiver } from '@/core/light/receiver';
-
-const pointsSchema = z
-  .array(pointSchema.extend({ room: z.string().max(60).optional() }))
-  .max(60)
-  .optional();
-/** `light` of a room as it is, or of several joined by open doors. */
-const oneSchema = z.strictObject({ room: plannedRoomSchema, moment: momentSchema, points: pointsSchema });
-const joinedSchema = z.strictObject({
-  rooms: z.record(z.string().min(1).max(60), plannedRoomSchema),
-  doors: z.array(openDoorSchema).max(24).default([]),
-  moment: momentSchema,
-  points: pointsSchema,
-});
 
 /** Whether a request is of rooms as they are: by a plan, or joined. */
 export function isPlanned(request: Record<string, unknown>): boolean {
