@@ -38,10 +38,24 @@ const chosenColour = async (page: Page) => {
 
 const SHOTS: readonly Shot[] = [
   { name: 'visits', take: async (page, url) => void (await page.goto(`${url}/visits`)) },
-  { name: 'decks', take: async (page, url) => void (await page.goto(`${url}/decks`)) },
+  {
+    name: 'practice',
+    take: async (page, url) => {
+      await page.goto(`${url}/practice`);
+      await page.locator('[data-live=true]').waitFor();
+      await button(page, 'I see all ten').click();
+    },
+  },
   { name: 'light', ...room('Sitting room', 'Light') },
   { name: 'strip', ...room('Sitting room', 'Light', (page) => radio(page, 'Through the day').click()) },
-  { name: 'walls', ...room('Sitting room', 'Light', (page) => radio(page, 'Four walls').click()) },
+  {
+    name: 'standing',
+    ...room('Sitting room', 'Light', async (page) => {
+      await radio(page, 'Standing in it').click();
+      await page.getByLabel('Stand', { exact: true }).selectOption({ index: 2 });
+      await page.locator('canvas[data-shown=room]').waitFor();
+    }),
+  },
   { name: 'stays', ...room('Sitting room', 'Stays') },
   { name: 'deck', ...room('Sitting room', 'Deck', chosenColour) },
   {
@@ -89,7 +103,9 @@ async function main() {
   mkdirSync(OUT, { recursive: true });
   const folder = newFolder();
   const server = await startServer({ folder, demo: true });
-  const browser = await chromium.launch(CHROMIUM);
+  // a room is drawn in space, without a graphics card too
+  const args = [...CHROMIUM.args.filter((a) => a !== '--disable-gpu'), '--use-angle=swiftshader', '--enable-unsafe-swiftshader'];
+  const browser = await chromium.launch({ ...CHROMIUM, args });
   try {
     for (const { name, take } of SHOTS.filter((shot) => wanted.length === 0 || wanted.includes(shot.name))) {
       const context = await browser.newContext({ locale: 'en-GB', viewport: SIZE });

@@ -24,6 +24,7 @@ import { season } from '@/core/engine/season';
 import { servingColours } from '@/core/engine/serving-colours';
 import { surfaceWays } from '@/core/engine/surface-ways';
 import { sightLines } from '@/core/engine/sight-lines';
+import { standingRoom } from '@/core/engine/standing-room';
 import { tellingAt } from '@/core/engine/telling-at';
 import { spots } from '@/core/engine/moment-at-positions';
 import type { PlanWorker } from '@/core/engine/plan-protocol';
@@ -134,6 +135,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     return run(id, sightLines(request, curves), progress);
   },
+  standing: (id, request) => run(id, standingRoom(request)),
   telling: async (id, request) => {
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };

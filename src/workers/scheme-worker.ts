@@ -4,6 +4,7 @@ import type { NoAnswer, Progress } from '@/core/engine/light-protocol';
 import type { ChangesAnswer, ChangesRequest } from '@/core/engine/changes';
 import type { SightAnswer, SightRequest } from '@/core/engine/sight-lines';
 import type { SchemesAnswer, SchemesRequest } from '@/core/engine/schemes-of-deck';
+import type { StandingAnswer, StandingRequest } from '@/core/engine/standing-room';
 import type { TellingAnswer, TellingRequest } from '@/core/engine/telling-at';
 import type { Piece } from '@/core/scheme/piece';
 import type { Frame } from '@/core/scheme/picture';
@@ -18,6 +19,8 @@ export type SchemeWorker = {
   readonly changes: (id: number, request: ChangesRequest, progress: Progress) => Promise<ChangesAnswer | NoAnswer>;
   readonly house: (id: number, request: HouseRequest, progress: Progress) => Promise<HouseAnswer | NoAnswer>;
   readonly sight: (id: number, request: SightRequest, progress: Progress) => Promise<SightAnswer | NoAnswer>;
+  /** The room as one stands in it. */
+  readonly standing: (id: number, request: StandingRequest) => Promise<StandingAnswer | NoAnswer>;
   readonly telling: (id: number, request: TellingRequest) => Promise<TellingAnswer | NoAnswer>;
   /** The eye that is judged for from now on; null for the shipped model. */
   readonly judgeFor: (factors: EyeFactors | null) => void;

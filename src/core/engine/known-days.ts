@@ -32,15 +32,14 @@ export function roomOf(description: RoomDescription) {
   });
 }
 
+/** The patches of a room, and what each sees. */
+export const shapeFor = (room: LightRoom): RoomShape => shapes(shapeKey(room), () => shapeOf(room));
+
 /** A room made ready at some of its positions. */
 export const prepare = (description: RoomDescription, where: keyof typeof POSITIONS): PreparedRoom =>
   prepared(where + JSON.stringify(description), () => {
     const { room } = roomOf(description);
-    return prepareRoom(
-      room,
-      POSITIONS[where](room),
-      shapes(shapeKey(room), () => shapeOf(room)),
-    );
+    return prepareRoom(room, POSITIONS[where](room), shapeFor(room));
   });
 
 export const cannotBe = (says: string): NoAnswer => ({ ok: false, reason: 'cannot-be', says });

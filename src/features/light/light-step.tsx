@@ -29,6 +29,7 @@ import { AssumedLine, LightResults } from './light-results';
 import { LightStrip } from './light-strip';
 import { RoomPlan } from './room-plan';
 import { Slide } from './slide';
+import { StandingView } from './standing-view';
 import { OutsideSection, SizeSection, SurfacesSection } from './surfaces-section';
 import { useLightDraft, type LightSaving } from './use-light-draft';
 import { WindowRows } from './window-rows';
@@ -42,12 +43,13 @@ const SAVING_WORDS: Record<LightSaving, string> = {
   'not-saved': 'saved, but for what is marked ▲',
 };
 
-const VIEWS = ['room', 'day', 'walls', 'slide', 'meter'] as const;
+const VIEWS = ['room', 'day', 'walls', 'standing', 'slide', 'meter'] as const;
 type View = (typeof VIEWS)[number];
 const VIEW_NAMES: Readonly<Record<View, string>> = {
   room: 'The room',
   day: 'Through the day',
   walls: 'Four walls',
+  standing: 'Standing in it',
   slide: 'The slide',
   meter: 'Light meter',
 };
@@ -181,6 +183,24 @@ function MeterView({ light }: RoomViewProps) {
   return <LightMeterReadings room={room} position={usePosition(room)} />;
 }
 
+/** What is looked at of the light. */
+function Shown({ view, ...of }: RoomViewProps & { readonly view: View }) {
+  switch (view) {
+    case 'room':
+      return <RoomView {...of} />;
+    case 'day':
+      return <LightStrip roomId={of.roomId} />;
+    case 'walls':
+      return <FourWalls roomId={of.roomId} />;
+    case 'standing':
+      return <StandingView roomId={of.roomId} />;
+    case 'slide':
+      return <Slide roomId={of.roomId} />;
+    case 'meter':
+      return <MeterView {...of} />;
+  }
+}
+
 /** The light of a room: what makes it, and what it makes of colours through the day. */
 export function LightStep({ roomId }: { readonly roomId: string }) {
   const visit = useHome();
@@ -221,11 +241,7 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
         </div>
       )}
       {errors['form'] && <FieldError>{errors['form']}</FieldError>}
-      {view === 'room' && <RoomView roomId={roomId} light={light} />}
-      {view === 'day' && <LightStrip roomId={roomId} />}
-      {view === 'walls' && <FourWalls roomId={roomId} />}
-      {view === 'slide' && <Slide roomId={roomId} />}
-      {view === 'meter' && <MeterView roomId={roomId} light={light} />}
+      <Shown {...{ view, roomId, light }} />
     </div>
   );
 }

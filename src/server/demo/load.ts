@@ -13,11 +13,14 @@ import { cleanPicture } from '../pictures/clean-picture';
 import { sha256 } from '../sha256';
 import { storePicture } from '../pictures/store-picture';
 import { loadVisit } from '../visits/load-visit';
+import { loadPractice } from './load-practice';
 import { loadVerdicts } from './load-verdicts';
 import { PLACE, type Ids, type Loader } from './loader';
 import { demoPicture, PAPER_AT, whiteOf } from './picture';
 
 const START = Date.UTC(2026, 8, 23, 12, 5);
+/** The demo’s consultant had practised for so long before the visit. */
+const PRACTISED_MS = 40 * 24 * 60 * 60_000;
 
 const typed = (l: number, a: number, b: number): RecordedColour & { source: { kind: 'lab' } } => ({
   lab: { l, a, b },
@@ -54,6 +57,7 @@ export async function loadDemo(db: Database): Promise<void> {
   await loadJoins(loader, visitId);
   await write({ name: 'visit.people', visitId, ...DEMO_VISIT.people });
   await write({ name: 'consultant.card', ...DEMO_VISIT.card });
+  await loadPractice(db, { id, from: START - PRACTISED_MS });
   for (const [makerId, products] of Object.entries(DEMO_VISIT.products))
     await write({ name: 'deck.products', makerId, products });
 }

@@ -1,4 +1,4 @@
-import type { PlannedDescription } from './planned-description';
+import type { PlannedDescription } from './planned-fields';
 import { inPolygon, type Point } from './planned-room';
 
 /** What cannot be of a plan, and where in its description it stands. */

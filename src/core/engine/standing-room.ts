@@ -1,0 +1,169 @@
+import { SCENE, seenThrough, viewOf, type SceneLight, type SceneView } from '../appearance/scene';
+import type { Reflectance, SpectralPower } from '../colour/grid';
+import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
+import { integrationWeights } from '../colour/observer';
+import { flat, facesOf, wallFrame, type LightRoom } from '../light/light-room';
+import { patchLight } from '../light/patch-light';
+import { openingOf } from '../light/room-fit';
+import { luxOf } from '../light/spectral';
+import { sunPatches } from '../light/sun-patch';
+import { beyondWindow } from '../light/beyond-window';
+import { outdoorsAt } from '../light/outdoors';
+import type { RoomShape } from '../light/room-shape';
+import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
+import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
+import { surfacesOf } from './looks';
+import type { Steps } from './steps';
+
+/** A room as one stands in it at a moment of a day; `walls` instead of what is on them. */
+export type StandingRequest = {
+  readonly day: DayRequest;
+  readonly moment: number;
+  readonly lookIn: LookIn;
+  readonly walls: Swatch | null;
+};
+/** A face in its own axes: lines across and up it, metres, and a colour (sRGB, 0–255) where they cross, row by row. */
+export type ShownFace = {
+  readonly us: readonly number[];
+  readonly vs: readonly number[];
+  readonly rgb: readonly number[];
+  /** What is in it: windows with what they show, and the sun where it falls, each of one colour. */
+  readonly pieces: readonly { readonly corners: readonly (readonly [number, number])[]; readonly hex: string }[];
+};
+export type StandingAnswer = {
+  readonly ok: true;
+  /** In the order of FACES; null where it is too dark to judge. */
+  readonly faces: readonly ShownFace[] | null;
+};
+
+const rgbOf = (hex: string): [number, number, number] =>
+  [1, 3, 5].map((k) => parseInt(hex.slice(k, k + 2), 16)) as [number, number, number];
+
+/** What a surface in a light looks like to an eye that is adapted to another. */
+function lookIn(eye: SceneView, eyeLux: number, power: SpectralPower, reflectance: Reflectance): string {
+  const lux = luxOf(power);
+  if (!(lux > 0)) return '#000000';
+  return seenThrough(eye, integrationWeights(power, 10), (lux / eyeLux) ** SCENE.dimming)(reflectance).hex;
+}
+
+/** Colours where the lines of a face cross, each the mean of the patches that meet there. */
+function atCrossings(hexes: readonly string[], columns: number, rows: number): number[] {
+  const cells = hexes.map(rgbOf);
+  const found: number[] = [];
+  for (let j = 0; j <= rows; j++)
+    for (let i = 0; i <= columns; i++) {
+      const near = [
+        [i - 1, j - 1],
+        [i, j - 1],
+        [i - 1, j],
+        [i, j],
+      ].filter(([c, r]) => c! >= 0 && c! < columns && r! >= 0 && r! < rows);
+      for (const k of [0, 1, 2] as const)
+        found.push(near.reduce((sum, [c, r]) => sum + cells[r! * columns + c!]![k], 0) / near.length);
+    }
+  return found;
+}
+
+/** What glows more than this beside a white of the room is white with its tint, as the eye has it: times the eye's own lux. Own choice. */
+const GLOWS = 1.15;
+/** A perfect white, so that what glows may be looked at as a surface lit by so much. */
+const WHITE = flat(1);
+
+/** What is seen through a window: a colour where it is no brighter than the room; where it is, the whiter the brighter, as it dazzles. */
+function glowing({ eye, scene }: Pick<Seen, 'eye' | 'scene'>, power: SpectralPower): string {
+  const lux = luxOf(power);
+  const most = GLOWS * scene.lux;
+  if (lux <= most) return lookIn(eye, scene.lux, power, WHITE);
+  const [share, own] = [most / lux, luxOf(scene.power)];
+  const dazzles = power.map((v, i) => most * ((share * v) / lux + ((1 - share) * scene.power[i]!) / own));
+  return lookIn(eye, scene.lux, dazzles, WHITE);
+}
+
+type Seen = {
+  readonly room: LightRoom;
+  readonly shape: RoomShape;
+  readonly light: readonly SpectralPower[];
+  readonly eye: SceneView;
+  readonly scene: SceneLight;
+};
+
+/** Windows of a face with what is seen through their middle, and patches of sun on it. */
+function piecesOn(
+  face: number,
+  { room, shape, light, eye, scene }: Seen,
+  outdoors: ReturnType<typeof outdoorsAt>,
+): ShownFace['pieces'] {
+  const reflectance = facesOf(room)[face]!;
+  const windows = room.windows.flatMap((window, w) => {
+    if (window.wall !== face) return [];
+    const { from, turn } = wallFrame(room.box, window.wall);
+    const { s0, s1, z0, z1 } = openingOf(window);
+    const beyond = beyondWindow(room, w, outdoors);
+    const bearing = (room.bearingDeg + 90 * window.wall) % 360;
+    const altitude = Math.max(8, window.obstructionDeg + 8);
+    const amounts = outdoors.skyAt(altitude, bearing);
+    const sky = DAYLIGHT_COMPONENTS.reduce(
+      (sum, c, k) => sum.map((v, i) => v + c[i]! * amounts[k]!),
+      new Float64Array(window.glass.length),
+    );
+    const shows = window.obstructionDeg > 25 ? beyond.obstruction : sky;
+    // a radiance is that of a white under π times as much light
+    const power = shows.map((v, i) => Math.PI * v * window.glass[i]!);
+    const [u0, u1] = [from + turn * s0, from + turn * s1];
+    const corners = [
+      [u0, z0],
+      [u1, z0],
+      [u1, z1],
+      [u0, z1],
+    ] as const;
+    return [{ corners, hex: glowing({ eye, scene }, power) }];
+  });
+  const { us, vs, first } = shape.patched.faces[face]!;
+  const columns = us.length - 1;
+  const cellAt = (u: number, v: number): number => {
+    const i = Math.min(columns - 1, Math.max(0, us.findIndex((x) => x > u) - 1));
+    const j = Math.min(vs.length - 2, Math.max(0, vs.findIndex((x) => x > v) - 1));
+    return first + j * columns + i;
+  };
+  const sun = sunPatches(room, outdoors.sun)
+    .filter((patch) => patch.face === face)
+    .map(({ polygon, window, cosine, slant }) => {
+      const middle = polygon.reduce(([u, v], c) => [u + c[0] / polygon.length, v + c[1] / polygon.length], [0, 0]);
+      const own = light[cellAt(middle[0]!, middle[1]!)]!;
+      const { glass } = room.windows[window]!;
+      const lux = outdoors.beamNormalLux * cosine * slant;
+      const power = own.map((v, i) => v + lux * outdoors.beam[i]! * glass[i]!);
+      return { corners: polygon, hex: lookIn(eye, scene.lux, power, reflectance) };
+    });
+  return [...windows, ...sun];
+}
+
+/** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
+export function* standingRoom({ day: request, moment, lookIn: where, walls }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
+  const { room: as, problem } = roomOf(request.room);
+  if (problem) return cannotBe(problem);
+  const known = yield* dayOf(request);
+  const scene = sceneAt(lightsOf(known, moment, where.lampsOn), placeOf(as, where.position), where.scale);
+  if (!scene) return { ok: true, faces: null };
+  const wall = walls && surfacesOf(walls)[0]!;
+  const room: LightRoom = wall ? { ...as, walls: [wall, wall, wall, wall] } : as;
+  const shape = shapeFor(as);
+  const { place, date } = request;
+  const outdoors = outdoorsAt({ at: known.moments[moment]!, place, date, sky: known.skies[moment]! });
+  const steps = patchLight(room, shape, outdoors, where.lampsOn);
+  let step = steps.next();
+  while (!step.done) {
+    yield step.value;
+    step = steps.next();
+  }
+  const light = step.value.map((power) => power.map((v) => v * where.scale));
+  const eye = viewOf(scene);
+  const seen = { room, shape, light, eye, scene };
+  const surfaces = facesOf(room);
+  const faces = shape.patched.faces.map(({ us, vs, first }, face): ShownFace => {
+    const [columns, rows] = [us.length - 1, vs.length - 1];
+    const hexes = Array.from({ length: columns * rows }, (_, k) => lookIn(eye, scene.lux, light[first + k]!, surfaces[face]!));
+    return { us: [...us], vs: [...vs], rgb: atCrossings(hexes, columns, rows), pieces: piecesOn(face, seen, outdoors) };
+  });
+  return { ok: true, faces };
+}

@@ -1,0 +1,239 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Download } from 'lucide-react';
+import { toast } from 'sonner';
+import { candidateSwatch } from '@/core/engine/swatches';
+import type { ShownFace } from '@/core/engine/standing-room';
+import type { Room } from '@/core/record/room';
+import { wallName, WALLS, type Wall } from '@/core/room/facing';
+import { Button } from '@/ui/button';
+import { classNames } from '@/ui/class-names';
+import { ChoiceField, FieldError } from '@/ui/field';
+import { saveFile } from '@/ui/save-file';
+import { useTableKeys } from '@/ui/use-keys';
+import { useCursorPart } from '../cursor/cursor';
+import { latest } from '../light-client/light-worker';
+import { useDayRequest } from '../light-client/room-day';
+import { useStanding } from '../light-client/standing';
+import { useHome, useRoom } from '../session/visit-context';
+import { sayClock } from '../words/say-light';
+import { STANDING_KEYS } from './standing-keys';
+import type { Drawing, Stand } from './standing-scene';
+
+/** How high the eyes are of one who stands, metres. */
+const EYE_M = 1.6;
+const STEP_DEG = 10;
+const MOST_UP_DEG = 75;
+/** Degrees a drag over the whole width turns. */
+const DRAG_DEG = 90;
+
+type Box = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
+
+/** Where one may stand: in the middle, or with the back to a wall. */
+type Place = 'middle' | Wall;
+/** From a wall into the room, and which way one looks from there. */
+const AWAY_M = 0.5;
+function standAt(place: Place, { widthM, depthM, heightM }: Box): Stand {
+  const eyeM = Math.min(EYE_M, heightM - 0.2);
+  const middle = { x: widthM / 2, y: depthM / 2, eyeM, upDeg: 0 };
+  if (place === 'middle') return { ...middle, turnDeg: 0 };
+  const away = Math.min(AWAY_M, widthM / 3, depthM / 3);
+  const at = [{ y: away }, { x: widthM - away }, { y: depthM - away }, { x: away }][place];
+  return { ...middle, ...at, turnDeg: (place * 90 + 180) % 360 };
+}
+
+/** The drawing in a canvas, made when it is first shown; null where the browser cannot draw in space. */
+function useDrawing() {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [drawing, setDrawing] = useState<Drawing | null>();
+  useEffect(() => {
+    let made: Drawing | undefined;
+    let gone = false;
+    // three is large, and asked for by whoever looks
+    void import('./standing-scene').then(({ drawingIn }) => {
+      if (gone || !canvas.current) return;
+      made = drawingIn(canvas.current);
+      setDrawing(made ?? null);
+    });
+    return () => {
+      gone = true;
+      made?.end();
+    };
+  }, []);
+  return { canvas, drawing };
+}
+
+/** Keeps a canvas as large as its frame, what is shown in it, and the way one looks. */
+function useShown(
+  drawing: Drawing | null | undefined,
+  { box, faces, stand }: { box: Box; faces: readonly ShownFace[] | undefined; stand: Stand },
+) {
+  const frame = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const { current } = frame;
+    if (!drawing || !current) return;
+    const resize = () => drawing.resize(current.clientWidth, current.clientHeight);
+    resize();
+    const observer = new ResizeObserver(resize);
+    observer.observe(current);
+    return () => observer.disconnect();
+  }, [drawing]);
+  useEffect(() => {
+    if (drawing && faces) drawing.show(box, faces);
+  }, [drawing, faces, box]);
+  useEffect(() => drawing?.look(stand), [drawing, stand]);
+  return frame;
+}
+
+/** Where one stands and looks, and what turns one. */
+function useStand(box: Box) {
+  const [from, setFrom] = useState<Place>('middle');
+  const [stand, setStand] = useState(() => standAt('middle', box));
+  const turn = (right: number, up = 0) =>
+    setStand((s) => ({
+      ...s,
+      turnDeg: (s.turnDeg + right + 360) % 360,
+      upDeg: Math.max(-MOST_UP_DEG, Math.min(MOST_UP_DEG, s.upDeg + up)),
+    }));
+  const choose = (next: Place) => {
+    setFrom(next);
+    setStand(standAt(next, box));
+  };
+  return { from, stand, turn, choose };
+}
+
+type ControlsProps = {
+  readonly room: Room;
+  readonly from: Place;
+  readonly onStand: (place: Place) => void;
+  readonly tried: string;
+  readonly onTry: (candidateId: string) => void;
+  /** undefined while there is nothing to keep. */
+  readonly onKeep: (() => void) | undefined;
+};
+
+function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <ChoiceField label="Stand" value={String(from)} onChange={(v) => onStand(v === 'middle' ? v : (Number(v) as Place))}>
+        <option value="middle">in the middle</option>
+        {WALLS.map((wall) => (
+          <option key={wall} value={wall}>
+            with the back to the {wallName(room.bearingDeg, wall, room.windows)}
+          </option>
+        ))}
+      </ChoiceField>
+      <ChoiceField label="On the walls" value={tried} onChange={onTry}>
+        <option value="">as they are</option>
+        {room.candidates.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.name} {c.strength} %
+          </option>
+        ))}
+      </ChoiceField>
+      <Button disabled={!onKeep} onClick={onKeep}>
+        <Download aria-hidden size={18} /> A still for the client
+      </Button>
+    </div>
+  );
+}
+
+type PictureProps = {
+  readonly box: Box;
+  readonly faces: readonly ShownFace[] | null | undefined;
+  readonly computing: boolean;
+  readonly stand: Stand;
+  readonly onTurn: (right: number, up: number) => void;
+  readonly says: string;
+  readonly onDrawing: (drawing: Drawing | null) => void;
+  readonly dark: string;
+};
+
+/** The picture: turned by dragging, as large as there is room. */
+function Picture({ box, faces, computing, stand, onTurn, says, onDrawing, dark }: PictureProps) {
+  const { canvas, drawing } = useDrawing();
+  const frame = useShown(drawing, { box, faces: faces ?? undefined, stand });
+  useEffect(() => {
+    if (drawing !== undefined) onDrawing(drawing);
+  }, [drawing, onDrawing]);
+  return (
+    <>
+      {drawing === null && (
+        <p role="alert">This browser cannot draw in space. The four walls are drawn flat under “Four walls”.</p>
+      )}
+      <div
+        ref={frame}
+        className={classNames(
+          'relative h-[min(calc(100dvh-27rem),44rem)] min-h-72 cursor-grab touch-none bg-line',
+          drawing === null && 'hidden',
+        )}
+        aria-busy={computing}
+        onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
+        onPointerMove={(e) => {
+          if (e.buttons !== 1) return;
+          const { clientWidth } = e.currentTarget;
+          onTurn((-e.movementX * DRAG_DEG) / clientWidth, (e.movementY * DRAG_DEG) / clientWidth);
+        }}
+      >
+        <canvas ref={canvas} role="img" aria-label={says} data-shown={faces ? 'room' : 'nothing'} className="h-full w-full" />
+        {faces === null && <p className="absolute inset-0 grid place-items-center bg-panel p-4 text-soft">{dark}</p>}
+      </div>
+    </>
+  );
+}
+
+/** The room as one would see it who stands in it: predicted, with what is on the walls or a colour that is tried. */
+export function StandingView({ roomId }: { readonly roomId: string }) {
+  const room = useRoom(roomId);
+  const { place } = useHome();
+  const { request } = useDayRequest(roomId);
+  const { widthM, depthM, heightM } = request.room;
+  const box = useMemo(() => ({ widthM, depthM, heightM }), [widthM, depthM, heightM]);
+  const clock = sayClock(
+    useCursorPart((m) => m.at),
+    place.timeZone,
+  );
+  const [tried, setTried] = useState('');
+  const [drawing, setDrawing] = useState<Drawing | null>(null);
+  const { from, stand, turn, choose } = useStand(box);
+  const candidate = room.candidates.find((c) => c.id === tried);
+  const walls = useMemo(() => (candidate ? candidateSwatch(candidate) : null), [candidate]);
+  const computed = useStanding(roomId, walls);
+  const faces = latest(computed)?.faces;
+  useTableKeys(STANDING_KEYS, {
+    turn: (which) => turn(which === 0 ? -STEP_DEG : STEP_DEG),
+    raise: (which) => turn(0, which === 0 ? STEP_DEG : -STEP_DEG),
+    walls: (k) => setTried(k === 0 ? '' : (room.candidates[k - 1]?.id ?? tried)),
+  });
+  const keep = async () => {
+    const png = await drawing?.png();
+    if (!png) return void toast.error('The picture could not be made.');
+    saveFile(png, `${room.name} at ${clock.replace(':', '.')}, predicted.png`);
+  };
+  const on = candidate ? `${candidate.name} ${candidate.strength} % on all walls` : 'the walls as they are';
+  return (
+    <div className="grid gap-3">
+      <Controls
+        {...{ room, from, tried }}
+        onStand={choose}
+        onTry={setTried}
+        onKeep={drawing && faces ? () => void keep() : undefined}
+      />
+      {computed.state === 'failed' && <FieldError>{computed.says}</FieldError>}
+      <Picture
+        {...{ box, faces, stand }}
+        computing={computed.state === 'computing'}
+        onTurn={turn}
+        onDrawing={setDrawing}
+        says={`${room.name} as one stands in it, ${on}, predicted`}
+        dark={`At ${clock} it is too dark to see colours here. Put the lamps on, or move the cursor.`}
+      />
+      <p className="text-sm text-soft">
+        Predicted, {on}: the computed light on every surface, the sun where it falls, each window in one colour of what is
+        outside; no furniture, and no texture. Drag to turn, or Shift with the arrow keys; 0 shows the walls as they are, 1–9 a
+        colour that is tried.
+      </p>
+    </div>
+  );
+}

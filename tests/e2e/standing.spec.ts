@@ -1,0 +1,52 @@
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from './chromium';
+import { openRoom } from './demo';
+import { seriousFindings } from './axe';
+import { expect, test } from './server';
+
+/** A browser of its own, that draws in space without a graphics card, or not at all. */
+async function withBrowser(args: readonly string[], work: (page: Page) => Promise<void>): Promise<void> {
+  const browser = await chromium.launch({ ...CHROMIUM, args: ['--no-sandbox', ...args] });
+  try {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    await work(await context.newPage());
+  } finally {
+    await browser.close();
+  }
+}
+const stand = async (page: Page, url: string) => {
+  await openRoom(page, url, 'Sitting room', 'Light');
+  await page.getByRole('radio', { name: 'Standing in it' }).click();
+};
+
+test('one stands in the room, turns, and puts a colour on the walls; a still is kept', async ({ demo }) => {
+  await withBrowser(['--use-angle=swiftshader', '--enable-unsafe-swiftshader'], async (page) => {
+    await stand(page, demo.url);
+    const picture = page.getByRole('img', { name: /^Sitting room as one stands in it, the walls as they are/ });
+    await expect(picture).toHaveAttribute('data-shown', 'room');
+    await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+    const shot = async () => (await page.locator('canvas[data-shown]').screenshot()).toString('base64');
+    const first = await shot();
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect.poll(async () => (await shot()) !== first).toBe(true);
+    await page.keyboard.press('Shift+ArrowLeft');
+    await expect.poll(async () => (await shot()) === first).toBe(true);
+    await page.keyboard.press('2');
+    await expect(page.getByRole('img', { name: /on all walls, predicted/ })).toBeVisible();
+    await expect.poll(async () => (await shot()) !== first).toBe(true);
+    const [still] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'A still for the client' }).click(),
+    ]);
+    expect(still.suggestedFilename()).toMatch(/^Sitting room at .*, predicted\.png$/);
+    expect(await seriousFindings(page)).toEqual([]);
+  });
+});
+
+test('a browser that cannot draw in space says so, and where the walls are drawn flat', async ({ demo }) => {
+  await withBrowser(['--disable-gpu', '--disable-3d-apis'], async (page) => {
+    await stand(page, demo.url);
+    await expect(page.getByRole('alert').filter({ hasText: 'cannot draw in space' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'A still for the client' })).toBeDisabled();
+  });
+});
