@@ -6,9 +6,9 @@ test('the screen first, then two minutes: answered by keys, kept, counted, over 
   await page.locator('[data-live=true]').waitFor();
   await expect(page.getByText('this is no medical test of colour vision')).toBeVisible();
   await page.getByRole('button', { name: 'I see all ten' }).click();
-  await page.getByRole('button', { name: 'Which is pinker: two minutes' }).click();
-  await expect(page.getByRole('heading', { name: 'Which is the pinker?' })).toBeVisible();
-  const said = page.getByRole('status').filter({ hasText: /is pinker, by ΔE/ });
+  await page.getByRole('button', { name: 'Which is bluer: two minutes' }).click();
+  await expect(page.getByRole('heading', { name: 'Which is the bluer?' })).toBeVisible();
+  const said = page.getByRole('status').filter({ hasText: /is bluer, by ΔE/ });
   for (let n = 0; n < 3; n++) {
     await page.keyboard.press(n === 1 ? 'ArrowRight' : '1');
     await expect(said).toBeVisible();
@@ -18,7 +18,7 @@ test('the screen first, then two minutes: answered by keys, kept, counted, over 
   await page.keyboard.press('Escape');
   await expect(page.getByText(/3 answers, \d right, kept/)).toBeVisible();
   await page.reload();
-  const card = page.getByRole('listitem').filter({ hasText: 'Which is pinker' });
+  const card = page.getByRole('listitem').filter({ hasText: 'Which is bluer' });
   await expect(card).toContainText('3 answers');
   expect(await seriousFindings(page)).toEqual([]);
 });
