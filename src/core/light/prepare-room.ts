@@ -1,5 +1,4 @@
-import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
-import { beyondWindow, OTHERS, straightThrough, type BeyondWindow } from './beyond-window';
+import { beyondWindow, type BeyondWindow } from './beyond-window';
 import { normalOf } from './box';
 import { vectorTo } from './directions';
 import { diffuseShare, slantShare } from './glass';
@@ -9,9 +8,9 @@ import { roomProblems, wallFrame, type LightRoom } from './light-room';
 import type { Outdoors } from './outdoors';
 import { straightSights, type ReceivedLight, type Receiver } from './receiver';
 import { shapeOf, type RoomShape } from './room-shape';
-import { SKY_GRID } from './sky-grid';
 import { addLight, BANDS, noLight } from './spectral';
 import { beamThrough, sunPatches } from './sun-patch';
+import { addThroughWindow } from './through-window';
 import { addBanded, addWeights, eachLitPatch, transferOf, weightsOf } from './transfers';
 import { dot } from './view-factor';
 
@@ -37,22 +36,8 @@ function diffuseThrough(room: LightRoom, shape: RoomShape, receivers: readonly R
     return glass.map((t) => t * share);
   });
   return (a: number, outdoors: Outdoors, beyond: BeyondWindow, into: Into): void => {
-    const glass = glasses[a]!;
-    const { targets, values } = transfers[a]!;
-    const sky = DAYLIGHT_COMPONENTS.map(() => new Float64Array(width));
-    const rest = OTHERS.map(() => new Float64Array(width));
-    targets.forEach((target, k) => {
-      if (target >= SKY_GRID.cells) return addWeights(rest[target - SKY_GRID.cells]!, values, k * width, 1);
-      sky.forEach((sum, c) => addWeights(sum, values, k * width, outdoors.cells[target * 3 + c]!));
-    });
-    into.forEach(({ direct, bounced }, r) => {
-      const offset = r * BANDS.count;
-      sky.forEach((bands, c) =>
-        addBanded(bounced, { power: DAYLIGHT_COMPONENTS[c]!, glass }, { values: bands, offset }, Math.PI),
-      );
-      rest.forEach((bands, o) => addBanded(bounced, { power: beyond[OTHERS[o]!], glass }, { values: bands, offset }, Math.PI));
-      straightThrough(straight[r]![a]!, outdoors, beyond).forEach((v, i) => (direct[i]! += v * glass[i]!));
-    });
+    const own = straight.map((sights) => sights[a]!);
+    addThroughWindow({ transfer: transfers[a]!, straight: own, glass: glasses[a]! }, outdoors, beyond, into);
   };
 }
 

@@ -2,7 +2,9 @@
 
 import { useState } from 'react';
 import type { Minded } from '@/core/eye/minds';
-import { MINDED, MINDED_WORDS } from '@/core/eye/minds';
+import { MINDED, mindedOf, MINDED_WORDS } from '@/core/eye/minds';
+import type { EyeFactors } from '@/core/judge/eye-in-force';
+import { REASONS } from '@/core/judge/reasons';
 import { RELATION } from '@/core/judge/model';
 import { percent, upperFirst } from '@/core/base/words';
 import type { EyeTold } from '@/server/eye/eye';
@@ -20,10 +22,16 @@ const times = (factor: number): string => factor.toFixed(1);
 
 const days = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
 
+/** By how much it counts in what is predicted; 1 as for most. */
+const countedOf = (of: Minded, factors: EyeFactors | null): number =>
+  factors ? factors[REASONS.find((reason) => mindedOf(reason) === of)!] : 1;
+
 /** "1.4 times as much as most: from 2.1 steps; softer since March 2026". */
 function sayOf(of: Minded, { learnt, halves, halfAt }: EyeTold): string {
   const { factor, low, high } = learnt.minds[of];
-  if (low < 1 && high > 1) return 'as most do, or not enough said';
+  const counted = countedOf(of, learnt.factors);
+  if (low < 1 && high > 1)
+    return counted === 1 ? 'as most do, or not enough said' : `not sure yet; counted as ${times(counted)} times as much as most`;
   const steps = HUES.has(of) ? `, from ${(RELATION.hueStep / factor).toFixed(1)} steps beside what stays` : '';
   const changed = halves && changeOf(halves[0].minds[of].factor, halves[1].minds[of].factor);
   const since = changed && halfAt ? `; ${changed} since ${days.format(new Date(halfAt))}` : '';

@@ -54,7 +54,11 @@ async function makeAnew(places: Places, scanned: Scanned, options: Options): Pro
   const beside = places.database + NEW;
   mustHaveRoom(places.folder, ROOM_FOR_A_DATABASE, 'to make the database anew, as Elm Swatch was not stopped as usual');
   rmSync(beside, { recursive: true, force: true });
-  const lines = await madeOfKept(beside, places, scanned).catch(() => undefined);
+  const lines = await madeOfKept(beside, places, scanned).catch((e: unknown) => {
+    // the journal has all of it: only time is lost
+    console.error('the database that was kept could not be used', e);
+    return undefined;
+  });
   const redone = lines ?? (await madeOfJournal(beside, places, options));
   unseal(places.database);
   if (existsSync(places.database)) remove(places.database);

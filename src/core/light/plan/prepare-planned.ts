@@ -1,5 +1,4 @@
-import { DAYLIGHT_COMPONENTS } from '../../colour/illuminant';
-import { OTHERS, straightThrough, type BeyondWindow } from '../beyond-window';
+import type { BeyondWindow } from '../beyond-window';
 import { ASSUMED } from '../assumptions';
 import { directionOf, vectorTo } from '../directions';
 import { slantShare } from '../glass';
@@ -8,9 +7,9 @@ import { lampAtPoint } from '../lamp-light';
 import type { Outdoors } from '../outdoors';
 import { bounceWeights } from '../radiosity';
 import type { ReceivedLight, Receiver, ReceiverSight } from '../receiver';
-import { SKY_GRID } from '../sky-grid';
 import { addLight, BANDS, noLight } from '../spectral';
 import { beforeWindow } from '../street';
+import { addThroughWindow } from '../through-window';
 import { addBanded, addWeights, transferOf } from '../transfers';
 import { dot, type Vector } from '../view-factor';
 import {
@@ -101,23 +100,8 @@ function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: 
     windows.forEach((window, w) => {
       const { glass } = window.aperture;
       const shows = beyond(window, placed, outdoors);
-      const { targets, values } = transfers[w]!;
-      const sky = DAYLIGHT_COMPONENTS.map(() => new Float64Array(width));
-      const rest = OTHERS.map(() => new Float64Array(width));
-      targets.forEach((target, k) => {
-        if (target >= SKY_GRID.cells) return addWeights(rest[target - SKY_GRID.cells]!, values, k * width, 1);
-        sky.forEach((sum, c) => addWeights(sum, values, k * width, outdoors.cells[target * 3 + c]!));
-      });
-      into.forEach(({ direct, bounced }, r) => {
-        const offset = r * BANDS.count;
-        sky.forEach((values_, c) =>
-          addBanded(bounced, { power: DAYLIGHT_COMPONENTS[c]!, glass }, { values: values_, offset }, Math.PI),
-        );
-        rest.forEach((values_, o) =>
-          addBanded(bounced, { power: shows[OTHERS[o]!], glass }, { values: values_, offset }, Math.PI),
-        );
-        straightThrough(straight[r]![w]!, outdoors, shows).forEach((v, i) => (direct[i]! += v * glass[i]!));
-      });
+      const own = straight.map((sights) => sights[w]!);
+      addThroughWindow({ transfer: transfers[w]!, straight: own, glass }, outdoors, shows, into);
     });
   };
 }
