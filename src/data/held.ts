@@ -33,3 +33,14 @@ export async function heldIn(sql: Sql, roomId: string, named: readonly Named[]):
   const rows = await sql.query<{ id: string; retired: boolean }>(of.join(' union all '), [roomId, ...ids]);
   return new Map(rows.map((row) => [row.id, row.retired]));
 }
+
+/** Of these ids, those under which something stands that is not of this visit, in one statement. */
+export async function idsOfOthers(sql: Sql, visitId: string, ids: readonly string[]): Promise<string[]> {
+  const of = Object.keys(TABLES).map(
+    (table) => `select t.id from ${table} t join room r on r.id = t.room_id where r.visit_id <> $1 and t.id = any($2::uuid[])`,
+  );
+  const rooms = `select id from room where visit_id <> $1 and id = any($2::uuid[])`;
+  const said = `select id from operation where visit_id is distinct from $1 and id = any($2::uuid[])`;
+  const rows = await sql.query<{ id: string }>([rooms, said, ...of].join(' union all '), [visitId, [...ids]]);
+  return rows.map((row) => row.id);
+}

@@ -5,6 +5,10 @@ import { seededRandom } from '@/core/base/random';
 import { filesOf } from '@/data/folder/seal';
 import { openFolder } from '@/server/folder/open-folder';
 import { storePicture } from '@/server/pictures/store-picture';
+import { previewVisit, takenSoFar, takeVisit } from '@/server/archive/bring-in';
+import { VISIT_FILE_LIMITS } from '@/core/formats/visit-file';
+import { fileOf, largeVisit } from '../made-large-visit';
+import { doIt, madeUpVisit } from '../db/made-up';
 import { randomVisit } from '../db/random-visit';
 import { PICTURE } from '../random-writes';
 import { against, sized } from './measure';
@@ -73,6 +77,36 @@ export async function benchJournal(): Promise<void> {
     against('journal: 5,000 lines done again, the database made of them', (performance.now() - anew) / 1000, 5, 's');
     await third.close();
   } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+/** A visit of as many entries as one may have, brought in while others write: how long it takes, and the longest anyone waits. */
+export async function benchBringIn(): Promise<void> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'elm-bench-'));
+  const { db, close } = await openFolder(folder, { template: TEMPLATE });
+  try {
+    const mine = await madeUpVisit(db);
+    const { visitId, operations } = largeVisit(sized(VISIT_FILE_LIMITS.mostOperations - 1, 1000));
+    const reading = performance.now();
+    const { token } = await previewVisit(db, fileOf(visitId, operations));
+    against('bring in: 50,000 entries read and checked', (performance.now() - reading) / 1000, 30, 's');
+    const from = performance.now();
+    let longest = 0;
+    let done = false;
+    const taken = takeVisit(db, token).finally(() => (done = true));
+    while (!done) {
+      const asked = performance.now();
+      await doIt(db, { name: 'note.add', roomId: mine.roomId, candidateId: null, words: 'meanwhile' });
+      longest = Math.max(longest, performance.now() - asked);
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    await taken;
+    if (takenSoFar(token)) throw new Error('it is still being taken in');
+    against('bring in: 50,000 entries taken in, others writing', (performance.now() - from) / 1000, 120, 's');
+    against('bring in: the longest another write waits', longest, 200, 'ms');
+  } finally {
+    await close();
     rmSync(folder, { recursive: true, force: true });
   }
 }

@@ -1,7 +1,7 @@
 import { benchConversions, benchDeltaE, benchPaint, benchReflectance } from './core';
 import { benchCompanions, benchJudge } from './judge';
 import { benchHouse, benchPiece, benchSchemes, benchSight } from './schemes';
-import { benchJournal } from './journal';
+import { benchBringIn, benchJournal } from './journal';
 import { benchLight } from './light';
 import { benchLimits } from './limits';
 import { benchPage } from './page';
@@ -16,6 +16,7 @@ const ONE: Readonly<Record<string, () => Promise<void>>> = {
   '--visit': benchVisit,
   '--papers': benchPapers,
   '--journal': benchJournal,
+  '--bring-in': benchBringIn,
   '--page': benchPage,
   '--start': benchStart,
 };
@@ -38,6 +39,7 @@ async function main(): Promise<void> {
   benchPlan();
   await benchPapers();
   await benchJournal();
+  await benchBringIn();
   if (process.argv.includes('--core')) return;
   await benchStart();
   await benchPage();

@@ -41,11 +41,21 @@ export function BringInVisit() {
       </Button>
       <div role="status">
         {state.state === 'reading' && <p>Reading {state.name}…</p>}
-        {state.state === 'taking' && <p>Bringing {state.name} in…</p>}
+        {state.state === 'taking' && (
+          <p>
+            Bringing {state.name} in…{' '}
+            {state.of !== undefined && state.of > 0 && (
+              <progress className="align-middle" aria-label="Entries brought in" value={state.done} max={state.of} />
+            )}
+          </p>
+        )}
       </div>
       {state.state === 'refused' && (
         <FieldError>
-          {state.name} was not brought in, and nothing was changed. {state.says}
+          {state.partly
+            ? `${state.name} was not brought in whole.`
+            : `${state.name} was not brought in, and nothing was changed.`}{' '}
+          {state.says}
         </FieldError>
       )}
       {state.state === 'preview' && (

@@ -7,18 +7,31 @@ import { addressOf } from '../session/address';
 
 export type BringIn =
   | { readonly state: 'idle' }
-  | { readonly state: 'reading' | 'taking'; readonly name: string }
+  | { readonly state: 'reading'; readonly name: string }
+  | { readonly state: 'taking'; readonly name: string; readonly done?: number; readonly of?: number }
   | { readonly state: 'preview'; readonly name: string; readonly preview: BringPreview }
-  | { readonly state: 'refused'; readonly name: string; readonly says: string };
+  | { readonly state: 'refused'; readonly name: string; readonly says: string; readonly partly: boolean };
 
 const AWAY = 'Elm Swatch does not answer just now. Try again when it is back.';
 
-async function asked<T>(init: RequestInit): Promise<T> {
-  const response = await fetch('/api/keeping/visit', init).catch(() => undefined);
-  const body = (await response?.json().catch(() => undefined)) as (T & { error?: string }) | undefined;
-  if (!response?.ok || !body) throw new Error(body?.error ?? AWAY);
+/** It was not done; `partly` when part of it was. */
+class NotDone extends Error {
+  readonly partly: boolean;
+  constructor(says: string, partly: boolean) {
+    super(says);
+    this.partly = partly;
+  }
+}
+
+async function asked<T>(init: RequestInit, query = ''): Promise<T> {
+  const response = await fetch(`/api/keeping/visit${query}`, init).catch(() => undefined);
+  const body = (await response?.json().catch(() => undefined)) as (T & { error?: string; partly?: boolean }) | undefined;
+  if (!response?.ok || !body) throw new NotDone(body?.error ?? AWAY, body?.partly ?? false);
   return body;
 }
+
+/** How often it is asked how far it is, ms. Own choice. */
+const ASK_AGAIN_MS = 500;
 
 /** A visit's file that is looked at, and then brought in or left. */
 export function useBringIn() {
@@ -28,7 +41,7 @@ export function useBringIn() {
     try {
       await work();
     } catch (e) {
-      setState({ state: 'refused', name, says: (e as Error).message });
+      setState({ state: 'refused', name, says: (e as Error).message, partly: e instanceof NotDone && e.partly });
     }
   }
   return {
@@ -43,12 +56,21 @@ export function useBringIn() {
     take: (name: string, { token }: BringPreview) =>
       step(name, async () => {
         setState({ state: 'taking', name });
-        const { visitId } = await asked<{ visitId: string }>({
-          method: 'POST',
-          body: JSON.stringify({ token }),
-          headers: { 'content-type': 'application/json' },
-        });
-        router.push(addressOf({ visitId }));
+        const far = setInterval(() => {
+          void asked<{ done?: number; of?: number }>({}, `?token=${token}`)
+            .then((so) => setState((now) => (now.state === 'taking' ? { ...now, ...so } : now)))
+            .catch(() => undefined);
+        }, ASK_AGAIN_MS);
+        try {
+          const { visitId } = await asked<{ visitId: string }>({
+            method: 'POST',
+            body: JSON.stringify({ token }),
+            headers: { 'content-type': 'application/json' },
+          });
+          router.push(addressOf({ visitId }));
+        } finally {
+          clearInterval(far);
+        }
       }),
   };
 }

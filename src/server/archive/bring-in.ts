@@ -8,8 +8,10 @@ import { listBasesOfMaker, listDeckColoursById, listTintSystems } from '@/data/d
 import { listOperations } from '@/data/operations';
 import type { Database, Sql } from '@/data/sql';
 import { findVisit } from '@/data/visits';
-import { doneInside } from '../operations/apply';
-import { insertPictureRow } from '@/data/photos';
+import { doneInside, replayOperations, visitOrNone } from '../operations/apply';
+import { insertPictureRow, type PictureRow } from '@/data/photos';
+import { sayTrouble } from '../folder/trouble';
+import { canBeDoneInParts } from './rehearse';
 import { bringPictures } from '../pictures/store-picture';
 import { readVisitFile, type ReadVisit } from './read-visit-file';
 import { ArchiveRefused } from './zip';
@@ -109,42 +111,117 @@ export async function previewVisit(db: Database, bytes: Uint8Array, reads = read
   return preview;
 }
 
+/** Entries from which on they are taken in parts, and so many at once: others wait for one part at most. Own choices, see tests/bench. */
+const WHOLE = 400;
+const PART = 100;
+
+/** What is taken in now: how far it is. */
+const taking = onePerProcess<{ now?: { readonly token: string; done: number; readonly of: number } | undefined }>(
+  'taking-in',
+  () => ({}),
+);
+/** How far what is taken in under a token is; undefined when nothing is. */
+export const takenSoFar = (token: string): { readonly done: number; readonly of: number } | undefined => {
+  const { now } = taking;
+  return now?.token === token ? { done: now.done, of: now.of } : undefined;
+};
+
+/** Part of it is in, and the rest was not taken: taken again later, it goes on from there. */
+export class TakenInPart extends Error {
+  constructor(done: number, of: number, why: string) {
+    super(`${done} of its ${of} entries are in, and stay. The rest is not: ${why} Bring the same file in again to go on.`);
+    this.name = 'TakenInPart';
+  }
+}
+
+const importing = (decks: readonly Deck[], now: Date): Operation[] =>
+  decks.length === 0
+    ? []
+    : [{ id: v7(), version: OPERATION_VERSION, at: now.toISOString(), write: { name: 'deck.import', decks: [...decks] } }];
+
+type Rows = { readonly visitId: string; readonly pictures: readonly PictureRow[] };
+const entryOf = (operations: readonly Operation[], { visitId, pictures }: Rows) => {
+  const withPictures = pictures.length > 0 ? { pictures } : {};
+  const nothing = operations.length + pictures.length === 0;
+  return nothing ? undefined : { kind: 'operations' as const, visitId, operations, ...withPictures };
+};
+
+/** All of it or nothing, in one transaction: others wait. */
+const takeWhole = (db: Database, { operations, file }: Held, { rows, now }: Taking): Promise<void> =>
+  db.journalled(async (sql, seq) => {
+    const all = [...importing(await missingDecks(sql, file.decks), now), ...(await freshOf(sql, operations))];
+    for (const row of rows.pictures) await insertPictureRow(sql, row);
+    for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId: rows.visitId, seq: seq + i });
+    return { entry: entryOf(all, rows), value: undefined };
+  });
+
+type Taking = { readonly rows: Rows; readonly now: Date };
+
+/** What was rehearsed, part by part, each a line of the journal: others come between. */
+async function takeInParts(
+  db: Database,
+  all: readonly Operation[],
+  { rows, told }: { readonly rows: Rows; readonly told: (done: number) => void },
+): Promise<void> {
+  for (let from = 0; from < all.length; from += PART) {
+    const part = all.slice(from, from + PART);
+    const own = { ...rows, pictures: from === 0 ? rows.pictures : [] };
+    try {
+      await db.journalled(async (sql, seq) => {
+        for (const row of own.pictures) await insertPictureRow(sql, row);
+        const placed = part.map((operation, i) => ({ operation, visitId: visitOrNone(operation, rows.visitId), seq: seq + i }));
+        await replayOperations(sql, placed);
+        return { entry: entryOf(part, own), value: undefined };
+      });
+    } catch (e) {
+      throw from === 0 ? e : new TakenInPart(from, all.length, sayTrouble(e));
+    }
+    told(from + part.length);
+    await othersFirst();
+  }
+}
+
 /**
- * Takes in what was previewed, all of it or nothing; a visit that is here grows by what is new, and twice is once.
+ * Takes in what was previewed; a visit that is here grows by what is new, and twice is once. It is all of it or nothing; a large one that
+ * was found to fit is taken in parts, so that others do not wait, and one that is broken off goes on when it is taken again.
  *
- * @throws ArchiveRefused when it does not fit what is here
+ * @throws ArchiveRefused when it does not fit what is here, TakenInPart when it was broken off
  */
 export async function takeVisit(db: Database, token: string, now = new Date()): Promise<string> {
   const { held } = kept;
   if (held?.token !== token) throw new ArchiveRefused('Choose the file again: another was looked at meanwhile.');
+  if (taking.now) throw new ArchiveRefused('Another visit is being brought in just now. Wait until it is in.');
   const { file, operations, pictures } = held;
-  const { visitId } = file;
-  const jpegs = [...pictures.values()].reduce((sum, b) => sum + b.length, 0);
-  db.mustHaveRoom(jpegs + 4 * JSON.stringify(file).length);
-  const brought = await bringPictures(
-    db,
-    file.pictures.map(({ hash, width, height, keptAt }) => ({ hash, jpeg: pictures.get(hash)!, width, height, keptAt })),
-  );
+  const progress = { token, done: 0, of: operations.length };
+  taking.now = progress;
   try {
-    await db.journalled(async (sql, seq) => {
-      const fresh = await freshOf(sql, operations);
-      const decks = await missingDecks(sql, file.decks);
-      const deckIn: Operation[] =
-        decks.length === 0
-          ? []
-          : [{ id: v7(), version: OPERATION_VERSION, at: now.toISOString(), write: { name: 'deck.import', decks } }];
-      const all = [...deckIn, ...fresh];
-      for (const row of brought.rows) await insertPictureRow(sql, row);
-      for (const [i, operation] of all.entries()) await doneInside(sql, operation, { visitId, seq: seq + i });
-      const nothing = all.length + brought.rows.length === 0;
-      const withPictures = brought.rows.length > 0 ? { pictures: brought.rows } : {};
-      return { entry: nothing ? undefined : { kind: 'operations', visitId, operations: all, ...withPictures }, value: undefined };
-    });
-  } catch (e) {
-    // what is refused leaves nothing
-    brought.takeBack();
-    throw e;
+    const jpegs = [...pictures.values()].reduce((sum, b) => sum + b.length, 0);
+    db.mustHaveRoom(jpegs + 4 * JSON.stringify(file).length);
+    const brought = await bringPictures(
+      db,
+      file.pictures.map(({ hash, width, height, keptAt }) => ({ hash, jpeg: pictures.get(hash)!, width, height, keptAt })),
+    );
+    const rows = { visitId: file.visitId, pictures: brought.rows };
+    try {
+      const fresh = operations.length > WHOLE ? await freshOf(db, operations) : [];
+      const decks = fresh.length > WHOLE ? await missingDecks(db, file.decks) : [];
+      const around = { visitId: file.visitId, decks, pictures: new Set(file.pictures.map((p) => p.hash)) };
+      const parts = fresh.length > WHOLE && (await canBeDoneInParts(db, fresh, around));
+      progress.done = operations.length - fresh.length;
+      if (!parts) await takeWhole(db, held, { rows, now });
+      else
+        await takeInParts(db, [...importing(decks, now), ...fresh], {
+          rows,
+          told: (done) => (progress.done = operations.length - fresh.length + done),
+        });
+    } catch (e) {
+      // what is refused leaves nothing
+      if (!(e instanceof TakenInPart)) brought.takeBack();
+      throw e;
+    }
+    kept.held = undefined;
+    return file.visitId;
+  } finally {
+    taking.now = undefined;
   }
-  kept.held = undefined;
-  return visitId;
 }

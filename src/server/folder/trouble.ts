@@ -60,6 +60,7 @@ type Ours = {
   readonly FolderNewer: Error;
   readonly NotEmpty: Error;
   readonly ArchiveRefused: ArchiveRefused;
+  readonly TakenInPart: Error;
   readonly NotADemo: Error;
   readonly JournalBroken: Error;
   readonly TookTooLong: Error;
@@ -92,6 +93,7 @@ const OF_OURS: ByTag<Ours, [], string> = {
     'This data folder was written by a newer Elm Swatch. Nothing was changed. Start that newer one, or bring this one up to date.',
   NotEmpty: () => `The data folder holds something that is no database where the database should be. ${TAKE_A_COPY}`,
   ArchiveRefused: (e) => e.message,
+  TakenInPart: (e) => e.message,
   NotADemo: () => 'This folder holds what no demo put there, so that the demo leaves it as it is. Name another with --data.',
   JournalBroken: () => 'The disk can not be written any more. Look at it, and at its free room.',
   TookTooLong: () => 'The database did not answer in time.',

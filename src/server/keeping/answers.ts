@@ -7,6 +7,7 @@ export async function answered(work: () => Promise<object>): Promise<Response> {
     return Response.json(await work(), { headers });
   } catch (e) {
     if (!(e instanceof Error && e.name === 'ArchiveRefused')) console.error('not done', e);
-    return Response.json({ error: sayTrouble(e) }, { status: 422, headers });
+    const partly = e instanceof Error && e.name === 'TakenInPart';
+    return Response.json({ error: sayTrouble(e), ...(partly ? { partly } : {}) }, { status: 422, headers });
   }
 }
