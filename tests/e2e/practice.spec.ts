@@ -1,4 +1,5 @@
-import { expect, test } from './server';
+import { openRoom } from './demo';
+import { expect, test, type Page } from './server';
 import { seriousFindings } from './axe';
 
 test('the screen first, then two minutes: answered by keys, kept, counted, over a reload', async ({ page, demo }) => {
@@ -55,4 +56,43 @@ test('what verdicts in rooms say of the eye is shown, switched off and on, and p
   await expect.poll(async () => (await eye()).own).toBeNull();
   await portrait.getByText('predicted for your eye').click();
   await expect.poll(async () => (await eye()).own).not.toBeNull();
+});
+
+test('a search is judged for the eye that was learnt, says so, and is another one when it is switched off', async ({
+  page,
+  demo,
+}) => {
+  const chances = async (of: Page) => {
+    await openRoom(of, demo.url, 'Sitting room', 'Deck');
+    await of.getByRole('radio', { name: 'What could work here' }).click();
+    const found = of.getByRole('group', { name: 'What could work, best first' });
+    await found.locator('[data-found]').first().waitFor();
+    await expect(of.getByText(/could work · /)).toBeVisible();
+    return (await of.getByText(/could work · /).textContent())!;
+  };
+  const forMe = await chances(page);
+  expect(forMe).toContain('Judged for your eye: you mind');
+  const eye = async (whose: string) => {
+    await page.goto(`${demo.url}/practice`);
+    await page.locator('[data-live=true]').waitFor();
+    const answered = page.waitForResponse((r) => r.url().includes('/api/operations') && r.ok());
+    await page.getByRole('region', { name: 'Your eye in rooms' }).getByText(whose, { exact: true }).click();
+    await answered;
+  };
+  await eye('as for most');
+  const forMost = await chances(page);
+  expect(forMost).not.toContain('your eye');
+  expect(forMost.match(/[\d,]+ nearly · [\d,]+ do not/)![0]).not.toBe(forMe.match(/[\d,]+ nearly · [\d,]+ do not/)![0]);
+  await eye('predicted for your eye');
+  expect(await chances(page)).toBe(forMe);
+});
+
+test('where two eyes differ is said beside the record, and the client’s can be judged for', async ({ page, demo }) => {
+  await openRoom(page, demo.url, 'Sitting room', 'Record');
+  const two = page.getByRole('region', { name: 'Two eyes' });
+  await expect(two).toContainText(/you mind [a-z ,]+ more than Merrin and Alder Quayle do\. Both eyes are right/);
+  await two.getByText('choose by theirs').click();
+  await expect(two).toContainText('follow the client’s eye now');
+  await two.getByText('your eye', { exact: true }).click();
+  await expect(two).not.toContainText('follow the client’s eye now');
 });

@@ -1,7 +1,8 @@
 import type { Random } from '../base/random';
 import { lightnessOfLrv, lrvOf } from '../colour/lab';
 import { reflectanceFromLab } from '../colour/reflectance';
-import { sayBeside, VERDICTS } from '../judge/reasons';
+import type { Lab } from '../colour/types';
+import { sayBeside, VERDICTS, type Reason } from '../judge/reasons';
 import { relation } from '../judge/relation';
 import { atStrength } from '../paint/strength';
 import { apart, at, between, LEAST_SHOWN, oneOf, shown, wallColour, type Maker } from './asked-parts';
@@ -16,6 +17,8 @@ const MOST_OF_NEARLY = 0.4;
 /** Nothing much easier than wanted is asked, but what costs nothing at all, or beyond doubt. */
 const EASY = 1.6;
 const MOST_MARGIN = 1;
+/** A blue is told too green by the model, whose words have no "too blue": nobody can guess that, and it is not asked. */
+const isBlueTold = ({ a, b }: Lab, reason: Reason | undefined): boolean => reason === 'too-green' && b < 0 && -b > Math.abs(a);
 export const besideThing: Maker = (random, level, { things }, once) => {
   const thing = oneOf(random, things);
   // drawn once: what is hard to come by is asked as often
@@ -23,6 +26,7 @@ export const besideThing: Maker = (random, level, { things }, once) => {
   const patch = shown(wallColour(random));
   if (!patch) return undefined;
   const { verdict, cost, reasons } = relation(thing, patch.lab);
+  if (isBlueTold(patch.lab, reasons[0])) return undefined;
   const margin = marginOf(cost);
   if (verdict !== wanted || margin < Math.min(level, wanted === 'nearly' ? MOST_OF_NEARLY : Infinity)) return undefined;
   if (margin > Math.max(EASY * level, MOST_OF_NEARLY) && margin < MOST_MARGIN) return undefined;

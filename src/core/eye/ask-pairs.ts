@@ -15,11 +15,18 @@ export const ALONG: Readonly<Record<Exercise, readonly [Direction, 1 | -1]>> = {
   lighter: ['lightDark', 1],
   darker: ['lightDark', -1],
 };
+/** A colour that lies further than this the other way is not called pinker or bluer, it is less green or less yellow, units of a* and b*. Own choice. */
+const NOT_THE_OTHER = 10;
+const isTheOther = ({ lab }: Patch, [direction, sign]: readonly [Direction, 1 | -1]): boolean => {
+  if (direction === 'pinkGreen') return sign * lab.a < -NOT_THE_OTHER;
+  return direction === 'yellowBlue' && sign * lab.b < -NOT_THE_OTHER;
+};
 /** Steps tried on either side of what is wanted: a screen of eight bits does not have every colour. */
 const TRIED = Array.from({ length: 21 }, (_, k) => 0.8 + 0.02 * k);
 
-/** A colour that lies so far along a direction from another as the screen shows both; undefined where it shows none. */
+/** A colour that lies so far along a direction from another as the screen shows both; undefined where it shows none, or no word fits. */
 function moved(from: Patch, [direction, sign]: readonly [Direction, 1 | -1], level: number): Patch | undefined {
+  if (isTheOther(from, [direction, sign])) return undefined;
   let best: { readonly patch: Patch; readonly off: number } | undefined;
   for (const times of TRIED) {
     const patch = shown(nudged(from.lab, { ...NO_NUDGES, [direction]: sign * level * times }));

@@ -24,7 +24,12 @@ export type Asked = {
   readonly right: number;
   /** What is told after the answer. */
   readonly says: string;
+  /** The neutral they stand in. */
+  readonly surround: PracticeSurround;
 };
+/** Neutrals that colours are looked at in, as on the bench. */
+export const PRACTICE_SURROUNDS = ['light', 'grey', 'dark', 'paper'] as const;
+export type PracticeSurround = (typeof PRACTICE_SURROUNDS)[number];
 
 /** What exercises are made of beside colours that are drawn. */
 export type Sources = {
@@ -54,7 +59,7 @@ export const tell = (value: number): string => value.toFixed(1);
 export const wallColour = (random: Random): Lab =>
   at(between(random, 40, 90), random() < 0.7 ? between(random, 3, 14) : between(random, 16, 34), between(random, 0, 360));
 
-export type Body = Omit<Asked, 'exercise' | 'seed'>;
+export type Body = Omit<Asked, 'exercise' | 'seed' | 'surround'>;
 /** Makes one, or nothing where what was drawn does not do: it is drawn again, but for `once`, 0–1. */
 export type Maker = (random: Random, level: number, sources: Sources, once: number) => Body | undefined;
 

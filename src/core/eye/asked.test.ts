@@ -168,3 +168,16 @@ test('where no two makers share a name, that is not asked', () => {
   expect(askedFor('same-name', 1, 4, { ...SOURCES, sameNames: [] })).toBeUndefined();
   expect(SIGHTS).toContain('same-name');
 });
+
+test('a teal is never asked pinker, nor a mustard bluer; what is measured stands in one surround, the rest in all of them', () => {
+  const ask = (of: (typeof PRACTISED)[number]) =>
+    Array.from({ length: 120 }, (_, k) => askedFor(of, 500 + 13 * k, 2, SOURCES)).flatMap((a) => a ?? []);
+  for (const { fields } of ask('pinker')) for (const [p] of fields) expect(p!.lab.a).toBeGreaterThan(-13);
+  for (const { fields } of ask('bluer')) for (const [p] of fields) expect(p!.lab.b).toBeLessThan(13);
+  expect(new Set(ask('greener').map((a) => a.surround))).toEqual(new Set(['light']));
+  expect(new Set(ask('odd-one').map((a) => a.surround)).size).toBe(4);
+  for (const { right, says, fields } of ask('beside')) {
+    const { a, b } = fields[0]![0]!.lab;
+    if (right > 0 && says.includes('too green')) expect(-b).toBeLessThanOrEqual(Math.abs(a));
+  }
+});

@@ -1,5 +1,13 @@
 import { seededRandom } from '../base/random';
-import { LEAST_SHOWN, type Asked, type Maker, type Sources } from './asked-parts';
+import {
+  LEAST_SHOWN,
+  oneOf,
+  PRACTICE_SURROUNDS,
+  type Asked,
+  type Maker,
+  type PracticeSurround,
+  type Sources,
+} from './asked-parts';
 import { lean, paperWhite } from './ask-leans';
 import { lamp, north } from './ask-lights';
 import { besideThing, depth, strength } from './ask-paint';
@@ -35,6 +43,10 @@ const SIGHT_MAKERS: Readonly<Record<Sight, Maker>> = {
   'same-name': sameName,
 };
 
+/** What is measured is asked in one surround, so that thresholds can be compared over time; the rest in every one. */
+const surroundOf = (exercise: Practised, seed: number): PracticeSurround =>
+  isMeasured(exercise) ? 'light' : oneOf(seededRandom(seed + 1), PRACTICE_SURROUNDS);
+
 /** So often something else is drawn before it is made easier. */
 const DRAWN = 250;
 
@@ -53,7 +65,7 @@ export function askedFor(exercise: Practised, seed: number, level: number, sourc
   for (let n = 0; n < 4 * DRAWN; n++) {
     if (n > 0 && n % DRAWN === 0) wanted *= exercise === 'beside' ? 0.6 : 1.3;
     const made = make(random, wanted, sources, once);
-    if (made) return { ...made, exercise, seed };
+    if (made) return { ...made, exercise, seed, surround: surroundOf(exercise, seed) };
   }
   return undefined;
 }

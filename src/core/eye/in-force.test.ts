@@ -1,23 +1,16 @@
-import casebook from '../../../tests/golden/casebook.json';
 import { all } from '../../../tests/all';
+import { CASEBOOK_THINGS } from '../../../tests/made-eyes';
 import { seededRandom } from '../base/random';
 import { REASONS, type Reason } from '../judge/reasons';
 import { setEyeInForce, type EyeFactors } from '../judge/eye-in-force';
-import { relation, type Relation, type Stay } from '../judge/relation';
+import { relation, type Relation } from '../judge/relation';
 import { eyeFactors, MINDED, verdictFor, type Minded, type Minds } from './minds';
 
-const lab = ([l, a, b]: readonly number[]) => ({ l: l!, a: a!, b: b! });
-type Case = { stays: { kind: string; name?: string; components: { name: string; share: number; lab: number[] }[] } };
-const THINGS = (casebook.relation as unknown as Case[]).map(({ stays }): Stay => ({
-  name: stays.name ?? 'what stays',
-  kind: stays.kind as Stay['kind'],
-  components: stays.components.map((c) => ({ ...c, lab: lab(c.lab) })),
-}));
 /** Every thing of the casebook beside colours of every lean. */
 const PAIRS = (() => {
   const random = seededRandom(35);
   const colour = () => ({ l: 55 + 40 * random(), a: 16 * random() - 8, b: 28 * random() - 8 });
-  return THINGS.flatMap((stay) => Array.from({ length: 12 }, () => ({ stay, colour: colour() })));
+  return CASEBOOK_THINGS.flatMap((stay) => Array.from({ length: 12 }, () => ({ stay, colour: colour() })));
 })();
 const judged = (): Relation[] => PAIRS.map(({ stay, colour }) => relation(stay, colour));
 const sure = (factor: number) => ({ factor, low: factor * 0.97, high: factor * 1.03 });

@@ -17,6 +17,13 @@ test('what one minds more than the other is told of both, the clearest first', (
   );
 });
 
+test('two clients are told as two', () => {
+  const [own, theirs] = [eye({ green: 1, strength: 1.6 }), eye({ green: 1.8 })];
+  expect(sayTwoEyes(own, theirs, 'Ash and Rowan')).toMatch(
+    /^Ash and Rowan mind green more than you do; you mind strength more than Ash and Rowan do\./,
+  );
+});
+
 test('what is not sure is not told, nor what hardly differs', () => {
   expect(sayTwoEyes(eye({}, 2), eye({ green: 1.6 }, 2), 'Merrin')).toBe('');
   expect(sayTwoEyes(eye({}), eye({ green: 1.1 }), 'Merrin')).toBe('');

@@ -30,9 +30,10 @@ export function sayTwoEyes(consultant: Minds, theirs: Minds, client: string): st
   const more = mindsMore(theirs, consultant);
   const less = mindsMore(consultant, theirs);
   if (more.length + less.length === 0) return '';
+  const several = / and |&|,/.test(client);
   const parts = [
-    more.length > 0 && `${client} minds ${wordsOf(more)} more than you do`,
-    less.length > 0 && `you mind ${wordsOf(less)} more than ${client} does`,
+    more.length > 0 && `${client} ${several ? 'mind' : 'minds'} ${wordsOf(more)} more than you do`,
+    less.length > 0 && `you mind ${wordsOf(less)} more than ${client} ${several ? 'do' : 'does'}`,
   ].filter(Boolean);
   return `${upperFirst(parts.join('; '))}. Both eyes are right: it is their wall, and your name on the paper.`;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Asked, Patch as Shown } from '@/core/eye/asked-parts';
+import type { Asked, Patch as Shown, PracticeSurround } from '@/core/eye/asked-parts';
 import { Button } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 
@@ -46,32 +46,45 @@ const PLACES: Readonly<Record<number, readonly string[]>> = {
   3: ['Left', 'Middle', 'Right'],
 };
 
+/** Neutrals as the work has them: its light, grey and dark surrounds, and paper. */
+const SURROUNDS: Readonly<Record<PracticeSurround, string>> = {
+  light: '',
+  grey: 'bg-[#777777] p-8 max-sm:p-3',
+  dark: 'bg-[#232323] p-8 max-sm:p-3',
+  paper: 'bg-white p-8 max-sm:p-3',
+};
+
 /** What is asked, its fields as large as the screen has room for; after the answer they touch. */
 export function AskedView({ asked, answered, onAnswer }: Props) {
-  const { fields, words, beside, right } = asked;
+  const { fields, words, beside, right, surround } = asked;
   const byField = words.length === 0;
   const done = answered !== undefined;
   const mark = (k: number) => (!done ? '' : k === right ? 'outline-4 outline-ink outline-solid -outline-offset-4' : '');
   return (
-    <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)_auto] gap-3">
-      {beside ? <Beside beside={beside} /> : <span />}
-      <div className={classNames('flex min-h-56 max-sm:min-h-40', !done && 'gap-6 max-sm:gap-2')}>
-        {fields.map((of, k) =>
-          byField ? (
-            <button
-              key={k}
-              type="button"
-              aria-label={PLACES[fields.length]![k]}
-              disabled={done}
-              onClick={() => onAnswer(k)}
-              className={classNames('flex min-h-0 flex-1 cursor-pointer disabled:cursor-default', mark(k))}
-            >
-              <Field of={of} className="flex-1" />
-            </button>
-          ) : (
-            <Field key={k} of={of} className="flex-1" />
-          ),
-        )}
+    <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] gap-3">
+      <div
+        data-surround={surround}
+        className={classNames('grid min-h-0 grid-rows-[auto_minmax(0,1fr)] gap-3', SURROUNDS[surround])}
+      >
+        {beside ? <Beside beside={beside} /> : <span />}
+        <div className={classNames('flex min-h-56 max-sm:min-h-40', !done && 'gap-6 max-sm:gap-2')}>
+          {fields.map((of, k) =>
+            byField ? (
+              <button
+                key={k}
+                type="button"
+                aria-label={PLACES[fields.length]![k]}
+                disabled={done}
+                onClick={() => onAnswer(k)}
+                className={classNames('flex min-h-0 flex-1 cursor-pointer disabled:cursor-default', mark(k))}
+              >
+                <Field of={of} className="flex-1" />
+              </button>
+            ) : (
+              <Field key={k} of={of} className="flex-1" />
+            ),
+          )}
+        </div>
       </div>
       {!byField && (
         <div className="grid auto-cols-fr grid-flow-col gap-2 max-sm:grid-flow-row max-sm:grid-cols-2">

@@ -70,7 +70,7 @@ type Props = {
 
 /** What verdicts in rooms say of this eye, and whether predictions follow it. */
 export function Portrait({ told, onLearns, onForget }: Props) {
-  const { settings, verdicts, whole, learnt, foretold } = told;
+  const { settings, verdicts, whole, learnt, foretold, parted } = told;
   // as it was set here last, before the page knows it from the server
   const [learns, setLearns] = useState(settings.learns);
   return (
@@ -91,6 +91,13 @@ export function Portrait({ told, onLearns, onForget }: Props) {
         />
       </div>
       <p className="text-lg">{learnt.says}</p>
+      {parted.length > 0 && (
+        <ul aria-label="Where it sees otherwise" className="grid gap-1">
+          {parted.map((says) => (
+            <li key={says}>{says}</li>
+          ))}
+        </ul>
+      )}
       <p className="text-sm text-soft">
         From {verdicts === 1 ? 'one verdict' : `${verdicts} verdicts`} given looking, in all visits
         {whole ? '' : ', some of which are still being read'}.

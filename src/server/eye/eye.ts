@@ -1,5 +1,6 @@
 import type { EyeFactors } from '@/core/judge/eye-in-force';
 import type { Sources } from '@/core/eye/asked-parts';
+import { sayParted } from '@/core/eye/parted';
 import { sayTwoEyes } from '@/core/eye/two-eyes';
 import { foretold, learntFrom, type Foretold, type Learnt } from '@/core/eye/learnt';
 import { MATERIALS, USUAL_THINGS } from '@/core/derived/materials';
@@ -23,12 +24,17 @@ export type EyeTold = {
   readonly foretold: Foretold | undefined;
   /** Of each half of the verdicts, where both are enough: how an eye has changed. */
   readonly halves: readonly [before: Learnt, since: Learnt] | undefined;
+  /** Beside what, or in which light, it minds something more than elsewhere. */
+  readonly parted: readonly string[];
   /** When the later half begins. */
   readonly halfAt: string | undefined;
 };
 
 /** Halves of fewer verdicts say nothing. Own choice. */
 const LEAST_IN_HALF = 30;
+
+/** The latest that are looked at part by part. Own choice, as for the whole. */
+const MOST_PARTED = 600;
 
 type Kept = { of: string; learnt: Learnt | undefined };
 const kept = onePerProcess<Kept>('eye', () => ({ of: '', learnt: undefined }));
@@ -70,6 +76,7 @@ export async function eyeTold(): Promise<EyeTold> {
     learnt: learntOnce(said),
     foretold: foretold(said),
     halves: middle < LEAST_IN_HALF ? undefined : [learntFrom(said.slice(0, middle)), learntFrom(said.slice(middle))],
+    parted: sayParted(said.slice(-MOST_PARTED)),
     halfAt: said[middle]?.at,
   };
 }
