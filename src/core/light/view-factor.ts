@@ -5,7 +5,6 @@ const { atan, hypot, log, sqrt, PI } = Math;
 
 export const subtract = (p: Vector, q: Vector): Vector => [p[0] - q[0], p[1] - q[1], p[2] - q[2]];
 export const dot = (p: Vector, q: Vector): number => p[0] * q[0] + p[1] * q[1] + p[2] * q[2];
-const cross = (p: Vector, q: Vector): Vector => [p[1] * q[2] - p[2] * q[1], p[2] * q[0] - p[0] * q[2], p[0] * q[1] - p[1] * q[0]];
 
 /**
  * Share of what leaves one of two equal, aligned, parallel rectangles `a` × `b` a distance `c` apart that reaches the other. Howell C-11.
@@ -52,16 +51,30 @@ function inFrontOf(polygon: readonly Vector[], point: Vector, normal: Vector): V
  * @returns 0–1
  */
 export function polygonFactor(point: Vector, normal: Vector, polygon: readonly Vector[]): number {
-  // a polygon in the element's own plane gives it no light
-  if (polygon.every((p) => dot(subtract(p, point), normal) < 1e-9)) return 0;
-  const corners = inFrontOf(polygon, point, normal).map((p) => subtract(p, point));
+  const [px, py, pz] = point;
+  const [nx, ny, nz] = normal;
+  let [before, behind] = [0, 0];
+  for (const [x, y, z] of polygon) {
+    const away = (x - px) * nx + (y - py) * ny + (z - pz) * nz;
+    // a polygon in the element's own plane gives it no light
+    if (away >= 1e-9) before += 1;
+    if (away < 0) behind += 1;
+  }
+  if (before === 0) return 0;
+  const corners = behind === 0 ? polygon : inFrontOf(polygon, point, normal);
   let sum = 0;
-  corners.forEach((p, i) => {
-    const q = corners[(i + 1) % corners.length]!;
-    const across = cross(p, q);
-    const size = hypot(...across);
-    if (size < 1e-12) return; // an edge that points at the element spans no angle
-    sum += (Math.atan2(size, dot(p, q)) * dot(across, normal)) / size;
-  });
+  // nothing is allocated for a corner: millions of polygons are asked
+  const last = corners[corners.length - 1]!;
+  let [ax, ay, az] = [last[0] - px, last[1] - py, last[2] - pz];
+  for (const corner of corners) {
+    const [bx, by, bz] = [corner[0] - px, corner[1] - py, corner[2] - pz];
+    const [cx, cy, cz] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
+    const size = sqrt(cx * cx + cy * cy + cz * cz);
+    // an edge that points at the element spans no angle
+    if (size >= 1e-12) sum += (Math.atan2(size, ax * bx + ay * by + az * bz) * (cx * nx + cy * ny + cz * nz)) / size;
+    ax = bx;
+    ay = by;
+    az = bz;
+  }
   return Math.abs(sum) / (2 * PI);
 }

@@ -5,7 +5,15 @@ import type { Facet, Rect } from './patches';
 import { wallEnds, type Glazed, type PlannedRoom, type Point } from './planned-room';
 
 /** A window as it lies in its face: in the face's own axes, with what it shows. */
-export type PlannedAperture = Glazed & { readonly facet: Facet; readonly rect: Rect; readonly upright: boolean };
+export type PlannedAperture = Omit<Glazed, 'curtain'> & {
+  readonly facet: Facet;
+  /** This part of it, and the window whole: its reveal stands around that. */
+  readonly rect: Rect;
+  readonly whole: Rect;
+  readonly upright: boolean;
+  /** Cloth hangs before it. */
+  readonly cloth: boolean;
+};
 
 /** Height of the walls outside over the floor: as high as the room inside, and its roof. Own choice. */
 const ROOF_M = 0.4;
@@ -32,8 +40,8 @@ function meetsOwnWall(room: PlannedRoom, through: Vector, direction: Vector): bo
 
 /** What rays meet that leave inner points through spots of a window. */
 export function sightOut(room: PlannedRoom, aperture: PlannedAperture): (from: Vector, through: Vector) => Sight {
-  const { facet, rect, revealM, overhangM, obstructionDeg, upright } = aperture;
-  const inRect = (u: number, v: number) => u >= rect[0] && u <= rect[1] && v >= rect[2] && v <= rect[3];
+  const { facet, whole, revealM, overhangM, obstructionDeg, upright } = aperture;
+  const inRect = (u: number, v: number) => u >= whole[0] && u <= whole[1] && v >= whole[2] && v <= whole[3];
   const blocked = (direction: Vector, through: Vector): Seen | undefined => {
     const from = subtract(through, facet.from);
     const [u, v] = [dot(from, facet.along), dot(from, facet.up)];
@@ -41,7 +49,7 @@ export function sightOut(room: PlannedRoom, aperture: PlannedAperture): (from: V
       const moved = drift(direction, facet, revealM);
       if (!inRect(u + moved.u, v + moved.v)) return 'reveal';
     }
-    if (overhangM > 0 && v + drift(direction, facet, revealM + overhangM).v > rect[3]) return 'overhang';
+    if (overhangM > 0 && v + drift(direction, facet, revealM + overhangM).v > whole[3]) return 'overhang';
     return upright && meetsOwnWall(room, through, direction) ? 'obstruction' : undefined;
   };
   return (from, through) => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { GROUNDS, OBSTRUCTIONS } from '../assumptions';
+import { CURTAINS, GROUNDS, OBSTRUCTIONS } from '../assumptions';
 import { glassOf, panesOf } from '../light-room';
 import { measure } from '../measures';
 import { reflectanceOfSurface } from '../surface';
@@ -24,9 +24,10 @@ export type DoorDescription = z.infer<typeof openDoorSchema>;
 
 type GlazedDescription = Pick<
   PlannedDescription['windows'][number],
-  'glazing' | 'transmittance' | 'obstructionDeg' | 'revealM' | 'overhangM'
+  'glazing' | 'transmittance' | 'obstructionDeg' | 'revealM' | 'overhangM' | 'curtain'
 >;
-const glazedOf = ({ glazing, transmittance, obstructionDeg, revealM, overhangM }: GlazedDescription): Glazed => ({
+const glazedOf = ({ glazing, transmittance, obstructionDeg, revealM, overhangM, curtain }: GlazedDescription): Glazed => ({
+  curtain: CURTAINS[curtain],
   glass: transmittance === undefined ? glassOf(glazing) : glassOf('hole', transmittance),
   panes: panesOf(glazing, transmittance),
   obstructionDeg,

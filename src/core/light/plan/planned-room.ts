@@ -12,6 +12,8 @@ export type Glazed = {
   readonly obstructionDeg: number;
   readonly revealM: number;
   readonly overhangM: number;
+  /** How much of its width is clear in the middle, 0–1, and what cloth over the rest lets through. */
+  readonly curtain: { readonly clear: number; readonly through: number };
 };
 /** A window in an upright wall, from its left end and the floor, seen from inside. */
 export type WallWindow = Glazed & {

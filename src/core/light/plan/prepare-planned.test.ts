@@ -97,8 +97,9 @@ const BOX = {
 };
 const luxIn = (light: Parameters<typeof illuminance>[0]) => illuminance(light).total;
 
-test('a box by its plan has the light of the box', () => {
-  const room = plannedRoomOf(roomOf(BOX, 'overcast'));
+test.each(['open', 'sheer', 'half'] as const)('a box by its plan has the light of the box, curtains %s', (curtain) => {
+  const given = { ...BOX, windows: BOX.windows.map((w) => ({ ...w, curtain })) };
+  const room = plannedRoomOf(roomOf(given, 'overcast'));
   const box: LightRoom = {
     box: { widthM: 4, depthM: 5, heightM: 2.6 },
     bearingDeg: 0,
@@ -107,7 +108,7 @@ test('a box by its plan has the light of the box', () => {
     ceiling: room.ceiling,
     ground: room.ground,
     obstruction: room.obstruction,
-    windows: room.windows.map((w) => ({ ...w, wall: w.wall as 0, curtain: 'open' })),
+    windows: room.windows.map((w) => ({ ...w, wall: w.wall as 0, curtain })),
     lamps: [],
   };
   const receivers = plannedPositions(room);

@@ -10,24 +10,25 @@ import type { ReceivedLight, Receiver, ReceiverSight } from '../receiver';
 import { addLight, BANDS, noLight } from '../spectral';
 import { beforeWindow } from '../street';
 import { addThroughWindow } from '../through-window';
-import { addBanded, addWeights, transferOf } from '../transfers';
+import { SKY_GRID } from '../sky-grid';
+import { addBanded, addWeights, transferOf, type Transfer } from '../transfers';
 import { dot, type Vector } from '../view-factor';
 import {
   factorsOf,
   factorTo,
   inFrame,
-  manySpots,
   ofRoom,
   patchesIn,
   placedRooms,
   PLANNED,
   type Known,
+  type Patch,
   type Placed,
   type Window,
 } from './known-rooms';
 import { beamSpot, sightOut } from './outside';
 import type { OpenDoor, PlannedRoom } from './planned-room';
-import { movedBy, roomsSeenFrom, turnedBy } from './visible';
+import { movedBy, roomsSeenFrom, turnedBy, type SeenRoom } from './visible';
 import { backTo, eachSight, sightsOf } from './window-sights';
 
 /** A receiver in one of the rooms, in that room's own frame. */
@@ -72,17 +73,54 @@ function weightsFor(known: Known, receivers: readonly PlannedReceiver[]): Float6
   receivers.forEach(({ room, at, normal }, r) => {
     for (const view of seen[room]!)
       for (const j of ofRoom(patches, view.room))
-        sees[r * n + j]! += factorTo(at, normal, inFrame(patches[j]!, view, true), view.sees);
+        sees[r * n + j]! += factorTo(at, normal, inFrame(patches[j]!, view, true), view);
   });
-  const factors = factorsOf(patches, placed, seen);
+  const factors = factorsOf(known);
   return bounceWeights(factors, { factors: sees, reflectance, count: receivers.length, bands: BANDS.count }).weights;
 }
+
+/** Parts of a transfer: those of the sky's cells, and the rest. */
+function parted({ targets, values }: Transfer, width: number): readonly [sky: Transfer, rest: Transfer] {
+  const part = (isSky: boolean): Transfer => {
+    const kept = [...targets.keys()].filter((k) => targets[k]! < SKY_GRID.cells === isSky);
+    const own = new Float64Array(kept.length * width);
+    kept.forEach((k, at) => own.set(values.subarray(k * width, (k + 1) * width), at * width));
+    return { targets: Int32Array.from(kept, (k) => targets[k]!), values: own };
+  };
+  return [part(true), part(false)];
+}
+
+/** The same sky through several windows of one glass, as one. */
+function joined(all: readonly Transfer[], width: number): Transfer {
+  const slots = new Map<number, number>();
+  for (const { targets } of all) targets.forEach((t) => slots.has(t) || slots.set(t, slots.size));
+  const values = new Float64Array(slots.size * width);
+  for (const { targets, values: own } of all)
+    targets.forEach((t, k) => {
+      const to = slots.get(t)! * width;
+      for (let i = 0; i < width; i++) values[to + i]! += own[k * width + i]!;
+    });
+  return { targets: Int32Array.from(slots.keys()), values };
+}
+const NOTHING_BEYOND: BeyondWindow = {
+  ground: noLight(),
+  obstruction: noLight(),
+  overhang: noLight(),
+  reveal: noLight(),
+  cloth: noLight(),
+};
 
 /** Sky, ground and what else is seen through every window, straight and bounced. */
 function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: Float64Array) {
   const { placed, seen, windows } = known;
   const width = receivers.length * BANDS.count;
-  const transfers = windows.map((window) => transferOf(sightsOf(window, known), weights, width));
+  const transfers = windows.map((window) => parted(transferOf(sightsOf(window, known), weights, width), width));
+  const glasses = [...new Set(windows.map((w) => w.aperture.glass.join()))];
+  const skies = glasses.map((glass) => {
+    const own = windows.flatMap((w, k) => (w.aperture.glass.join() === glass ? [k] : []));
+    return { glass: windows[own[0]!]!.aperture.glass, transfer: joined(own.map((k) => transfers[k]![0]), width) };
+  });
+  const none = receivers.map(() => []);
   const straight = receivers.map((receiver) =>
     windows.map(({ room, aperture }) => {
       const found: ReceiverSight[] = [];
@@ -97,60 +135,95 @@ function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: 
     }),
   );
   return (outdoors: Outdoors, into: readonly ReceivedLight[]): void => {
+    for (const sky of skies) addThroughWindow({ ...sky, straight: none }, outdoors, NOTHING_BEYOND, into);
     windows.forEach((window, w) => {
       const { glass } = window.aperture;
       const shows = beyond(window, placed, outdoors);
       const own = straight.map((sights) => sights[w]!);
-      addThroughWindow({ transfer: transfers[w]!, straight: own, glass }, outdoors, shows, into);
+      addThroughWindow({ transfer: transfers[w]![1], straight: own, glass }, outdoors, shows, into);
     });
   };
 }
 
-/** The share of an element's light by the sun that reaches it through a window: the cosine on it and what the glass lets through. */
-function beamOn(
-  known: Known,
-  { room, aperture }: Window,
-  of: { readonly room: number; readonly at: Vector; readonly normal: Vector },
-  sun: Outdoors['sun'],
-): number {
-  const { placed, seen } = known;
-  if (sun.altitudeDeg <= Math.max(0, aperture.obstructionDeg)) return 0;
-  let share = 0;
-  for (const view of seen[of.room]!.filter((v) => v.room === room)) {
-    const within = vectorTo(sun, placed[room]!.room.bearingDeg);
-    const toSun = turnedBy(view.move, within);
-    const facing = dot(toSun, of.normal);
-    if (facing <= 0) continue;
-    const own = backTo(view, of.at);
-    const spot = beamSpot(aperture, own, within);
-    if (!spot || !view.sees(of.at, movedBy(view.move, spot))) continue;
-    if (sightOut(placed[room]!.room, aperture)(own, spot).seen !== 'sky') continue;
-    share += facing * slantShare(aperture.panes, -dot(within, aperture.facet.inward));
-  }
-  return share;
+/** The sun through a window of one room, as it is met in another, or in the same. */
+type Beam = {
+  readonly aperture: Window['aperture'];
+  readonly own: PlannedRoom;
+  readonly view: SeenRoom;
+  /** To the sun, in the window's room and in that of whom it falls on. */
+  readonly within: Vector;
+  readonly toSun: Vector;
+  /** What the glass lets through aslant. */
+  readonly share: number;
+};
+
+/** Through what the sun may come into a room at all: windows that it stands before, and over what stands opposite. */
+function beamsInto(room: number, { seen, windows, placed }: Known, sun: Outdoors['sun']): Beam[] {
+  return windows.flatMap((window): Beam[] => {
+    const { room: of, aperture } = window;
+    // cloth scatters what comes by it
+    if (aperture.cloth || sun.altitudeDeg <= Math.max(0, aperture.obstructionDeg)) return [];
+    const own = placed[of]!.room;
+    const within = vectorTo(sun, own.bearingDeg);
+    const before = -dot(within, aperture.facet.inward);
+    if (before <= 1e-6) return [];
+    const share = slantShare(aperture.panes, before);
+    return seen[room]!
+      .filter((v) => v.room === of)
+      .map((view) => ({ aperture, own, view, within, toSun: turnedBy(view.move, within), share }));
+  });
+}
+
+/** The share of an element's light by the sun that reaches it: the cosine on it and what the glass lets through. */
+function beamOn({ aperture, own, view, within, toSun, share }: Beam, at: Vector, normal: Vector): number {
+  const facing = dot(toSun, normal);
+  if (facing <= 0) return 0;
+  const there = backTo(view, at);
+  const spot = beamSpot(aperture, there, within);
+  if (!spot || !view.sees(at, movedBy(view.move, spot))) return 0;
+  return sightOut(own, aperture)(there, spot).seen === 'sky' ? facing * share : 0;
+}
+
+/** Whether the sun through a window may fall on any spot of a patch: its line through the middle passes the window, or near it. */
+function mayFallOn({ aperture, view, within }: Beam, { spots, corners }: Patch): boolean {
+  const [middle] = spots;
+  const reach = corners.reduce((most, c) => Math.max(most, Math.hypot(c[0] - middle![0], c[1] - middle![1], c[2] - middle![2])), 0);
+  // a patch aslant to the beam is reached as far along the window as the cosine of the beam on it is small
+  const wide = reach / Math.max(0.05, -dot(within, aperture.facet.inward));
+  const [u0, u1, v0, v1] = aperture.rect;
+  const around = { ...aperture, rect: [u0 - wide, u1 + wide, v0 - wide, v1 + wide] as const };
+  return beamSpot(around, backTo(view, middle!), within) !== undefined;
 }
 
 function sunlight(known: Known, receivers: readonly PlannedReceiver[], weights: Float64Array) {
-  const { patches, placed, windows } = known;
+  const { patches, placed } = known;
   const width = receivers.length * BANDS.count;
-  return ({ sun, beam, beamNormalLux }: Outdoors, into: readonly ReceivedLight[]): void => {
+  return (outdoors: Outdoors, into: readonly ReceivedLight[]): void => {
+    const { sun, beam, beamNormalLux } = outdoors;
     if (sun.altitudeDeg <= 0 || beamNormalLux <= 0) return;
-    for (const window of windows) {
-      const { glass } = window.aperture;
-      const bands = new Float64Array(width);
-      patches.forEach((patch, p) => {
-        const normal = placed[patch.room]!.facets[patch.facet]!.inward;
-        const spots = manySpots(patch);
+    const beams = placed.map((_, room) => beamsInto(room, known, sun));
+    const glasses = [...new Set(beams.flat().map((b) => b.aperture.glass))];
+    const byGlass = glasses.map(() => new Float64Array(width));
+    patches.forEach((patch, p) => {
+      const normal = placed[patch.room]!.facets[patch.facet]!.inward;
+      for (const one of beams[patch.room]!) {
+        if (dot(one.toSun, normal) <= 0 || !mayFallOn(one, patch)) continue;
         let lit = 0;
-        for (const at of spots) lit += beamOn(known, window, { room: patch.room, at, normal }, sun);
-        if (lit > 0) addWeights(bands, weights, p * width, lit / spots.length);
-      });
-      into.forEach(({ direct, bounced }, r) => {
-        addBanded(bounced, { power: beam, glass }, { values: bands, offset: r * BANDS.count }, beamNormalLux);
-        const own = beamOn(known, window, receivers[r]!, sun);
+        for (const at of patch.many) lit += beamOn(one, at, normal);
+        if (lit > 0) addWeights(byGlass[glasses.indexOf(one.aperture.glass)]!, weights, p * width, lit / patch.many.length);
+      }
+    });
+    into.forEach(({ direct, bounced }, r) => {
+      glasses.forEach((glass, g) =>
+        addBanded(bounced, { power: beam, glass }, { values: byGlass[g]!, offset: r * BANDS.count }, beamNormalLux),
+      );
+      const { room, at, normal } = receivers[r]!;
+      for (const one of beams[room]!) {
+        const own = beamOn(one, at, normal);
+        const { glass } = one.aperture;
         if (own > 0) beam.forEach((v, i) => (direct[i]! += beamNormalLux * own * v * glass[i]!));
-      });
-    }
+      }
+    });
   };
 }
 

@@ -3,18 +3,6 @@ import { wallAxes, wallEnds, type OpenDoor, type PlannedRoom, type Point } from 
 
 const SLACK = 1e-7;
 
-/** On which side of a line through two points of the plan a third lies. */
-const side = (o: ArrayLike<number>, d: ArrayLike<number>, x: ArrayLike<number>): number =>
-  (d[0]! - o[0]!) * (x[1]! - o[1]!) - (d[1]! - o[1]!) * (x[0]! - o[0]!);
-
-/** Whether two segments of the plan cross, each well inside the other's ends. */
-function crosses(p: Vector, q: Vector, a: Point, b: Point): boolean {
-  const [a1, a2] = [side(p, q, a), side(p, q, b)];
-  if (!((a1 > SLACK && a2 < -SLACK) || (a1 < -SLACK && a2 > SLACK))) return false;
-  const [p1, p2] = [side(a, b, p), side(a, b, q)];
-  return (p1 > SLACK && p2 < -SLACK) || (p1 < -SLACK && p2 > SLACK);
-}
-
 /** Shares of a segment's way between two parallel planes, into `SPAN`; false where it runs beside them outside. */
 function slab(from: number, to: number, low: number, high: number): boolean {
   const d = to - from;
@@ -45,14 +33,91 @@ const isConvex = ({ plan }: PlannedRoom): boolean =>
     return (q[0] - p[0]) * (r[1] - q[1]) - (q[1] - p[1]) * (r[0] - q[0]) >= -1e-9;
   });
 
+/** Whether a segment of the plan crosses a wall, each well inside the other's ends; walls as ax, ay, bx, by one after the other. */
+function crossesWall(walls: Float64Array, p: Vector, q: Vector): boolean {
+  const [px, py] = p;
+  const [dx, dy] = [q[0] - px, q[1] - py];
+  for (let k = 0; k < walls.length; k += 4) {
+    const [ax, ay, bx, by] = [walls[k]! - px, walls[k + 1]! - py, walls[k + 2]! - px, walls[k + 3]! - py];
+    const [a1, a2] = [dx * ay - dy * ax, dx * by - dy * bx];
+    if (!((a1 > SLACK && a2 < -SLACK) || (a1 < -SLACK && a2 > SLACK))) continue;
+    const [ex, ey] = [bx - ax, by - ay];
+    const [p1, p2] = [ey * ax - ex * ay, ex * (dy - ay) - ey * (dx - ax)];
+    if ((p1 > SLACK && p2 < -SLACK) || (p1 < -SLACK && p2 > SLACK)) return true;
+  }
+  return false;
+}
+
 /** Says whether two points of a room see each other: no wall of it and no box stands between. Under slopes nothing more is in the way. */
 export function sightIn(room: PlannedRoom): (p: Vector, q: Vector) => boolean {
-  const walls = isConvex(room) ? [] : room.plan.map((_, wall) => wallEnds(room, wall));
+  const walls = Float64Array.from(isConvex(room) ? [] : room.plan.flatMap((_, wall) => wallEnds(room, wall).flat()));
   const { boxes } = room;
   return (p, q) => {
-    for (const [a, b] of walls) if (crosses(p, q, a, b)) return false;
+    if (walls.length > 0 && crossesWall(walls, p, q)) return false;
     for (const box of boxes) if (throughBox(p, q, box)) return false;
     return true;
+  };
+}
+
+/** Corners of the plan that stand into the room, and of its boxes: only behind these is anything hidden. */
+function hidingCorners({ plan, boxes }: PlannedRoom): Float64Array {
+  const reflex = plan.filter((q, i) => {
+    const [p, r] = [plan[(i + plan.length - 1) % plan.length]!, plan[(i + 1) % plan.length]!];
+    return (q[0] - p[0]) * (r[1] - q[1]) - (q[1] - p[1]) * (r[0] - q[0]) < -1e-9;
+  });
+  const feet = boxes.flatMap(({ atM: [x, y], widthM, depthM }) => [
+    [x, y],
+    [x + widthM, y],
+    [x + widthM, y + depthM],
+    [x, y + depthM],
+  ]);
+  return Float64Array.from([...reflex, ...feet].flat());
+}
+
+function shareSeen(sees: (p: Vector, q: Vector) => boolean, p: Vector, spots: readonly Vector[]): number {
+  let seen = 0;
+  for (const spot of spots) if (sees(p, spot)) seen += 1;
+  return seen / spots.length;
+}
+
+/**
+ * Says which share of some spots of a face a point of a room sees. Where no corner stands in the wedge from the point to the spots, all
+ * are seen or none is, and one is asked.
+ */
+export function seenShareIn(room: PlannedRoom): (p: Vector, spots: readonly Vector[]) => number {
+  const sees = sightIn(room);
+  const corners = hidingCorners(room);
+  const each = (p: Vector, spots: readonly Vector[]) => shareSeen(sees, p, spots);
+  const { boxes } = room;
+  if (corners.length === 0) return () => 1;
+  return (p, spots) => {
+    const [px, py] = p;
+    let [cx, cy] = [0, 0];
+    for (const s of spots) {
+      cx += s[0] - px;
+      cy += s[1] - py;
+    }
+    let [least, most, far] = [Infinity, -Infinity, 0];
+    for (const s of spots) {
+      const [x, y] = [s[0] - px, s[1] - py];
+      const ahead = cx * x + cy * y;
+      // beside or behind the middle of them: the wedge is too wide to be told by
+      if (ahead <= 1e-9) return each(p, spots);
+      const aside = (cx * y - cy * x) / ahead;
+      if (aside < least) least = aside;
+      if (aside > most) most = aside;
+      if (ahead > far) far = ahead;
+    }
+    for (let k = 0; k < corners.length; k += 2) {
+      const [x, y] = [corners[k]! - px, corners[k + 1]! - py];
+      const ahead = cx * x + cy * y;
+      if (ahead <= 0 || ahead > far + 1e-9) continue;
+      const aside = (cx * y - cy * x) / ahead;
+      if (aside >= least - 1e-6 && aside <= most + 1e-6) return each(p, spots);
+    }
+    // a box that the wedge runs into the side of hides what is behind it up to its height
+    for (const box of boxes) if (throughBox(p, spots[0]!, { ...box, heightM: 1000 })) return each(p, spots);
+    return sees(p, spots[0]!) ? 1 : 0;
   };
 }
 
@@ -92,6 +157,8 @@ export type SeenRoom = {
   readonly move: Move;
   /** Whether a point of the one seen from sees a point of this one, both in the frame of the first. */
   readonly sees: (p: Vector, q: Vector) => boolean;
+  /** Which share of some spots of a face of this one it sees. */
+  readonly seenShare: (p: Vector, spots: readonly Vector[]) => number;
 };
 
 /** So many doors one after the other let light through that is worth its work. Own choice. */
@@ -111,7 +178,7 @@ function passes(p: Vector, q: Vector, { a, b, heightM }: Gate): number | undefin
 /** Every room that light reaches from a room through open doors, itself first. */
 export function roomsSeenFrom(all: readonly PlannedRoom[], doors: readonly OpenDoor[], from: number): SeenRoom[] {
   const sights = all.map(sightIn);
-  const found: SeenRoom[] = [{ room: from, move: STAY, sees: sights[from]! }];
+  const found: SeenRoom[] = [{ room: from, move: STAY, sees: sights[from]!, seenShare: seenShareIn(all[from]!) }];
   type Step = {
     readonly room: number;
     readonly move: Move;
@@ -133,7 +200,8 @@ export function roomsSeenFrom(all: readonly PlannedRoom[], doors: readonly OpenD
         const move = both(throughDoor(door, all, k), step.move);
         const gates = [...step.gates, gate];
         const path = [...step.path, { room: there, move }];
-        found.push({ room: there, move, sees: seesAlong(gates, path, sights) });
+        const sees = seesAlong(gates, path, sights);
+        found.push({ room: there, move, sees, seenShare: (p, spots) => shareSeen(sees, p, spots) });
         walk({ room: there, move, gates, path });
       });
     });

@@ -1,9 +1,9 @@
 import { slantTable } from '../glass';
 import type { ReceiverSight } from '../receiver';
-import { targetOf } from '../room-shape';
+import { targetOf, TARGETS } from '../room-shape';
 import { cutAtHorizon } from '../see-out';
 import { dot, polygonFactor, subtract, type Vector } from '../view-factor';
-import { PLANNED, type Known, type Window } from './known-rooms';
+import { across, PLANNED, type Known, type Window } from './known-rooms';
 import { sightOut, type PlannedAperture } from './outside';
 import { onFacet, type Rect } from './patches';
 import type { PlannedRoom } from './planned-room';
@@ -59,6 +59,7 @@ export function eachSight(
     const factor = polygonFactor(at, normal, [spotAt(u0, v0), spotAt(u1, v0), spotAt(u1, v1), spotAt(u0, v1)]);
     if (factor <= 0 || !view.sees(at, middle)) return;
     const through = onFacet(facet, u, v);
+    if (aperture.cloth) return found({ factor, target: TARGETS.cloth, altitudeDeg: 0, azimuthDeg: 0 });
     const sight = out(own, through);
     const along = subtract(through, own);
     const cosine = Math.abs(dot(along, facet.inward)) / Math.hypot(...along);
@@ -86,7 +87,7 @@ export function sightsOf({ room, aperture }: Window, { placed, patches, seen }: 
     if (facets[patch.facet] === aperture.facet) return;
     const by = new Map<number, number>();
     for (const view of seen[patch.room]!.filter((v) => v.room === room)) {
-      const { spots } = patch;
+      const spots = view.room === patch.room ? across(patch) : patch.spots;
       for (const at of spots)
         eachSight(
           { at, normal: facets[patch.facet]!.inward },
