@@ -37,7 +37,7 @@ export function shapeOf(name: WriteName): Shape {
 
 /** Texts of the patterns that entities know. */
 const OF_PATTERN: Readonly<Record<string, readonly string[]>> = {
-  '^(wall-[0-3]|by-window|under-lamp)$': ['wall-0', 'wall-3', 'by-window', 'under-lamp'],
+  '^(wall-\\d{1,2}|by-window|under-lamp)$': ['wall-0', 'wall-3', 'by-window', 'under-lamp'],
   '^[a-z0-9:-]{1,60}$': ['wall-1', 'ceiling', 'trim', 'doors'],
   '^#[0-9a-f]{6}$': ['#d9cbb8', '#8a9a86'],
   '^[0-9a-f]{64}$': ['c'.repeat(64)],

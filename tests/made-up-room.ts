@@ -96,6 +96,8 @@ export const storedRoom = (more: Partial<Room> = {}): Room => ({
   widthM: null,
   depthM: null,
   heightM: null,
+  shape: null,
+  borrows: false,
   ground: 'paving',
   obstruction: 'masonry',
   ceiling: null,

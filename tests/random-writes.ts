@@ -32,6 +32,45 @@ const windowOf = (d: Draws, wall: number) =>
     leftM: d.pick([null, 0.2, 0.4]),
     sillM: d.pick([null, 0.9]),
   }) as never;
+/** An L, with whatever slopes, stands in it and is glazed above. */
+const shapeFor = (d: Draws) => {
+  const sloped = d.sometimes(0.5);
+  return {
+    plan: [
+      [0, 0],
+      [d.number(4.5, 6), 0],
+      [0, 0],
+      [3, 2.5],
+      [3, 5],
+      [0, 5],
+    ].map(([x, y], k, all) => (k === 2 ? [all[1]![0]!, 2.5] : [x!, y!])) as [number, number][],
+    slopes: sloped ? [{ wall: 5, kneeM: d.number(1, 1.6), pitchDeg: d.number(30, 45) }] : [],
+    roofWindows: d.sometimes(0.6) ? [drawnRoofWindow(d, sloped && d.sometimes(0.5) ? 0 : null)] : [],
+    boxes: d.sometimes(0.6) ? [drawnBox(d)] : [],
+  };
+};
+const drawnRoofWindow = (d: Draws, slope: number | null) => {
+  const { wall: _, sillM: __, ...glazed } = drawnPart(d, 'room.light', 'windows') as Record<string, unknown>;
+  return {
+    ...glazed,
+    id: v7(),
+    slope,
+    leftM: d.number(1, 1.5),
+    upM: d.number(1, 1.5),
+    widthM: d.number(0.5, 1),
+    heightM: d.number(0.5, 1),
+  };
+};
+const drawnBox = (d: Draws) => ({
+  id: v7(),
+  name: d.pick(['Island', 'Ünder']),
+  xM: d.number(0.5, 1),
+  yM: d.number(0.5, 1),
+  widthM: d.number(0.5, 1.5),
+  depthM: d.number(0.4, 0.9),
+  heightM: d.number(0.7, 2),
+  colour: paintable(d),
+});
 const surfaceOf = (d: Draws, r: Room) => {
   const what = d.pick(['paint', 'leave', 'open'] as const);
   return { what, candidateId: what === 'paint' ? d.idOf(everyOf(r, 'candidates')) : null };
@@ -163,6 +202,7 @@ const ALL: readonly Maker[] = [
     widthM: d.pick([null, 3, 4.5]),
     depthM: d.pick([null, 4, 5.25]),
     heightM: d.pick([null, 2.5, 3.1]),
+    shape: null,
     windows: Array.from({ length: d.pick([0, 1, 2]) }, (_v, wall) => windowOf(d, wall)),
     windowless: false,
     ceiling: paintable(d),
@@ -172,12 +212,25 @@ const ALL: readonly Maker[] = [
     revision: r.revision,
     windows: [],
     windowless: true,
+    shape: null,
     ceiling: null,
     oldWall: null,
     widthM: null,
     depthM: null,
     heightM: null,
     lightFrom: d.pick(['', 'Den']),
+  })),
+  make('room.light', (d, _, r) => ({
+    revision: r.revision,
+    shape: shapeFor(d) as never,
+    widthM: 6,
+    depthM: 5,
+    heightM: 2.6,
+    windows: d.sometimes(0.5) ? [windowOf(d, d.pick([2, 4, 5]))] : [],
+    lamps: [],
+    windowless: false,
+    ceiling: paintable(d),
+    oldWall: paintable(d),
   })),
   make('room.wish', (d) => ({
     wish: d.pick(['warmer', 'calmer', null]),

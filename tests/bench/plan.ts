@@ -2,7 +2,7 @@ import { housePlan } from '@/core/engine/house-plan';
 import type { NamedSwatch, RoomToPlan } from '@/core/engine/plan-protocol';
 import { toTheEnd } from '@/core/engine/steps';
 import type { JudgedStay } from '@/core/engine/judgement-protocol';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { room, roomLamp, roomWindow } from '../made-up-room';
 import { against, medianSeconds } from './measure';
 
@@ -38,7 +38,7 @@ const house = (n: number): RoomToPlan[] =>
     roomId: `r${k}`,
     lit: {
       day: {
-        room: describeRoom(
+        room: describeBox(
           room({
             bearingDeg,
             widthM: 4 + n / 1000,

@@ -8,7 +8,7 @@ import type { SchemeStay } from '@/core/engine/scheme-walls';
 import { schemes } from '@/core/engine/schemes';
 import { surfaceStay } from '@/core/engine/surface-stay';
 import { toTheEnd } from '@/core/engine/steps';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { sightLines, type SightPlace } from '@/core/engine/sight-lines';
 import { fewestFor } from '@/core/house/fewest';
 import { joinedRooms } from '@/core/house/joined-rooms';
@@ -141,7 +141,7 @@ export function benchSight(): void {
   const places = rooms.map((of, k): SightPlace => {
     const wall = { id: `wall ${k}`, lab: { l: 60 + 2 * k, a: k - 6, b: 6 + k }, population: 'paint' as const };
     const place = { latitude: 51.45, longitude: -2.59 };
-    const day = { room: describeRoom(of).description, place, date: '2026-09-23', zone: 'Europe/London', skies: 'clear' as const };
+    const day = { room: describeBox(of).description, place, date: '2026-09-23', zone: 'Europe/London', skies: 'clear' as const };
     return { id: of.id, day, scale: 1, walls: [wall, wall, wall, wall], trim: null, floor: null, paint: null };
   });
   const deck = { ids: [], makers: [], strengths: [100], labs: new Float32Array(), curves: new Float32Array() };

@@ -2,7 +2,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { lightRoomOf } from '../light/light-room-of';
 import { roomProblems } from '../light/light-room';
 import { calibrationOf, lightScale } from './calibration';
-import { describeRoom } from './describe-room';
+import { describeBox } from './describe-room';
 import type { LightMeterReading } from '@/core/record/meter-reading';
 import type { Room } from '@/core/record/room';
 
@@ -11,7 +11,7 @@ const lab = (l: number, a = 0, b = 0) => ({ lab: { l, a, b }, source: { kind: 'l
 
 describe('a recorded room as its light sees it', () => {
   test('with nothing recorded it is still a room, and says what was assumed', () => {
-    const { description, assumed } = describeRoom(room(bare));
+    const { description, assumed } = describeBox(room(bare));
     expect(assumed).toEqual(['size', 'walls', 'floor', 'ceiling']);
     expect(roomProblems(lightRoomOf(description))).toEqual([]);
   });
@@ -25,23 +25,23 @@ describe('a recorded room as its light sees it', () => {
       ceiling: lab(95),
       windows: [roomWindow({ sillM: 0.9 })],
     });
-    expect(describeRoom(full).assumed).toEqual([]);
-    expect(describeRoom(full).description).toMatchObject({ widthM: 4, depthM: 5, heightM: 2.6, bearingDeg: 285 });
+    expect(describeBox(full).assumed).toEqual([]);
+    expect(describeBox(full).description).toMatchObject({ widthM: 4, depthM: 5, heightM: 2.6, bearingDeg: 285 });
   });
 
   test('an unmeasured room is large enough for its windows; unplaced windows stand evenly', () => {
     const wide = room({ windows: [roomWindow({ widthM: 3 }), roomWindow({ id: 'w2', widthM: 3 })] });
-    const { description } = describeRoom(wide);
+    const { description } = describeBox(wide);
     expect(description.widthM).toBe(6);
     expect(roomProblems(lightRoomOf(description))).toEqual([]);
-    const two = describeRoom(
+    const two = describeBox(
       room({ widthM: 5, depthM: 4, heightM: 2.5, windows: [roomWindow({ widthM: 1 }), roomWindow({ id: 'w2', widthM: 1 })] }),
     );
     expect(two.description.windows.map((w) => w.leftM)).toEqual([1, 3]);
   });
 
   test('a tall window of unknown sill stands as low as it must', () => {
-    const { description } = describeRoom(room({ heightM: 2.4, widthM: 4, depthM: 4, windows: [roomWindow({ heightM: 2.2 })] }));
+    const { description } = describeBox(room({ heightM: 2.4, widthM: 4, depthM: 4, windows: [roomWindow({ heightM: 2.2 })] }));
     expect(description.windows[0]!.sillM).toBeCloseTo(0.2, 9);
   });
 
@@ -60,7 +60,7 @@ describe('a recorded room as its light sees it', () => {
       components: [{ id, name: 'one', share: 1, colour: lab(l) }],
     });
     const mean = (...stays: Room['stays']) => {
-      const { floor } = lightRoomOf(describeRoom(room({ stays })).description);
+      const { floor } = lightRoomOf(describeBox(room({ stays })).description);
       return floor.reduce((s, r) => s + r, 0) / floor.length;
     };
     const [boards, rug] = [mean(thing('boards', 50, 1)), mean(thing('rug', 80, 1))];
@@ -70,7 +70,7 @@ describe('a recorded room as its light sees it', () => {
 
   test('walls can be painted; lamps without a place hang in the middle, under the ceiling', () => {
     const low = room({ heightM: 2, widthM: 4, depthM: 4, lamps: [roomLamp()], windows: [] });
-    const { description, assumed } = describeRoom(low, { reflectance: 0.3 });
+    const { description, assumed } = describeBox(low, { reflectance: 0.3 });
     expect(description.surfaces.walls).toEqual({ reflectance: 0.3 });
     expect(assumed).not.toContain('walls');
     expect(description.lamps[0]).toMatchObject({ xM: 2, yM: 2, heightM: 1.9 });

@@ -1,14 +1,19 @@
 import { GRID } from '../colour/grid';
 import type { RoomDescription } from '../light/room-description';
 import { ASSUMED } from '../light/assumptions';
+import type { AnyDescription } from '../light/any-room';
+import type { PlannedDescription } from '../light/plan/planned-fields';
+import { plannedRoomOf } from '../light/plan/planned-description';
 import type { SunRoom } from '../light/sun-side';
-import { WALLS } from '../room/facing';
-import { sillOf, wallLength } from '../light/room-fit';
+import type { BoxWall } from '../room/facing';
+import { boundsOf, middleOf, planOf, wallLength, wallsOf, type Point } from '../room/plan';
+import { sillOf } from '../light/room-fit';
 import { reflectanceOfSurface, type SurfaceInput } from '../light/surface';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import type { RecordedStay, StayFace } from '@/core/record/stay';
 import type { RoomItself } from '@/core/record/room';
 import { measuredReflectance } from './surface';
+import type { RoomShape } from '@/core/record/shape';
 import type { RoomWindow } from '@/core/record/window';
 
 const onGrid = (values: Float64Array): SurfaceInput => ({
@@ -55,6 +60,7 @@ export const LIT_PARTS = [
   'widthM',
   'depthM',
   'heightM',
+  'shape',
   'bearingDeg',
   'windows',
   'lamps',
@@ -64,12 +70,24 @@ export const LIT_PARTS = [
   'ground',
   'obstruction',
 ] as const satisfies readonly (keyof RoomItself)[];
-export type LitRoom = Pick<RoomItself, (typeof LIT_PARTS)[number]>;
+export type LitRoom = Pick<RoomItself, (typeof LIT_PARTS)[number]> & Partial<Pick<RoomItself, 'borrows'>>;
 
-export type Size = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
+export type Size = {
+  readonly widthM: number;
+  readonly depthM: number;
+  readonly heightM: number;
+  /** Of a room that is no box: its length and depth are those of the rectangle around it. */
+  readonly shape: RoomShape | null;
+};
 
 /** The room's measures; those that are not known are the usual ones, larger where its windows need it. */
-export function sizeOf({ widthM, depthM, heightM, windows }: Pick<LitRoom, 'widthM' | 'depthM' | 'heightM' | 'windows'>): Size {
+export function sizeOf({
+  widthM,
+  depthM,
+  heightM,
+  windows,
+  shape = null,
+}: Pick<LitRoom, 'widthM' | 'depthM' | 'heightM' | 'windows'> & Partial<Pick<LitRoom, 'shape'>>): Size {
   const wide = (parity: number) =>
     Math.max(
       ...[parity, parity + 2].map((wall) =>
@@ -77,7 +95,14 @@ export function sizeOf({ widthM, depthM, heightM, windows }: Pick<LitRoom, 'widt
       ),
     );
   const high = Math.max(0, ...windows.map((w) => (w.sillM ?? 0) + w.heightM));
+  if (shape) {
+    const around = boundsOf(shape.plan);
+    const knees = shape.slopes.map((slope) => slope.kneeM + 0.1);
+    const least = Math.max(ASSUMED.roomHeightM.value, high, ...knees);
+    return { widthM: around.widthM, depthM: around.depthM, heightM: heightM ?? least, shape };
+  }
   return {
+    shape: null,
     widthM: widthM ?? Math.max(ASSUMED.roomWidthM.value, wide(0)),
     depthM: depthM ?? Math.max(ASSUMED.roomDepthM.value, wide(1)),
     heightM: heightM ?? Math.max(ASSUMED.roomHeightM.value, high),
@@ -106,19 +131,31 @@ const flatSurface = (key: 'wallReflectance' | 'floorReflectance' | 'ceilingRefle
 
 /** A recorded room as far as it decides where the sun comes in; what was not measured is taken as usual. */
 export function outlineOf(room: LitRoom): SunRoom {
+  const borrows = room.borrows === true;
+  if (room.shape || borrows) return { planned: plannedRoomOf(plannedDescription(room)), borrows };
+  return boxOutlineOf(room);
+}
+
+/** The same of a box room. */
+export function boxOutlineOf(room: LitRoom) {
   const size = sizeOf(room);
   const lefts = leftsOnWalls(room, size);
   return {
     box: size,
     bearingDeg: room.bearingDeg ?? 0,
-    windows: room.windows.map(({ id, ...w }) => ({ ...w, leftM: lefts.get(id)!, sillM: sillOf(w, size.heightM) })),
+    windows: room.windows.map(({ id, wall, ...w }) => ({
+      ...w,
+      wall: wall as BoxWall,
+      leftM: lefts.get(id)!,
+      sillM: sillOf(w, size.heightM),
+    })),
   };
 }
 
 /** Where the windows of every wall lie, metres from its left end, by their ids. */
 const leftsOnWalls = ({ windows }: Pick<LitRoom, 'windows'>, size: Size): Map<string, number> =>
   new Map(
-    WALLS.flatMap((wall) => [
+    wallsOf(size).flatMap((wall) => [
       ...leftsOf(
         windows.filter((w) => w.wall === wall),
         wallLength(wall, size),
@@ -126,19 +163,11 @@ const leftsOnWalls = ({ windows }: Pick<LitRoom, 'windows'>, size: Size): Map<st
     ]),
   );
 
-export type DescribedRoom = { readonly description: RoomDescription; readonly assumed: readonly Assumed[] };
+export type DescribedRoom = { readonly description: AnyDescription; readonly assumed: readonly Assumed[] };
+export type DescribedBox = { readonly description: RoomDescription; readonly assumed: readonly Assumed[] };
 
-/**
- * A recorded room as its light sees it, and what had to be assumed. A room half described is still a room: what is missing is taken as
- * usual. Walls can be given another colour than they have today.
- *
- * @param walls instead of the existing wall colour
- */
-export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom {
-  const { widthM, depthM, heightM } = sizeOf(room);
-  const wallGround = walls ?? (room.oldWall ? surfaceOf(room.oldWall) : flatSurface('wallReflectance'));
+function assumedOf(room: LitRoom, walls?: SurfaceInput): Assumed[] {
   const lies = (place: StayFace) => room.stays.some((s) => s.lies === place);
-  const lefts = leftsOnWalls(room, { widthM, depthM, heightM });
   const missing: readonly (readonly [Assumed, boolean])[] = [
     ['size', room.widthM === null || room.depthM === null || room.heightM === null],
     ['bearing', room.bearingDeg === null && room.windows.length > 0],
@@ -147,27 +176,86 @@ export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom
     ['ceiling', !room.ceiling && !lies('ceiling')],
     ['sills', room.windows.some((w) => w.sillM === null)],
   ];
+  return missing.filter(([, is]) => is).map(([what]) => what);
+}
+
+function surfacesOf(room: LitRoom, walls?: SurfaceInput) {
+  const wallGround = walls ?? (room.oldWall ? surfaceOf(room.oldWall) : flatSurface('wallReflectance'));
   return {
-    assumed: missing.filter(([, is]) => is).map(([what]) => what),
+    walls: covered(wallGround, room.stays, 'walls'),
+    floor: covered(flatSurface('floorReflectance'), room.stays, 'floor'),
+    ceiling: covered(room.ceiling ? surfaceOf(room.ceiling) : flatSurface('ceilingReflectance'), room.stays, 'ceiling'),
+  };
+}
+
+const lampsIn = (room: LitRoom, [xM, yM]: Point, heightM: number) =>
+  room.lamps.map(({ id: _, name: __, ...l }) => ({
+    ...l,
+    xM: l.xM ?? xM,
+    yM: l.yM ?? yM,
+    heightM: Math.min(l.heightM ?? ASSUMED.lampHeightM.value, heightM * 0.95),
+  }));
+
+/** A recorded box room as its light sees it: {@link describeRoom} where it is known that it has no plan of its own. */
+export function describeBox(room: LitRoom, walls?: SurfaceInput): DescribedBox {
+  const { widthM, depthM, heightM } = sizeOf(room);
+  const { windows, bearingDeg } = boxOutlineOf(room);
+  return {
+    assumed: assumedOf(room, walls),
     description: {
       widthM,
       depthM,
       heightM,
-      bearingDeg: room.bearingDeg ?? 0,
-      surfaces: {
-        walls: covered(wallGround, room.stays, 'walls'),
-        floor: covered(flatSurface('floorReflectance'), room.stays, 'floor'),
-        ceiling: covered(room.ceiling ? surfaceOf(room.ceiling) : flatSurface('ceilingReflectance'), room.stays, 'ceiling'),
-      },
+      bearingDeg,
+      surfaces: surfacesOf(room, walls),
       ground: room.ground,
       obstruction: room.obstruction,
-      windows: room.windows.map(({ id, ...w }) => ({ ...w, leftM: lefts.get(id)!, sillM: sillOf(w, heightM) })),
-      lamps: room.lamps.map(({ id: _, name: __, ...l }) => ({
-        ...l,
-        xM: l.xM ?? widthM / 2,
-        yM: l.yM ?? depthM / 2,
-        heightM: Math.min(l.heightM ?? ASSUMED.lampHeightM.value, heightM * 0.95),
-      })),
+      windows,
+      lamps: lampsIn(room, [widthM / 2, depthM / 2], heightM),
     },
   };
+}
+
+/** A recorded room of any plan, boxes too, as its light sees it. */
+export function plannedDescription(room: LitRoom, walls?: SurfaceInput): PlannedDescription {
+  const size = sizeOf(room);
+  const lefts = leftsOnWalls(room, size);
+  const plan = planOf(size);
+  const surfaces = surfacesOf(room, walls);
+  const { slopes, roofWindows, boxes } = room.shape ?? NO_SHAPE;
+  return {
+    plan: plan.map(([x, y]): [number, number] => [x, y]),
+    heightM: size.heightM,
+    bearingDeg: room.bearingDeg ?? 0,
+    surfaces,
+    ground: room.ground,
+    obstruction: room.obstruction,
+    slopes: [...slopes],
+    windows: room.windows.map(({ id, ...w }) => ({ ...w, leftM: lefts.get(id)!, sillM: sillOf(w, size.heightM) })),
+    roofWindows: roofWindows.map(({ id: _, slope, leftM, upM, heightM, ...w }) =>
+      slope === null
+        ? { ...w, ceiling: true as const, atM: [leftM, upM] as [number, number], depthM: heightM }
+        : { ...w, slope, leftM, upM, heightM },
+    ),
+    boxes: boxes.map(({ xM, yM, widthM, depthM, heightM, colour }) => ({
+      atM: [xM, yM] as [number, number],
+      widthM,
+      depthM,
+      heightM: Math.min(heightM, size.heightM),
+      surface: colour ? surfaceOf(colour) : surfaces.walls,
+    })),
+    lamps: lampsIn(room, middleOf(plan), size.heightM),
+  };
+}
+const NO_SHAPE: Omit<RoomShape, 'plan'> = { slopes: [], roofWindows: [], boxes: [] };
+
+/**
+ * A recorded room as its light sees it, and what had to be assumed. A room half described is still a room: what is missing is taken as
+ * usual. Walls can be given another colour than they have today.
+ *
+ * @param walls instead of the existing wall colour
+ */
+export function describeRoom(room: LitRoom, walls?: SurfaceInput): DescribedRoom {
+  if (!room.shape) return describeBox(room, walls);
+  return { assumed: assumedOf(room, walls), description: plannedDescription(room, walls) };
 }

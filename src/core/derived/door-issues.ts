@@ -1,4 +1,6 @@
-import { openingOf, rectsOverlap, wallLength, type WallRect } from '../light/room-fit';
+import { openingOf, rectsOverlap, type WallRect } from '../light/room-fit';
+import { wallLength, wallsOf } from '../room/plan';
+import type { RoomDoor } from '../record/paintwork';
 import { openingsOf, type MeasuredRoom } from './openings';
 
 /** What does not fit of a door, in metres, to be said beside it. */
@@ -6,6 +8,16 @@ export type DoorIssue = { readonly doorId: string; readonly says: string };
 
 const SLACK_M = 0.01;
 const m = (metres: number) => `${metres.toFixed(2)} m`;
+
+/** What of a door is larger than its wall; what was not measured is not asked after. */
+function sizeIssues(door: RoomDoor, length: number | null, heightM: number | null): string[] {
+  const says: string[] = [];
+  if (heightM !== null && door.heightM > heightM + SLACK_M) says.push(`It is higher than the room of ${m(heightM)}.`);
+  if (length !== null && door.widthM > length + SLACK_M) says.push(`It is wider than its wall of ${m(length)}.`);
+  else if (length !== null && door.leftM !== null && door.leftM + door.widthM > length + SLACK_M)
+    says.push(`So far from the left it reaches beyond its wall of ${m(length)}.`);
+  return says;
+}
 
 /** What of a room's doors does not fit its walls, or stands over a window or another door; what was not measured is not asked after. */
 export function doorIssues(room: MeasuredRoom): DoorIssue[] {
@@ -19,11 +31,9 @@ export function doorIssues(room: MeasuredRoom): DoorIssue[] {
   return paintwork.doors.flatMap((door, k): DoorIssue[] => {
     const says: string[] = [];
     if (door.wall === null) return [];
+    if (!wallsOf(room).includes(door.wall)) return [{ doorId: door.id, says: 'It stands in a wall that is not there any more.' }];
     const length = wallLength(door.wall, room);
-    if (heightM !== null && door.heightM > heightM + SLACK_M) says.push(`It is higher than the room of ${m(heightM)}.`);
-    if (length !== null && door.widthM > length + SLACK_M) says.push(`It is wider than its wall of ${m(length)}.`);
-    else if (length !== null && door.leftM !== null && door.leftM + door.widthM > length + SLACK_M)
-      says.push(`So far from the left it reaches beyond its wall of ${m(length)}.`);
+    says.push(...sizeIssues(door, length, heightM));
     if (door.leftM !== null) {
       const rect = openingOf({ ...door, leftM: door.leftM, sillM: 0 });
       const over = placed.find((p) => p.wall === door.wall && rectsOverlap(p.rect, rect, SLACK_M));

@@ -31,7 +31,8 @@ export type RoomSun = { readonly room: SunRoom; readonly place: VisitPlace; read
 /** What decides where the sun comes into a room. */
 type Placed = Pick<Visit, 'place' | 'visitedOn' | 'createdAt'>;
 export function sunOf(room: RoomItself, visit: Placed): RoomSun | undefined {
-  if (room.bearingDeg === null || room.windows.length === 0) return undefined;
+  const glazed = room.windows.length + (room.shape?.roofWindows.length ?? 0) > 0;
+  if (!room.borrows && (room.bearingDeg === null || !glazed)) return undefined;
   return { room: outlineOf(room), place: visit.place, date: dayOfVisit(visit) };
 }
 

@@ -1,5 +1,6 @@
-import { openingOf, rectsOverlap, sillOf, wallLength, type WallRect } from '../light/room-fit';
-import { WALLS, type Wall } from '../room/facing';
+import { openingOf, rectsOverlap, sillOf, type WallRect } from '../light/room-fit';
+import { wallLength, wallsOf } from '../room/plan';
+import type { Wall } from '../room/facing';
 import { leftsOf, sizeOf, type Size } from './describe-room';
 import type { RoomDoor } from '@/core/record/paintwork';
 import type { Room } from '@/core/record/room';
@@ -8,7 +9,7 @@ import type { Room } from '@/core/record/room';
 export type Opening = { readonly kind: 'window' | 'door'; readonly id: string; readonly wall: Wall; readonly rect: WallRect };
 
 /** What the walls of a room are measured by. */
-export type MeasuredRoom = Pick<Room, 'widthM' | 'depthM' | 'heightM' | 'windows' | 'paintwork'>;
+export type MeasuredRoom = Pick<Room, 'widthM' | 'depthM' | 'heightM' | 'shape' | 'windows' | 'paintwork'>;
 
 /** How far from a corner a door stands that was not placed, and how much openings may share, metres. */
 const FROM_CORNER_M = 0.15;
@@ -63,7 +64,7 @@ function openingsOfWall(room: MeasuredRoom, wall: Wall, size: Size): Opening[] {
 
 /** Windows and doors of a room in its walls, cut to what the walls are, wall by wall. */
 export function openingsOf(room: MeasuredRoom, size: Size = sizeOf(room)): Opening[] {
-  return WALLS.flatMap((wall) => openingsOfWall(room, wall, size));
+  return wallsOf(size).flatMap((wall) => openingsOfWall(room, wall, size));
 }
 
 /** Area that rectangles cover together, m²: where they overlap it counts once. */

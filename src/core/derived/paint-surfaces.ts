@@ -1,5 +1,6 @@
-import { wallLength } from '../light/room-fit';
-import { wallName, WALLS, type Wall } from '../room/facing';
+import { aroundPlan, floorArea, planOf, wallLength, wallsOf } from '../room/plan';
+import { areaUnder, overhead, upperEdgeOf } from './shape-faces';
+import { wallName, type Wall } from '../room/facing';
 import { sizeOf, type Size } from './describe-room';
 import { coveredArea, inBand, openingsOf, type MeasuredRoom, type Opening } from './openings';
 import { CASING_M, USUAL_SKIRTING_M, type RoomDoor, type SurfaceKind } from '@/core/record/paintwork';
@@ -38,12 +39,13 @@ type Walls = { readonly room: Measured; readonly size: Size; readonly openings: 
 function wallParts({ room, size, openings }: Walls, wall: Wall): PaintSurface[] {
   const lengthM = wallLength(wall, size);
   const holes = openings.filter((o) => o.wall === wall).map((o) => o.rect);
+  const edge = upperEdgeOf(size, wall, lengthM);
   const between = (from: number, to: number) =>
-    Math.max(0, lengthM * (to - from) - coveredArea(holes.map((rect) => inBand(rect, from, to))));
-  const name = wallName(room.bearingDeg, wall, room.windows);
+    Math.max(0, areaUnder(edge, from, to) - coveredArea(holes.map((rect) => inBand(rect, from, to))));
+  const name = wallName(room, wall);
   const skirting = Math.min(skirtingOf(room), size.heightM);
   const rail = railOf(room, wall, size.heightM);
-  const measures = wall % 2 === 0 ? room.widthM : room.depthM;
+  const measures = wallLength(wall, room);
   const one = (id: string, called: string, from: number, to: number): PaintSurface => ({
     id,
     kind: 'wall',
@@ -66,7 +68,7 @@ function trimOf({ room, size, openings }: Walls): PaintSurface {
   const wide = (o: Opening) => o.rect.s1 - o.rect.s0;
   const high = (o: Opening) => o.rect.z1 - o.rect.z0;
   const skirtingM = skirtingOf(room);
-  const around = 2 * (size.widthM + size.depthM);
+  const around = aroundPlan(planOf(size));
   const skirting = skirtingM > 0 ? Math.max(0, around - doors.reduce((sum, d) => sum + wide(d), 0)) : 0;
   const casings = openings.reduce((sum, o) => sum + 2 * high(o) + (o.kind === 'door' ? 1 : 2) * wide(o), 0);
   const names = [
@@ -99,7 +101,7 @@ function doorParts(room: Measured): PaintSurface[] {
     // an opening has no leaf; one whose leaf is painted from the other room is painted there
     if (door.stands === 'opening' || door.sides === 'none') return [];
     const same = door.wall !== null && called.filter((name) => name === called[k]).length > 1;
-    const name = same ? `${called[k]!} in the ${wallName(room.bearingDeg, door.wall!, room.windows)}` : called[k]!;
+    const name = same ? `${called[k]!} in the ${wallName(room, door.wall!)}` : called[k]!;
     const side = door.widthM * door.heightM;
     const both = door.sides === 'both' && !door.outside;
     const common = { wall: door.wall, runM: null, assumed: false };
@@ -112,6 +114,33 @@ function doorParts(room: Measured): PaintSurface[] {
   });
 }
 
+export const slopeSurface = (slope: number): string => `slope-${slope}`;
+
+/** The flat ceiling and the slopes, roof windows left out. */
+function overheadParts(room: Measured, size: Size): PaintSurface[] {
+  const one = (id: string, name: string, areaM2: number, wall: Wall | null = null): PaintSurface => ({
+    id,
+    kind: 'ceiling',
+    name,
+    wall,
+    areaM2: Math.max(0, areaM2),
+    runM: null,
+    assumed: room.widthM === null || room.depthM === null || (wall !== null && room.heightM === null),
+  });
+  const above = overhead(size);
+  if (!above || !size.shape) return [one('ceiling', 'ceiling', floorArea(planOf(size)))];
+  const { slopes, roofWindows } = size.shape;
+  const glass = (of: number | null) =>
+    roofWindows.filter((w) => w.slope === of).reduce((sum, w) => sum + w.widthM * w.heightM, 0);
+  const sloped = slopes.flatMap(({ wall }, k) =>
+    above.slopes[k]! > 0
+      ? [one(slopeSurface(k), `slope over the ${wallName(room, wall)}`, above.slopes[k]! - glass(k), wall)]
+      : [],
+  );
+  // under slopes that meet nothing is flat
+  return above.flat > 0.01 || sloped.length === 0 ? [...sloped, one('ceiling', 'ceiling', above.flat - glass(null))] : sloped;
+}
+
 /**
  * Everything of a room that is painted: walls (above and below a rail), trim, doors, the outside of a front door, cabinets and built-ins,
  * ceiling. Where measures are missing the usual ones stand, and it says so.
@@ -120,7 +149,7 @@ export function paintSurfaces(room: Measured): PaintSurface[] {
   const size = sizeOf(room);
   const walls: Walls = { room, size, openings: openingsOf(room, size) };
   return [
-    ...WALLS.flatMap((wall) => wallParts(walls, wall)),
+    ...wallsOf(size).flatMap((wall) => wallParts(walls, wall)),
     trimOf(walls),
     ...doorParts(room),
     ...room.paintwork.extras.map(({ id, kind, name, areaM2 }): PaintSurface => ({
@@ -132,14 +161,6 @@ export function paintSurfaces(room: Measured): PaintSurface[] {
       runM: null,
       assumed: false,
     })),
-    {
-      id: 'ceiling',
-      kind: 'ceiling',
-      name: 'ceiling',
-      wall: null,
-      areaM2: size.widthM * size.depthM,
-      runM: null,
-      assumed: room.widthM === null || room.depthM === null,
-    },
+    ...overheadParts(room, size),
   ];
 }

@@ -1,9 +1,14 @@
-import { openingOf, rectsOverlap, sillOf, wallLength } from '../light/room-fit';
+import { openingOf, rectsOverlap, sillOf } from '../light/room-fit';
+import { inPlan, wallLength, wallsOf } from '../room/plan';
+import type { RoomShape } from '../record/shape';
+import type { FieldIssue } from './field-issue';
+import { shapeIssues } from './shape-issues';
 
 type Fields = {
   readonly widthM: number | null;
   readonly depthM: number | null;
   readonly heightM: number | null;
+  readonly shape: RoomShape | null;
   readonly windows: readonly {
     readonly wall: number;
     readonly widthM: number;
@@ -13,8 +18,6 @@ type Fields = {
   }[];
   readonly lamps: readonly { readonly xM: number | null; readonly yM: number | null; readonly heightM: number | null }[];
 };
-
-export type FieldIssue = { readonly path: readonly (string | number)[]; readonly message: string };
 
 const m = (metres: number) => `${metres.toFixed(2)} m`;
 const SLACK_M = 0.005;
@@ -33,6 +36,7 @@ function windowIssues(room: Fields, w: Window, i: number): FieldIssue[] {
   const at = (field: string, message: string): FieldIssue => ({ path: ['windows', i, field], message });
   const length = wallLength(w.wall, room);
   const issues: FieldIssue[] = [];
+  if (!wallsOf(room).includes(w.wall)) return [at('wall', 'The room has no such wall any more: choose another.')];
   if (length !== null && w.widthM > length + SLACK_M)
     issues.push(at('widthM', `The window is wider than its wall of ${m(length)}.`));
   else if (length !== null && w.leftM !== null && w.leftM + w.widthM > length + SLACK_M)
@@ -48,7 +52,7 @@ function windowIssues(room: Fields, w: Window, i: number): FieldIssue[] {
 
 /** What of a wall's windows do not fit beside each other, when some are not placed. */
 function crowdedWalls(room: Fields): FieldIssue[] {
-  return [0, 1, 2, 3].flatMap((wall): FieldIssue[] => {
+  return wallsOf(room).flatMap((wall): FieldIssue[] => {
     const length = wallLength(wall, room);
     const here = room.windows.flatMap((w, i) => (w.wall === wall ? [{ w, i }] : []));
     const total = here.reduce((s, { w }) => s + w.widthM, 0);
@@ -67,6 +71,13 @@ function crowdedWalls(room: Fields): FieldIssue[] {
 function lampIssues(room: Fields, lamp: Fields['lamps'][number], i: number): FieldIssue[] {
   const at = (field: string, message: string): FieldIssue => ({ path: ['lamps', i, field], message });
   const beyond = (value: number | null, length: number | null) => value !== null && length !== null && value >= length;
+  if (room.shape) {
+    const out = lamp.xM !== null && lamp.yM !== null && !inPlan([lamp.xM, lamp.yM], room.shape.plan);
+    return [
+      ...(out ? [at('xM', 'The lamp hangs outside the plan.')] : []),
+      ...(beyond(lamp.heightM, room.heightM) ? [at('heightM', `The room is ${m(room.heightM!)} high.`)] : []),
+    ];
+  }
   return [
     ...(beyond(lamp.xM, room.widthM) ? [at('xM', `The room is ${m(room.widthM!)} wide.`)] : []),
     ...(beyond(lamp.yM, room.depthM) ? [at('yM', `The room is ${m(room.depthM!)} deep.`)] : []),
@@ -79,6 +90,7 @@ export function roomLightIssues(given: Fields): FieldIssue[] {
   const known = (v: number | null) => (v !== null && v > 0 ? v : null); // what is no measure is answered at its own field
   const room = { ...given, widthM: known(given.widthM), depthM: known(given.depthM), heightM: known(given.heightM) };
   return [
+    ...shapeIssues(room),
     ...room.windows.flatMap((w, i) => windowIssues(room, w, i)),
     ...crowdedWalls(room),
     ...room.lamps.flatMap((lamp, i) => lampIssues(room, lamp, i)),

@@ -1,6 +1,6 @@
 import { GRID } from '../colour/grid';
 import { reflectanceOfSurface } from '../light/surface';
-import { describeRoom } from './describe-room';
+import { describeBox } from './describe-room';
 import type { RecordedColour } from '@/core/record/recorded-colour';
 import { measuredReflectance } from './surface';
 import { room } from '../../../tests/made-up-room';
@@ -36,7 +36,7 @@ describe('the surface of a recorded colour', () => {
 
   test('the room’s light takes the same curve', () => {
     const wall = measured(400, 4, 81);
-    const { walls } = describeRoom(room({ oldWall: wall, stays: [] })).description.surfaces;
+    const { walls } = describeBox(room({ oldWall: wall, stays: [] })).description.surfaces;
     const light = reflectanceOfSurface(walls as Parameters<typeof reflectanceOfSurface>[0]);
     const own = measuredReflectance(wall)!;
     light.forEach((r, i) => expect(r).toBeCloseTo(own[i]!, 3));

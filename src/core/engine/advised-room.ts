@@ -1,3 +1,4 @@
+import { heightOf } from '../light/any-room';
 import { SCENE } from '../appearance/scene';
 import { daylight65 } from '../colour/illuminant';
 import type { LightSchools } from '../judge/light-schools';
@@ -78,7 +79,7 @@ export function wallsOf(
   lights: readonly UsedLight[],
   stays: readonly SurfaceStay[],
 ): WallsOf {
-  const windDown = toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM });
+  const windDown = toWindDown({ kind, use: usedFor.use, heightM: heightOf(day.room) });
   return { stays, light: roomLightOf(lights), kind, windDown, schools, wish, moreWishes };
 }
 

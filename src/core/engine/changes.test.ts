@@ -2,7 +2,7 @@ import { deck as demo, paint } from '../../../tests/demo-paints';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { GRID } from '../colour/grid';
 import type { Lab } from '../colour/types';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { DEFAULT_SCHOOLS } from '../judge/light-schools';
 import type { Thing } from '../record/thing';
 import { changesOf, type ChangesAnswer } from './changes';
@@ -19,7 +19,7 @@ const deck = { ids: demo.colours.map((c) => c.code), makers: demo.colours.map(()
 const of = room({ bearingDeg: 0, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
 const advised = {
   day: {
-    room: describeRoom(of).description,
+    room: describeBox(of).description,
     place: { latitude: 51.45, longitude: -2.59 },
     date: '2026-09-23',
     zone: 'Europe/London',

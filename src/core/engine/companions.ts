@@ -1,3 +1,4 @@
+import { heightOf } from '../light/any-room';
 import { NO_FAULT, type Companion, type Judge, type Standing } from '../companions/companion';
 import { companionsOf } from '../companions/companions';
 import type { Role } from '../companions/roles';
@@ -104,7 +105,7 @@ function* knownRoom({ id, kind, lit, stays }: CompanionRoom): Steps<KnownRoom | 
   const lights = yield* lightsOrDeck(lit);
   if ('ok' in lights) return lights;
   const { usedFor, day } = lit;
-  return { id, kind, stays, lights, windDown: toWindDown({ kind, use: usedFor.use, heightM: day.room.heightM }) };
+  return { id, kind, stays, lights, windDown: toWindDown({ kind, use: usedFor.use, heightM: heightOf(day.room) }) };
 }
 
 /** Middle lux by day in the hours of use; 0 without daylight. */

@@ -1,7 +1,8 @@
 import { leastRecentlyUsed } from '../base/least-recently-used';
-import { sunHours, together } from '../light/day-light';
+import { together } from '../light/day-light';
 import { averageDaylightFactor, computedDaylightFactor } from '../light/daylight-factor';
-import { cannotBe, dayOf, POSITIONS, roomOf } from './known-days';
+import { isPlanned, positionsOf, sunHoursOf } from './engine-rooms';
+import { cannotBe, dayOf, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { DayAnswer, DayRequest, NoAnswer, TintedLight } from './light-protocol';
 import { tinted } from './light-tint';
@@ -26,14 +27,16 @@ export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
     moments,
     skies,
     sun: found.sun,
-    positions: POSITIONS.usual(room).map((p) => p.name),
+    positions: positionsOf(room, 'usual').map((p) => p.name),
     daylight,
     withLamps,
     lamps: found.lamps.map(tinted),
-    sunHours: sunHours(room, found.sun),
-    daylightFactor: factors(JSON.stringify(request.room), () => ({
-      formula: averageDaylightFactor(room),
-      computed: computedDaylightFactor(room),
-    })),
+    sunHours: sunHoursOf(room, found.sun),
+    daylightFactor: isPlanned(room)
+      ? null
+      : factors(JSON.stringify(request.room), () => ({
+          formula: averageDaylightFactor(room),
+          computed: computedDaylightFactor(room),
+        })),
   };
 }

@@ -65,9 +65,7 @@ const looked = (scene: SceneLight, altitudeDeg: number): Look => {
 function dayIn(room: RoomDescription, date: string): readonly (readonly (Look | undefined)[])[] {
   const prepared = prepare(room, 'usual');
   const moments = dayMoments(date, ZONE);
-  const lights = moments.map((at) =>
-    positionLights(prepared.lightAt(outdoorsAt({ at, place: PLACE, date, sky: 'clear' }), false)),
-  );
+  const lights = moments.map((at) => positionLights(prepared, outdoorsAt({ at, place: PLACE, date, sky: 'clear' }), false));
   return prepared.receivers.map((_, p) =>
     lights.map((all, m) => {
       const scene = sceneAt(all, p, 1);

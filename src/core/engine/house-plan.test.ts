@@ -3,7 +3,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { darkHours } from '../light/dark-hours';
 import { wallClock } from '../light/time-zone';
 import { sunPosition } from '../light/sun';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
 import { housePlan } from './house-plan';
 import { lampAdvice, lampOptions } from './lamp-advice';
@@ -38,7 +38,7 @@ const TRAVERTINE: JudgedStay = {
 const facing = (bearingDeg: number, more: Partial<Room> = {}): Room =>
   room({ bearingDeg, windows: [roomWindow({ widthM: 1.8, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })], ...more });
 const lit = (of: Room, date = DATE): LitRoom => ({
-  day: { room: describeRoom(of).description, place, date, zone: ZONE },
+  day: { room: describeBox(of).description, place, date, zone: ZONE },
   lookIn: { position: 'wall-2', lampsOn: false, scale: 1 },
   usedFor: { use: of.use, skies: null },
 });

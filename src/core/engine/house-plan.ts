@@ -10,8 +10,8 @@ import { sunPosition } from '../light/sun';
 import { wallClock } from '../light/time-zone';
 import { byDaylight, type LookLight } from '../plan/look-light';
 import { roomLooks, type LookMoment, type RoomLook, type RoomLooks } from '../plan/room-looks';
-import { WALLS } from '../room/facing';
 import { wallPosition } from '../room/wall-position';
+import { positionsOf } from './engine-rooms';
 import { lampsOf, placeOf, roomOf, sceneAt } from './known-days';
 import { withoutLights, type LitRoom } from './lit-room';
 import { surfacesOf } from './looks';
@@ -84,7 +84,7 @@ function* litMoments({ day, lookIn, usedFor }: LitRoom): Steps<Lit[]> {
 /** How every colour appears on every wall at a moment. */
 function labsAt(room: LitRoom, lights: readonly PositionLight[], surfaces: readonly Reflectance[]): (readonly Lab[] | null)[] {
   const box = roomOf(room.day.room).room;
-  return WALLS.map((wall) => {
+  return positionsOf(box, 'walls').map((_, wall) => {
     const scene = sceneAt(lights, placeOf(box, wallPosition(wall)), room.lookIn.scale);
     return scene ? surfaces.map(appearIn(scene)) : null;
   });
@@ -115,9 +115,10 @@ function momentOf({ light, hours }: DecidedLook, moments: readonly Lit[], zone: 
 
 /** Walls on which something shows, at a look, that the wall judged at does not; that one first. */
 function wallsOf(labs: LookMoment['labs'], position: string, toleranceE: number): string[] {
-  const own = WALLS.find((wall) => wallPosition(wall) === position && labs[wall]) ?? WALLS.find((wall) => labs[wall]) ?? 0;
+  const walls = labs.map((_, wall) => wall);
+  const own = walls.find((wall) => wallPosition(wall) === position && labs[wall]) ?? walls.find((wall) => labs[wall]) ?? 0;
   const first = labs[own];
-  const others = WALLS.filter((wall) => wall !== own && labs[wall]?.some((lab, c) => changed(lab, first?.[c], toleranceE)));
+  const others = walls.filter((wall) => wall !== own && labs[wall]?.some((lab, c) => changed(lab, first?.[c], toleranceE)));
   return [own, ...others].map(wallPosition);
 }
 const changed = (lab: Lab, from: Lab | undefined, toleranceE: number): boolean =>

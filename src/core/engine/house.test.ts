@@ -3,7 +3,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { chroma, lrvOf } from '../colour/lab';
 import { GRID } from '../colour/grid';
 import type { Lab } from '../colour/types';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { DEFAULT_SCHOOLS } from '../judge/light-schools';
 import type { Wish } from '../judge/wish';
 import type { RoomKind } from '../room/use';
@@ -35,7 +35,7 @@ function houseRoom({ id, kind, bearingDeg, wish }: Of, ...things: JudgedStay[]):
     things,
     room: {
       day: {
-        room: describeRoom(of(bearingDeg)).description,
+        room: describeBox(of(bearingDeg)).description,
         place: { latitude: 51.45, longitude: -2.59 },
         date: '2026-09-23',
         zone: 'Europe/London',

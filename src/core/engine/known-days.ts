@@ -1,46 +1,41 @@
-import type { RoomDescription } from '../light/room-description';
-import { firstProblem } from '../light/say-room-problem';
-import { lightRoomOf } from '../light/light-room-of';
+import type { AnyDescription } from '../light/any-room';
 import type { SceneLight } from '../appearance/scene';
-import { dayLightSteps, positionLights, roomLight, together, type DayLight, type PositionLight } from '../light/day-light';
+import {
+  dayLightSteps,
+  onWalls,
+  positionLights,
+  roomLight,
+  together,
+  type DayLight,
+  type PositionLight,
+  type Prepared,
+} from '../light/day-light';
 import { dayMoments } from '../light/day-moments';
 import type { LightRoom } from '../light/light-room';
 import { outdoorsAt, outdoorsDark, type Outdoors, type SkyName } from '../light/outdoors';
-import { prepareRoom, type PreparedRoom } from '../light/prepare-room';
 import type { Place } from '../light/day';
 import { shapeKey, shapeOf, type RoomShape } from '../light/room-shape';
-import { slidePositions, usualPositions, wallPositions } from '../light/sample-positions';
 import { wallClock } from '../light/time-zone';
-import { WALLS } from '../room/facing';
 import { leastRecentlyUsed } from '../base/least-recently-used';
+import { engineRoomOf, positionsOf, preparedFor, type EngineRoom, type Where } from './engine-rooms';
 import { sceneOf } from './looks';
 import type { Steps } from './steps';
 import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
 
-export const POSITIONS = { usual: usualPositions, walls: wallPositions, slide: slidePositions } as const;
-
 const shapes = leastRecentlyUsed<RoomShape>(12);
-const rooms = leastRecentlyUsed<{ readonly room: LightRoom; readonly problem: string | undefined }>(40);
-const prepared = leastRecentlyUsed<PreparedRoom>(40);
+const rooms = leastRecentlyUsed<ReturnType<typeof engineRoomOf>>(40);
+const prepared = leastRecentlyUsed<Prepared>(40);
 export type KnownDay = { readonly moments: readonly number[]; readonly skies: readonly SkyName[]; readonly day: DayLight };
 
 /** A room by its description, with the first thing that keeps it from being. */
-export function roomOf(description: RoomDescription) {
-  return rooms(JSON.stringify(description), () => {
-    const room = lightRoomOf(description);
-    return { room, problem: firstProblem(room) };
-  });
-}
+export const roomOf = (description: AnyDescription) => rooms(JSON.stringify(description), () => engineRoomOf(description));
 
 /** The patches of a room, and what each sees. */
 export const shapeFor = (room: LightRoom): RoomShape => shapes(shapeKey(room), () => shapeOf(room));
 
 /** A room made ready at some of its positions. */
-export const prepare = (description: RoomDescription, where: keyof typeof POSITIONS): PreparedRoom =>
-  prepared(where + JSON.stringify(description), () => {
-    const { room } = roomOf(description);
-    return prepareRoom(room, POSITIONS[where](room), shapeFor(room));
-  });
+export const prepare = (description: AnyDescription, where: Where): Prepared =>
+  prepared(where + JSON.stringify(description), () => preparedFor(roomOf(description).room, where, shapeFor));
 
 export const cannotBe = (says: string): NoAnswer => ({ ok: false, reason: 'cannot-be', says });
 
@@ -93,15 +88,15 @@ export function daylightAt({ at, sky, ...request }: Single): readonly PositionLi
   if (known) return known.day.daylight[known.moments.indexOf(at)]!;
   const { room, place, date } = request;
   return singles(JSON.stringify([room, place, date, at, sky]), () =>
-    positionLights(prepare(room, 'usual').lightAt(outside({ at, place, date, sky }), false)),
+    positionLights(prepare(room, 'usual'), outside({ at, place, date, sky }), false),
   );
 }
 
 const byLamps = leastRecentlyUsed<readonly PositionLight[]>(40);
 
 /** All lamps alone at the usual positions. */
-export const lampsOf = (room: RoomDescription): readonly PositionLight[] =>
-  byLamps(JSON.stringify(room), () => positionLights(prepare(room, 'usual').lightAt(outdoorsDark(), true)));
+export const lampsOf = (room: AnyDescription): readonly PositionLight[] =>
+  byLamps(JSON.stringify(room), () => positionLights(prepare(room, 'usual'), outdoorsDark(), true));
 
 /** The lights of one moment of a day, with the lamps if they are on. */
 export const lightsOf = ({ day: found }: KnownDay, moment: number, lampsOn: boolean): readonly PositionLight[] =>
@@ -116,14 +111,11 @@ export const scenesThrough = (known: KnownDay, place: number, { lampsOn, scale }
   known.moments.map((_, m) => sceneAt(lightsOf(known, m, lampsOn), place, scale));
 
 /** Index of a usual position of a room; the first when it has none of that name. */
-export const placeOf = (room: LightRoom, position: string): number =>
+export const placeOf = (room: EngineRoom, position: string): number =>
   Math.max(
     0,
-    POSITIONS.usual(room).findIndex((p) => p.name === position),
+    positionsOf(room, 'usual').findIndex((p) => p.name === position),
   );
-
-/** Of the lights at the usual positions those on the walls, which are what the eye has before it. */
-export const onWalls = (usual: readonly PositionLight[]): readonly PositionLight[] => usual.slice(0, WALLS.length);
 
 /** The moment the sun stands highest. */
 export const midday = ({ day: found }: KnownDay): number =>

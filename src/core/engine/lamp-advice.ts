@@ -1,5 +1,6 @@
 import { seenBy, viewOf } from '../appearance/scene';
 import { deltaE00 } from '../colour/ciede2000';
+import { lampsIn, withLamps, type AnyDescription } from '../light/any-room';
 import type { RoomDescription } from '../light/room-description';
 import { lightsOfUse } from './advised-room';
 import { cannotBe, lampsOf, placeOf, roomOf, sceneAt } from './known-days';
@@ -38,22 +39,21 @@ export function lampOptions(lamps: readonly Pick<RoomLampDescription, 'cctK' | '
 }
 
 /** The room with other lamps in its fittings: LEDs wherever the light's colour is changed. */
-function withLampsOf(room: RoomDescription, { cctK, ra, lumensTimes }: LampOption): RoomDescription {
-  return {
-    ...room,
-    lamps: room.lamps.map((lamp) => ({
+const withLampsOf = (room: AnyDescription, { cctK, ra, lumensTimes }: LampOption): AnyDescription =>
+  withLamps(
+    room,
+    lampsIn(room).map((lamp) => ({
       ...lamp,
       ...(cctK === null && ra === null ? {} : { kind: 'led' as const, cctK: cctK ?? lamp.cctK, ra: ra ?? lamp.ra ?? null }),
       lumens: lamp.lumens * lumensTimes,
     })),
-  };
-}
+  );
 
 /** What other lamps would make of a room's colours and what they are seen beside, after dark. */
 export function* lampAdvice({ lit, stays, candidates }: LampAdviceRequest): Steps<LampAdvice | NoAnswer> {
   const { room, problem } = roomOf(lit.day.room);
   if (problem) return cannotBe(problem);
-  const options = lampOptions(lit.day.room.lamps);
+  const options = lampOptions(lampsIn(lit.day.room));
   if (options.length === 0) return cannotBe('No lamp is recorded in this room.');
   const place = placeOf(room, lit.lookIn.position);
   const surfaces = candidates.map((c) => surfacesOf(c)[0]!);

@@ -1,5 +1,6 @@
+import type { RoomDescription } from '../light/room-description';
 import { all } from '../../../tests/all';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import type { DayRequest, MomentRequest, Swatch } from './light-protocol';
 import type { Steps } from './steps';
@@ -16,8 +17,8 @@ function run<T>(steps: Steps<T>): T {
 }
 
 const lit = room({ bearingDeg: 200, windows: [roomWindow({ widthM: 1.8, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
-const request: DayRequest = {
-  room: describeRoom(lit).description,
+const request: DayRequest & { readonly room: RoomDescription } = {
+  room: describeBox(lit).description,
   place: { latitude: 51.45, longitude: -2.59 },
   date: '2026-09-23',
   zone: 'Europe/London',
@@ -49,7 +50,7 @@ describe('a day in a room', () => {
     expect(all(found.daylight[10]!, (l) => l.lux === 0 && l.cctK === null)).toBe(true);
     expect(all(found.lamps, (l) => l.cctK! < 3000)).toBe(true);
     expect(found.sunHours[0]!.length).toBeGreaterThan(0);
-    expect(found.daylightFactor.formula).toBeGreaterThan(1);
+    expect(found.daylightFactor!.formula).toBeGreaterThan(1);
   });
 
   test('hour by hour the sky may change', () => {

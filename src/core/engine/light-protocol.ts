@@ -2,14 +2,14 @@ import type { Flag } from '../appearance/readings';
 import type { Turn, TurnKind } from '../appearance/turns';
 import type { Population } from '../colour/metamers';
 import type { Lab } from '../colour/types';
-import type { RoomDescription } from '../light/room-description';
+import type { AnyDescription } from '../light/any-room';
 import type { Place } from '../light/day';
 import type { SkyName } from '../light/outdoors';
 import type { SunPosition } from '../light/sun';
 
 /** A room through one day. `skies` is one for all of it, or one for each hour of the local clock. */
 export type DayRequest = {
-  readonly room: RoomDescription;
+  readonly room: AnyDescription;
   readonly place: Place;
   readonly date: string;
   readonly zone: string;
@@ -34,7 +34,8 @@ export type DayAnswer = {
   readonly lamps: readonly TintedLight[];
   /** For each window the stretches of moments in which a clear sky would send sun through it. */
   readonly sunHours: readonly (readonly (readonly [first: number, last: number])[])[];
-  readonly daylightFactor: { readonly formula: number; readonly computed: number };
+  /** Null of a room that is no box. */
+  readonly daylightFactor: { readonly formula: number; readonly computed: number } | null;
 };
 
 /** Why there is no answer: the room cannot be, in words; or nobody waits any more. */
@@ -83,7 +84,7 @@ export type BandsAnswer = {
 
 /** One moment in a room. */
 export type MomentRequest = {
-  readonly room: RoomDescription;
+  readonly room: AnyDescription;
   readonly place: Place;
   readonly date: string;
   readonly at: number;

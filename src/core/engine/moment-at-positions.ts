@@ -1,7 +1,7 @@
 import { viewOf } from '../appearance/scene';
-import { positionLights, roomLight } from '../light/day-light';
+import { onWalls, positionLights, roomLight } from '../light/day-light';
 import { outdoorsAt } from '../light/outdoors';
-import { cannotBe, onWalls, prepare, roomOf } from './known-days';
+import { cannotBe, prepare, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { MomentRequest, NoAnswer, SpotsAnswer, Swatch } from './light-protocol';
 import { lookAt, sceneOf } from './looks';
@@ -16,8 +16,8 @@ export function* spots(request: MomentRequest, swatches: readonly Swatch[]): Ste
   yield 0.5;
   const { at, place, date, sky, lampsOn, scale } = request;
   const outside = outdoorsAt({ at, place, date, sky });
-  const lights = positionLights(ready.lightAt(outside, lampsOn));
-  const walls = request.where === 'usual' ? lights : positionLights(prepare(request.room, 'usual').lightAt(outside, lampsOn));
+  const lights = positionLights(ready, outside, lampsOn);
+  const walls = request.where === 'usual' ? lights : positionLights(prepare(request.room, 'usual'), outside, lampsOn);
   const room = roomLight(onWalls(walls));
   return {
     ok: true,

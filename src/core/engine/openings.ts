@@ -1,3 +1,4 @@
+import { lampsIn, withLamps } from '../light/any-room';
 import type { DeckCurves } from '../formats/deck-curves';
 import type { SurfaceStay } from '../judge/surfaces';
 import { adviseIn, type AdvisedRoom } from './advised-room';
@@ -24,11 +25,17 @@ function singleChanges(room: AdvisedRoom, stays: readonly SurfaceStay[]): Change
   const { day, wish } = room;
   const relit = {
     ...withoutLights(room),
-    day: { ...day, room: { ...day.room, lamps: day.room.lamps.map((l) => ({ ...l, ...GOOD_LAMP })) } },
+    day: {
+      ...day,
+      room: withLamps(
+        day.room,
+        lampsIn(day.room).map((l) => ({ ...l, ...GOOD_LAMP })),
+      ),
+    },
   };
   return [
     ...stays.map((_, stay) => without([stay], room, stays)),
-    ...(day.room.lamps.length > 0 ? [{ change: { kind: 'lamps' as const }, room: relit, stays }] : []),
+    ...(lampsIn(day.room).length > 0 ? [{ change: { kind: 'lamps' as const }, room: relit, stays }] : []),
     ...(wish ? [{ change: { kind: 'wish' as const }, room: { ...room, wish: null, moreWishes: [] }, stays }] : []),
   ];
 }

@@ -1,5 +1,5 @@
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import { roomInLight, sunOf } from '@/core/derived/kinds-of-light';
 import type { Room } from '@/core/record/room';
 import { visit } from '../../../tests/made-up-room';
@@ -9,7 +9,7 @@ import type { Steps } from './steps';
 
 function lightsOf(of: Room, date = '2026-09-23'): RecordLights {
   const { place } = visit();
-  const day = { room: describeRoom(of).description, place, date, zone: place.timeZone };
+  const day = { room: describeBox(of).description, place, date, zone: place.timeZone };
   const steps: Steps<RecordLights> = recordLights({
     day,
     lookIn: { position: 'wall-2', lampsOn: false, scale: 1 },

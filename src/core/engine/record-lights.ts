@@ -5,6 +5,8 @@ import { clearDayKinds } from '../light/day-kinds';
 import { together } from '../light/day-light';
 import type { VerdictMoment } from '@/core/record/verdict';
 import type { JudgingLight } from '../room/facing';
+import { ownOf } from '../light/any-room';
+import { hasDaylight } from '../light/sun-side';
 import { cannotBe, daylightAt, lampsOf, placeOf, roomOf, sceneAt } from './known-days';
 import type { NoAnswer } from './light-protocol';
 import type { LitRoom } from './lit-room';
@@ -25,7 +27,8 @@ export function* recordLights({ day, lookIn, usedFor }: LitRoom): Steps<RecordLi
   const { position, scale } = lookIn;
   const { room } = roomOf(day.room);
   const place = placeOf(room, position);
-  const lamps = day.room.lamps.length > 0 ? lampsOf(day.room) : undefined;
+  const own = ownOf(day.room);
+  const lamps = own.lamps.length > 0 ? lampsOf(day.room) : undefined;
   const found = new Map<JudgingLight, RecordLight[]>();
   const add = (
     kind: JudgingLight,
@@ -36,7 +39,7 @@ export function* recordLights({ day, lookIn, usedFor }: LitRoom): Steps<RecordLi
     const one = { scene, moment: { ...moment, at: new Date(moment.at).toISOString(), lux: scene.lux } };
     found.set(kind, [...(found.get(kind) ?? []), one]);
   };
-  const clear = day.room.windows.length > 0 ? clearDayKinds(room, day, usedFor.use) : new Map<JudgingLight, readonly number[]>();
+  const clear = hasDaylight(room) ? clearDayKinds(room, day, usedFor.use) : new Map<JudgingLight, readonly number[]>();
   for (const [kind, moments] of clear) {
     for (const at of along(moments)) {
       yield 0.5;

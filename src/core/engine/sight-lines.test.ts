@@ -2,7 +2,7 @@ import { GRID } from '../colour/grid';
 import { knownMetamers } from '../colour/metamers';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { all } from '../../../tests/all';
-import { describeRoom } from '../derived/describe-room';
+import { describeBox } from '../derived/describe-room';
 import { sayAlso } from '../house/say-sight';
 import { VIEW, type View } from '../house/views';
 import type { Lab } from '../colour/types';
@@ -45,7 +45,7 @@ function place(
   return {
     id,
     day: {
-      room: describeRoom(of).description,
+      room: describeBox(of).description,
       place: { latitude: 51.45, longitude: -2.59 },
       date: '2026-09-23',
       zone: 'Europe/London',

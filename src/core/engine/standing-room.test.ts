@@ -1,3 +1,4 @@
+import type { LightRoom } from '../light/light-room';
 import { deltaE00 } from '../colour/ciede2000';
 import { labFromHex } from '../colour/srgb';
 import { all } from '../../../tests/all';
@@ -39,7 +40,7 @@ test.each([
   const known = toTheEnd(dayOf(day));
   const { room } = roomOf(day.room);
   const scene = sceneAt(lightsOf(known, moment, lampsOn), placeOf(room, lookIn.position), 1)!;
-  const bench = seenIn(scene)(facesOf(room)[2]!);
+  const bench = seenIn(scene)(facesOf(room as LightRoom)[2]!);
   expect(deltaE00(middleOf(faces(moment, lampsOn)![2]!), labFromHex(bench.hex))).toBeLessThan(1);
 });
 

@@ -10,6 +10,7 @@ import { sunPatches } from '../light/sun-patch';
 import { beyondWindow } from '../light/beyond-window';
 import { outdoorsAt } from '../light/outdoors';
 import type { RoomShape } from '../light/room-shape';
+import { isPlanned } from './engine-rooms';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
 import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
 import { surfacesOf } from './looks';
@@ -138,10 +139,13 @@ function piecesOn(
   return [...windows, ...sun];
 }
 
+const NO_PICTURE = 'The picture is of box rooms so far: this one has a plan of its own.';
+
 /** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
 export function* standingRoom({ day: request, moment, lookIn: where, walls }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
   const { room: as, problem } = roomOf(request.room);
   if (problem) return cannotBe(problem);
+  if (isPlanned(as)) return cannotBe(NO_PICTURE);
   const known = yield* dayOf(request);
   const scene = sceneAt(lightsOf(known, moment, where.lampsOn), placeOf(as, where.position), where.scale);
   if (!scene) return { ok: true, faces: null };

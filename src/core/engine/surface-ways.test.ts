@@ -4,7 +4,7 @@ import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { chroma, lrvOf } from '../colour/lab';
 import { GRID } from '../colour/grid';
 import type { Lab } from '../colour/types';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import type { JudgedStay } from './judgement-protocol';
 import { toTheEnd } from './steps';
 import { surfaceWays, type Way, type WaysAnswer } from './surface-ways';
@@ -25,7 +25,7 @@ const thing = (name: string, lab: Lab, kind: JudgedStay['kind'] = 'fixed'): Judg
 const of = room({ bearingDeg: 0, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1500 })] });
 const lit = {
   day: {
-    room: describeRoom(of).description,
+    room: describeBox(of).description,
     place: { latitude: 51.45, longitude: -2.59 },
     date: '2026-09-23',
     zone: 'Europe/London',

@@ -1,7 +1,7 @@
 import { all } from '../../../tests/all';
 import { room, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { wallClock } from '../light/time-zone';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeBox } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
 import { ROOM_USES, USES, type RoomUse } from '../room/use';
 import { daylightAt, dayOf } from './known-days';
@@ -13,7 +13,7 @@ const place = { latitude: 51.45, longitude: -2.59 };
 const window = roomWindow({ widthM: 1.8, heightM: 1.4 });
 const lamp = roomLamp({ lumens: 1500 });
 const both = room({ bearingDeg: 200, windows: [window], lamps: [lamp] });
-const dayIn = (of: Room, date = '2026-09-23') => ({ room: describeRoom(of).description, place, date, zone: ZONE });
+const dayIn = (of: Room, date = '2026-09-23') => ({ room: describeBox(of).description, place, date, zone: ZONE });
 
 type Ask = { use?: RoomUse; scale?: number; date?: string; skies?: { clear: number; broken: number; overcast: number } | null };
 const lightsOf = (of: Room, { use = 'all', scale = 1, date = '2026-09-23', skies = null }: Ask = {}): UsedLight[] =>

@@ -15,7 +15,7 @@ export const ALONG: Readonly<Record<Exercise, readonly [Direction, 1 | -1]>> = {
   lighter: ['lightDark', 1],
   darker: ['lightDark', -1],
 };
-/** Further than this the other way a colour is not called pinker or bluer: it is less green, or less yellow. Units of a* and b*; own choice. */
+/** Further than this the other way a colour is not called pinker or bluer, but less green or less yellow: a* and b*. Own choice. */
 const NOT_THE_OTHER = 10;
 const isTheOther = ({ lab }: Patch, [direction, sign]: readonly [Direction, 1 | -1]): boolean => {
   if (direction === 'pinkGreen') return sign * lab.a < -NOT_THE_OTHER;

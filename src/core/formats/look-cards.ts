@@ -43,14 +43,16 @@ export type LookCard = {
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 /** A wall by what a person sees there: a window, a door, how it lies to the window; its bearing where nothing else tells. */
-function seenWall({ bearingDeg, windows, paintwork: { doors } }: RoomInLight, wall: Wall): string {
+function seenWall(room: RoomInLight, wall: Wall): string {
+  const { bearingDeg, windows, paintwork } = room;
+  const { doors } = paintwork;
   const withWindow = new Set(windows.map((w) => w.wall));
   if (withWindow.size === 1 && withWindow.has(wall)) return `the wall with the ${windows.length === 1 ? 'window' : 'windows'}`;
   const here = doors.filter((d) => d.wall === wall);
   if (here.length === 1 && doors.length === 1)
     return `the wall with the door${here[0]!.leadsTo ? ` to ${here[0]!.leadsTo}` : ''}`;
-  if (withWindow.size === 1) return `the ${wallName(null, wall, windows)}, as you face it`;
-  const name = wallName(bearingDeg, wall, windows);
+  if (withWindow.size === 1 && !room.shape) return `the ${wallName({ ...room, bearingDeg: null }, wall)}, as you face it`;
+  const name = wallName(room, wall);
   const lit = withWindow.has(wall) && bearingDeg !== null ? ', with a window' : '';
   return `the ${name}${lit}`;
 }

@@ -39,7 +39,7 @@ export const paperFill = (part: UnfoldedPart, letters: RoomPaper['letters']): st
 export type PaperDrawing = {
   readonly width: number;
   readonly height: number;
-  readonly parts: readonly (Box & { readonly fill: string })[];
+  readonly parts: readonly (Box & { readonly fill: string; readonly outline?: readonly (readonly [x: number, y: number])[] })[];
   readonly letters: readonly LetterPlace[];
 };
 
@@ -58,7 +58,13 @@ export function paperDrawing(
   return {
     width,
     height,
-    parts: unfolded.parts.map((part) => ({ ...place(part), fill: paperFill(part, letters) })),
+    parts: unfolded.parts.map((part) => {
+      const outline = part.outline?.map(([x, y]) => {
+        const at = place({ x, y, width: 0, height: 0 });
+        return [at.x, at.y] as const;
+      });
+      return { ...place(part), fill: paperFill(part, letters), ...(outline ? { outline } : {}) };
+    }),
     letters: letterPlaces(room).map((at) => {
       const { x, y } = place({ ...at, width: 0, height: 0 });
       return { ...at, x, y };

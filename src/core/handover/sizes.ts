@@ -1,8 +1,8 @@
 import { sizeOf } from '@/core/derived/describe-room';
 import { openingsOf } from '@/core/derived/openings';
 import type { Room } from '@/core/record/room';
-import { wallLength } from '../light/room-fit';
-import { wallName, WALLS } from '../room/facing';
+import { wallLength, wallsOf } from '../room/plan';
+import { wallName } from '../room/facing';
 import { sayLength, type Units } from '../units/length';
 import { upperFirst } from '../base/words';
 import { listed } from '../base/words';
@@ -19,8 +19,8 @@ export function saySizes(room: Room, units: Units): string[] {
   const openings = openingsOf(room, size);
   const by = (wide: number, high: number) =>
     units === 'metric' ? `${wide.toFixed(2)} × ${high.toFixed(2)} m` : `${sayLength(wide, units)} × ${sayLength(high, units)}`;
-  return WALLS.map((wall) => {
-    const known = room.heightM !== null && (wall % 2 === 0 ? room.widthM : room.depthM) !== null;
+  return wallsOf(room).map((wall) => {
+    const known = room.heightM !== null && wallLength(wall, room) !== null;
     const within = openings
       .filter((o) => o.wall === wall)
       .map(({ kind, id, rect }) => {
@@ -28,7 +28,7 @@ export function saySizes(room: Room, units: Units): string[] {
         const called = kind === 'window' ? 'window' : doorName(door ?? { leadsTo: '', outside: false });
         return `${called} ${by(rect.s1 - rect.s0, rect.z1 - rect.z0)}`;
       });
-    const name = upperFirst(wallName(room.bearingDeg, wall, room.windows));
+    const name = upperFirst(wallName(room, wall));
     const is = known ? by(wallLength(wall, size), size.heightM) : ANY;
     return `${name} ${is}${within.length > 0 ? `: ${listed(within)}` : ''}`;
   });

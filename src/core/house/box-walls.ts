@@ -1,4 +1,4 @@
-import { wallLength } from '../light/room-fit';
+import { wallLength } from '../room/plan';
 import { WALLS, type Wall } from '../room/facing';
 import { plus, times, type Point } from './quarter-turns';
 
@@ -24,7 +24,7 @@ export const leftEnd = ({ widthM, depthM }: Box, wall: Wall): Point =>
       [widthM, depthM],
       [0, depthM],
     ] as const satisfies readonly Point[]
-  )[wall];
+  )[wall]!;
 
 /** The point of a wall that lies so far from its left end. */
 export const alongWall = (box: Box, wall: Wall, leftM: number): Point => plus(leftEnd(box, wall), times(ALONG[wall]!, leftM));

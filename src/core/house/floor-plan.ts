@@ -1,4 +1,4 @@
-import { wallLength } from '../light/room-fit';
+import { wallLength } from '../room/plan';
 import { WALLS, type Wall } from '../room/facing';
 import { alongWall, leftEnd, middleOf, type Box } from './box-walls';
 import { distance, minus, plus, turned, type Point } from './quarter-turns';

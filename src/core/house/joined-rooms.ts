@@ -1,6 +1,7 @@
 import { sizeOf } from '../derived/describe-room';
 import { houseDoors, type HouseDoor } from '../derived/house-doors';
 import type { Room } from '../record/room';
+import { boxSide, wallLine, wallOnSide } from '../room/plan';
 import { floorPlan, rectOf, type FloorPlan } from './floor-plan';
 import type { Point } from './quarter-turns';
 import { viewsOf, type View } from './views';
@@ -11,19 +12,47 @@ export type Joined = { readonly doors: readonly HouseDoor[]; readonly plan: Floo
 /** A door is looked through when it is open, has no leaf, or is of glass. */
 const isSeenThrough = ({ stands, glazed }: HouseDoor): boolean => stands !== 'shut' || glazed;
 
+type Stands = { readonly wall: number | null; readonly leftM: number | null };
+/** Where something stands in the rectangle around a room: the house is drawn of these. */
+function aroundIt(room: Pick<Room, 'shape'> | undefined, { wall, leftM }: Stands): Stands {
+  if (wall === null || !room?.shape || wall >= room.shape.plan.length) return { wall, leftM };
+  const side = boxSide(room.shape.plan, wall, leftM ?? wallLine(room.shape.plan, wall).length / 2);
+  return { wall: side.wall, leftM: leftM === null ? null : side.leftM };
+}
+
 /** The plan and the views of the recorded rooms of a visit, by their doors; what was not measured is as usual. */
 export function joinedRooms(rooms: readonly Room[]): Joined {
   const doors = houseDoors(rooms);
+  const around = (side: HouseDoor['sides'][number]) => ({
+    ...side,
+    ...aroundIt(
+      rooms.find((r) => r.id === side.roomId),
+      side,
+    ),
+  });
   const plan = floorPlan(
     rooms.map((room) => {
       const { widthM, depthM } = sizeOf(room);
-      return { id: room.id, widthM, depthM, bearingDeg: room.bearingDeg, windowWalls: room.windows.map((w) => w.wall) };
+      const windowWalls = room.windows.map((w) => aroundIt(room, { wall: w.wall, leftM: 0 }).wall ?? 0);
+      return { id: room.id, widthM, depthM, bearingDeg: room.bearingDeg, windowWalls };
     }),
-    doors,
+    doors.map((door) => ({
+      ...door,
+      sides: [around(door.sides[0]), around(door.sides[1])] as const,
+    })),
   );
   const through = new Set(doors.filter(isSeenThrough).map((d) => d.id));
   const sight = plan.doors.map((door) => ({ ...door, seenThrough: through.has(door.id) }));
-  return { doors, plan, views: viewsOf(plan.parts.flat(), sight) };
+  const ownWall = (roomId: string, side: number): number => {
+    const shape = rooms.find((r) => r.id === roomId)?.shape;
+    return shape ? wallOnSide(shape.plan, side) : side;
+  };
+  const views = viewsOf(plan.parts.flat(), sight).map((view) => ({
+    ...view,
+    nearWall: ownWall(view.fromId, view.nearWall),
+    farWall: ownWall(view.toId, view.farWall),
+  }));
+  return { doors, plan, views };
 }
 
 /** The rooms one looks through on the way of a view, the nearest first. */

@@ -1,4 +1,4 @@
-import { wallLength } from '../light/room-fit';
+import { wallLength } from '../room/plan';
 import { WALLS, type Wall } from '../room/facing';
 import { alongWall } from './box-walls';
 import {

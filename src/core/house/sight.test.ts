@@ -1,6 +1,6 @@
 import { seededRandom } from '../base/random';
 import { WALLS, type Wall } from '../room/facing';
-import { wallLength } from '../light/room-fit';
+import { wallLength } from '../room/plan';
 import { doorSegment, wallSegment, type Segment } from './box-walls';
 import { floorPlan, inPlan, type PlacedRoom, type PlanDoor, type PlanRoom } from './floor-plan';
 import type { Point } from './quarter-turns';

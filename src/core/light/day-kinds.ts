@@ -5,7 +5,7 @@ import type { Place } from './day';
 import { dayMoments } from './day-moments';
 import type { SkyName } from './outdoors';
 import { sunPosition } from './sun';
-import { sunIn, type SunRoom } from './sun-side';
+import { hasDaylight, sunIn, type SunRoom } from './sun-side';
 import { wallClock } from './time-zone';
 
 /** The sun at its centre on the horizon, degrees: lower the lamps rule. */
@@ -20,7 +20,7 @@ type Moment = { readonly at: number; readonly sky: SkyName; readonly lampsOn: bo
  */
 export function kindAt(room: SunRoom, place: Place, { at, sky, lampsOn }: Moment): JudgingLight {
   const sun = sunPosition(at, place);
-  if (lampsOn && (room.windows.length === 0 || sun.altitudeDeg <= DAY_ALTITUDE_DEG)) return 'lamps';
+  if (lampsOn && (!hasDaylight(room) || sun.altitudeDeg <= DAY_ALTITUDE_DEG)) return 'lamps';
   const comesIn = sky === 'overcast' ? undefined : sunIn(room, sun);
   if (comesIn) return comesIn;
   if (lampsOn) return 'lamps-by-day';

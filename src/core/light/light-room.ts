@@ -1,16 +1,17 @@
 import { GRID, type Reflectance } from '../colour/grid';
 import { reflectanceFromLab } from '../colour/reflectance';
 import { lightReflectanceValue } from '../colour/tristimulus';
-import { wallBearingDeg, type Wall } from '../room/facing';
+import { wallBearingDeg, type BoxWall } from '../room/facing';
 import { CURTAINS, GLAZINGS, type Curtain, type Glazing } from './assumptions';
 import { depthOf, type Panes } from './glass';
 import { planesOf, type Box, type Plane } from './box';
 import type { Lamp } from './lamp';
-import { openingOf, rectsOverlap, wallLength, type WallRect } from './room-fit';
+import { openingOf, rectsOverlap, type WallRect } from './room-fit';
+import { wallLength } from '../room/plan';
 
 /** A window in a wall: measures in metres from the wall's left end and floor, seen from inside. */
 export type LightWindow = {
-  readonly wall: Wall;
+  readonly wall: BoxWall;
   readonly leftM: number;
   readonly sillM: number;
   readonly widthM: number;
@@ -90,14 +91,14 @@ export function aperturesOf(windows: readonly LightWindow[]): Aperture[] {
 /** A wall as a plane, and what turns a distance from its left end into the plane's own axis: u = from + turn · s. */
 export type WallFrame = { readonly plane: Plane; readonly from: number; readonly turn: 1 | -1 };
 
-export function wallFrame(box: Box, wall: Wall): WallFrame {
+export function wallFrame(box: Box, wall: BoxWall): WallFrame {
   const plane = planesOf(box)[wall]!;
   // looking out at wall 0 the right hand points along x: its left end lies at x = 0
   return wall < 2 ? { plane, from: 0, turn: 1 } : { plane, from: plane.uM, turn: -1 };
 }
 
 /** Where a wall of the room faces outward, degrees clockwise from true north. */
-export const bearingOf = (room: Pick<LightRoom, 'bearingDeg'>, wall: Wall): number => wallBearingDeg(room.bearingDeg, wall);
+export const bearingOf = (room: Pick<LightRoom, 'bearingDeg'>, wall: BoxWall): number => wallBearingDeg(room.bearingDeg, wall);
 
 /** What keeps a room from being computed; the interface has words for each. `window` and `lamp` are numbers from 0. */
 export type RoomProblem =

@@ -42,12 +42,13 @@ export const BARE_OPENING = { ...USUAL_WINDOW, revealM: 0 } as const;
 /** A lamp until its label is read. */
 export const USUAL_LAMP = { kind: 'led', lumens: ASSUMED.lampLumens.value, throws: 'round', dimmedPercent: 100 } as const;
 
-export const wallSchema = z.literal(WALLS);
+/** A wall of any room by its number, and one of a box. */
+export const wallSchema = z.int('A wall is named by its number.').min(0).max(39);
+export const boxWallSchema = z.literal(WALLS);
 
 type WindowDefaults = Readonly<Record<'obstructionDeg' | 'revealM' | 'overhangM', number>>;
 /** What every description of a window says, wherever it lies in its wall. */
 export const windowFields = ({ obstructionDeg, revealM, overhangM }: WindowDefaults) => ({
-  wall: wallSchema,
   widthM: measure.windowWidth,
   heightM: measure.windowHeight,
   glazing: z.enum(GLAZING_KINDS).default(USUAL_WINDOW.glazing),

@@ -1,5 +1,5 @@
 import { all } from '../../../tests/all';
-import { describeRoom } from '../derived/describe-room';
+import { describeBox } from '../derived/describe-room';
 import { room as madeUp, roomLamp, roomWindow } from '../../../tests/made-up-room';
 import { lightRoomOf } from './light-room-of';
 import { outdoorsAt, outdoorsDark, outdoorsGiven } from './outdoors';
@@ -14,7 +14,7 @@ import type { LightRoom } from './light-room';
 import type { Outdoors } from './outdoors';
 
 const ROOM = lightRoomOf(
-  describeRoom(
+  describeBox(
     madeUp({ bearingDeg: 200, windows: [roomWindow({ widthM: 1.6, heightM: 1.4 })], lamps: [roomLamp({ lumens: 1200 })] }),
   ).description,
 );

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { ASSUMED, GROUND_KINDS, OBSTRUCTION_KINDS } from './assumptions';
-import { BARE_OPENING, lampFields, measure, windowFields } from './measures';
+import { BARE_OPENING, boxWallSchema, lampFields, measure, windowFields } from './measures';
 import { wallsClose } from './room-fit';
 import { surfaceSchema } from './surface';
 
 const windowSchema = z.strictObject({
+  wall: boxWallSchema,
   ...windowFields(BARE_OPENING),
   leftM: measure.left,
   sillM: measure.sill.default(ASSUMED.sillM.value),

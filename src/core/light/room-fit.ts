@@ -22,7 +22,3 @@ export const openingOf = (w: Record<'leftM' | 'sillM' | 'widthM' | 'heightM', nu
 /** Whether two rectangles of one wall share more than a strip of `slackM`. */
 export const rectsOverlap = (a: WallRect, b: WallRect, slackM: number): boolean =>
   a.s0 < b.s1 - slackM && b.s0 < a.s1 - slackM && a.z0 < b.z1 - slackM && b.z0 < a.z1 - slackM;
-
-/** Length of a wall, metres: walls 0 and 2 are as long as the room is wide. */
-export const wallLength = <T>(wall: number, room: { readonly widthM: T; readonly depthM: T }): T =>
-  wall % 2 === 0 ? room.widthM : room.depthM;

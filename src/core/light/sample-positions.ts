@@ -6,10 +6,10 @@ import { wallFrame, type LightRoom } from './light-room';
 import type { Receiver } from './receiver';
 import { pointOnWall } from './see-out';
 import type { Vector } from './view-factor';
-import { WALLS, type Wall } from '../room/facing';
+import { WALLS, type BoxWall } from '../room/facing';
 
 /** Longest piece of a wall, at the height samples are held, that no window takes: from, to, metres from its left end. */
-function longestFree(room: LightRoom, wall: Wall, heightM: number): readonly [number, number] {
+function longestFree(room: LightRoom, wall: BoxWall, heightM: number): readonly [number, number] {
   const length = planesOf(room.box)[wall]!.uM;
   const taken = room.windows
     .filter((w) => w.wall === wall)

@@ -3,7 +3,7 @@ import { openingOf, type WallRect } from './room-fit';
 import { wallFrame, type LightRoom, type LightWindow, type WallFrame } from './light-room';
 import { dot, subtract, type Vector } from './view-factor';
 import { normalOf, pointOf, type Box } from './box';
-import type { Wall } from '../room/facing';
+import type { BoxWall } from '../room/facing';
 
 /** A window as it lies in its wall, whatever it is glazed with. */
 export type WindowOutline = Omit<LightWindow, 'glass' | 'panes'>;
@@ -16,7 +16,7 @@ export type Seen = (typeof SEEN)[number];
 export type Sight = { readonly seen: Seen; readonly altitudeDeg: number; readonly azimuthDeg: number };
 
 /** A point of a wall, `s` metres from its left end seen from inside and `z` metres up. */
-export function pointOnWall(box: Box, wall: Wall, s: number, z: number): Vector {
+export function pointOnWall(box: Box, wall: BoxWall, s: number, z: number): Vector {
   const { plane, from, turn } = wallFrame(box, wall);
   return pointOf(plane, from + turn * s, z);
 }

@@ -10,6 +10,8 @@ const light = (more: Partial<WriteOf<'room.light'>>): WriteOf<'room.light'> => (
   widthM: null,
   depthM: null,
   heightM: null,
+  shape: null,
+  borrows: false,
   ground: 'paving',
   obstruction: 'masonry',
   ceiling: null,

@@ -1,5 +1,6 @@
 import { ASSUMED } from '../light/assumptions';
-import { roomLightIssues, type FieldIssue } from '@/core/derived/room-issues';
+import type { FieldIssue } from '@/core/derived/field-issue';
+import { roomLightIssues } from '@/core/derived/room-issues';
 import { SHARE_SLACK, type RecordedStay } from '@/core/record/stay';
 import type { Write, WriteOf } from './operations';
 import { timeIssues } from './time-issues';

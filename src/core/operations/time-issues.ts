@@ -1,4 +1,4 @@
-import type { FieldIssue } from '@/core/derived/room-issues';
+import type { FieldIssue } from '@/core/derived/field-issue';
 
 /** Fields that hold an instant or a day, whatever they are in. */
 const TIMES = new Set(['at', 'date', 'visitedOn', 'signedOn', 'takenAt', 'paintedAt', 'lookedAt']);

@@ -64,7 +64,7 @@ export const paintworkSchema = z.strictObject({
   doors: z.array(roomDoorSchema).max(12, 'At most 12 doors.').refine(eachOnce, EACH_ONCE).readonly().default([]),
   rails: z
     .array(railSchema)
-    .max(4, 'A wall has one rail.')
+    .max(40, 'A wall has one rail.')
     .refine((all) => new Set(all.map((r) => r.wall)).size === all.length, 'A wall has one rail.')
     .readonly()
     .default([]),

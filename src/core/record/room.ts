@@ -16,6 +16,7 @@ import type { PairPick } from './pick';
 import { paintworkSchema } from './paintwork';
 import { recordedColourSchema } from './recorded-colour';
 import type { RulingEvent } from './ruling';
+import { roomShapeSchema } from './shape';
 import type { Sample } from './sample';
 import type { Scheme } from './scheme';
 import type { IntensityEvent } from './intensity';
@@ -33,6 +34,10 @@ export const roomLightFields = {
   /** Length of walls 1 and 3. */
   depthM: measure.roomLength.nullable().default(null),
   heightM: measure.roomHeight.nullable().default(null),
+  /** Of a room that is no box; null: a box of these measures. */
+  shape: roomShapeSchema.nullable().default(null),
+  /** Light that comes through open doors from rooms that are measured counts. */
+  borrows: z.boolean().default(false),
   ground: z.enum(GROUND_KINDS).default('paving'),
   /** What stands opposite the windows. */
   obstruction: z.enum(OBSTRUCTION_KINDS).default('masonry'),

@@ -7,7 +7,7 @@ import { LIGHTS } from '../room/facing';
 import { WAYS_SEEN } from './seen';
 
 /** Names of the sample positions in a room. */
-export const positionNameSchema = z.string().regex(/^(wall-[0-3]|by-window|under-lamp)$/);
+export const positionNameSchema = z.string().regex(/^(wall-\d{1,2}|by-window|under-lamp)$/);
 
 /** The light something was looked at in: the cursor of the day ribbon, and where in the room. */
 export const verdictMomentSchema = z.strictObject({

@@ -1,17 +1,35 @@
+import { planOf, turnOf, wallsOf, type Walled } from './plan';
+
 /** The four walls of a box room, clockwise seen from above, beginning with the one whose bearing is recorded. */
 export const WALLS = [0, 1, 2, 3] as const;
-export type Wall = (typeof WALLS)[number];
+/** One of them. */
+export type BoxWall = (typeof WALLS)[number];
+/** A wall of any room by its number, as they are met turning right. */
+export type Wall = number;
 
-/** The wall one faces with one's back to a wall. */
-export const oppositeWall = (wall: Wall): Wall => WALLS[(wall + 2) % 4]!;
+/** The wall of a box one faces with one's back to a wall. */
+export const oppositeWall = (wall: number): BoxWall => WALLS[(wall + 2) % 4]!;
 
 /**
- * Bearing (degrees clockwise from true north, 0–360) that wall `wall` faces outward, when the first faces `firstBearingDeg`.
+ * Bearing (degrees clockwise from true north, 0–360) that wall `wall` of a box faces outward, when the first faces `firstBearingDeg`.
  *
  * @example wallBearingDeg(350, 1) // → 80
  */
-export const wallBearingDeg = (firstBearingDeg: number, wall: Wall): number =>
+export const wallBearingDeg = (firstBearingDeg: number, wall: number): number =>
   (((firstBearingDeg + 90 * wall) % 360) + 360) % 360;
+
+/** What the walls of a room are called by. */
+export type Facing = Pick<Walled, 'shape'> & {
+  readonly bearingDeg: number | null;
+  readonly windows: readonly { readonly wall: number }[];
+};
+
+/** Bearing that a wall of any room faces outward, when the first faces `firstBearingDeg`. */
+export function bearingOfWall(firstBearingDeg: number, { shape }: Pick<Walled, 'shape'>, wall: number): number {
+  if (!shape || wall >= shape.plan.length) return wallBearingDeg(firstBearingDeg, wall);
+  const turn = turnOf(planOf({ widthM: 1, depthM: 1, shape }), wall);
+  return (((firstBearingDeg + turn) % 360) + 360) % 360;
+}
 
 const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 export type CompassPoint = (typeof POINTS)[number];
@@ -30,13 +48,23 @@ const FROM_WINDOW = ['window wall', 'wall right of the window', 'wall opposite t
 /** As they lie to the first wall of the plan, as one faces it. */
 const FROM_FIRST = ['first wall', 'wall right of the first', 'wall opposite the first', 'wall left of the first'] as const;
 
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'] as const;
+const ordinal = (k: number): string => ORDINALS[k] ?? `${k + 1}th`;
+
 /**
  * "north-west wall" once the bearing of the first is read; before, by how it lies to the first wall with a window: "wall opposite the
- * window"; to the first wall of the plan in a room of which neither is known.
+ * window"; to the first wall of the plan in a room of which neither is known. Of a room that is no box walls that face alike are told
+ * apart as they are met turning right: "second north wall".
  */
-export function wallName(firstBearingDeg: number | null, wall: Wall, windows: readonly { readonly wall: Wall }[] = []): string {
-  if (firstBearingDeg !== null) return `${compassPoint(wallBearingDeg(firstBearingDeg, wall))} wall`;
-  if (windows.length === 0) return FROM_FIRST[wall];
+export function wallName({ bearingDeg, windows, shape }: Facing, wall: number): string {
+  if (shape) {
+    if (bearingDeg === null) return `${ordinal(wall)} wall`;
+    const point = (w: number) => compassPoint(bearingOfWall(bearingDeg, { shape }, w));
+    const alike = wallsOf({ shape }).filter((w) => point(w) === point(wall));
+    return alike.length > 1 ? `${ordinal(alike.indexOf(wall))} ${point(wall)} wall` : `${point(wall)} wall`;
+  }
+  if (bearingDeg !== null) return `${compassPoint(wallBearingDeg(bearingDeg, wall))} wall`;
+  if (windows.length === 0) return FROM_FIRST[wall]!;
   const first = Math.min(...windows.map((w) => w.wall));
   return FROM_WINDOW[(wall - first + 4) % 4]!;
 }

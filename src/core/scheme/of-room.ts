@@ -1,6 +1,7 @@
 import { sizeOf } from '../derived/describe-room';
 import { paintSurfaces, wallSurface, type PaintSurface } from '../derived/paint-surfaces';
-import { WALLS, type Wall } from '../room/facing';
+import type { Wall } from '../room/facing';
+import { floorArea, planOf, wallsOf } from '../room/plan';
 import type { SurfaceKind } from '../record/paintwork';
 import type { SchemePart } from '../record/scheme';
 import type { RoomAreas } from './areas';
@@ -10,13 +11,13 @@ type Measured = Parameters<typeof paintSurfaces>[0];
 /** What there is of a recorded room to be seen, m²: what was not measured is as usual. */
 export function areasOfRoom(room: Measured): RoomAreas {
   const surfaces = paintSurfaces(room);
-  const { widthM, depthM } = sizeOf(room);
+  const plan = planOf(sizeOf(room));
   const of = (kind: SurfaceKind) => surfaces.filter((s) => s.kind === kind).reduce((sum, s) => sum + s.areaM2, 0);
   const least = 0.1;
   return {
     walls: Math.max(least, of('wall')),
     ceiling: of('ceiling'),
-    floor: widthM * depthM,
+    floor: floorArea(plan),
     trim: Math.max(least, of('trim')),
     // a room has a door, whether or not it was recorded
     doors: Math.max(1.7, of('door')),
@@ -26,7 +27,7 @@ export function areasOfRoom(room: Measured): RoomAreas {
 
 /** The wall that is looked at: the largest there is to paint, openings left out. */
 export function focalOf(room: Measured): Wall {
-  const areas = new Map<Wall, number>(WALLS.map((wall) => [wall, 0]));
+  const areas = new Map<Wall, number>(wallsOf(room).map((wall) => [wall, 0]));
   for (const s of paintSurfaces(room)) if (s.kind === 'wall' && s.wall !== null) areas.set(s.wall, areas.get(s.wall)! + s.areaM2);
   return [...areas].reduce((best, one) => (one[1] > best[1] ? one : best))[0];
 }

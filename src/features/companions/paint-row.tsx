@@ -7,7 +7,7 @@ import { accentDose, seenOfRoom } from '@/core/companions/accent-dose';
 import { partedAreas, partedWall } from '@/core/companions/parted-walls';
 import { ROLE_WORDS, type PaintRole } from '@/core/companions/roles';
 import type { PlacedCompanion } from '@/core/engine/companions';
-import { describeRoom } from '@/core/derived/describe-room';
+import { sizeOf } from '@/core/derived/describe-room';
 import { knownColour, type DeckColour } from '@/core/derived/deck-colour';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import { sayBeside } from '@/core/judge/reasons';
@@ -140,9 +140,9 @@ export function PaintRow({ role, room, wall, companions, deck }: Props) {
   const { name, says } = ROLE_WORDS[role];
   const placed = rooms.find((r) => r.id === companions[0]?.roomId) ?? room;
   const wallHex = paint(wall.swatch.id, wall.swatch.lab);
-  const dose = role === 'accent' ? accentDose(seenOfRoom(describeRoom(room).description)) : undefined;
+  const dose = role === 'accent' ? accentDose(seenOfRoom(sizeOf(room))) : undefined;
   const { units } = visit;
-  const parted = sayParted(role, describeRoom(room).description, units);
+  const parted = sayParted(role, sizeOf(room), units);
   const known = companions.filter((c) => deck.has(c.id!));
   const columns = `repeat(${Math.max(1, known.length)}, minmax(0, 1fr))`;
   return (

@@ -7,7 +7,8 @@ import { doorIssues } from '@/core/derived/door-issues';
 import { houseDoors, leadsToRoom, withoutHouseDoor, withRoomDoors } from '@/core/derived/house-doors';
 import type { Write, WriteOf } from '@/core/operations/operations';
 import type { Room } from '@/core/record/room';
-import { wallName, WALLS } from '@/core/room/facing';
+import { wallName } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 import { areaOf, areaText, areaUnit } from '@/core/units/area';
 import { inUnits, lengthText, lengthUnit, typedLength, typedNumber } from '@/core/units/length';
 import { Button } from '@/ui/button';
@@ -153,14 +154,14 @@ function DoorRow({ parts, door, room }: DoorProps) {
 function Rails({ parts: { paintwork, units, say, field }, room }: Omit<DoorProps, 'door'>) {
   return (
     <div className="grid grid-cols-4 gap-3 max-sm:grid-cols-2">
-      {WALLS.map((wall) => {
+      {wallsOf(room).map((wall) => {
         const rail = paintwork.rails.find((r) => r.wall === wall);
         const others = paintwork.rails.filter((r) => r.wall !== wall);
         return (
           <SelfField
             key={wall}
             {...field(`rail.${wall}`, 'a rail')}
-            label={upperFirst(wallName(room.bearingDeg, wall, room.windows))}
+            label={upperFirst(wallName(room, wall))}
             placeholder="not parted"
             saved={rail ? lengthText(rail.heightM, units) : ''}
             toWrite={(text) =>

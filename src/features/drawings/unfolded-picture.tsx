@@ -28,9 +28,13 @@ export function UnfoldedPicture({ room, paint, label, className, children }: Pro
         shapeRendering="crispEdges"
         className="absolute inset-0 size-full"
       >
-        {parts.map((part, k) => (
-          <rect key={k} x={part.x} y={part.y} width={part.width} height={part.height} fill={paint(part)} />
-        ))}
+        {parts.map((part, k) =>
+          part.outline ? (
+            <polygon key={k} points={part.outline.map((p) => p.join(',')).join(' ')} fill={paint(part)} />
+          ) : (
+            <rect key={k} x={part.x} y={part.y} width={part.width} height={part.height} fill={paint(part)} />
+          ),
+        )}
       </svg>
       {children}
     </div>

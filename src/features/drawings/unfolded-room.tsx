@@ -63,8 +63,12 @@ function Tag({ part, skirting, scale, children }: TagProps) {
 }
 type TagProps = Pick<PartProps, 'part' | 'scale'> & { readonly skirting: UnfoldedPart; readonly children: string };
 
+/** What of its box a part takes, where that is no rectangle. */
+const clipOf = ({ outline, x, y, width, height }: UnfoldedPart): string | undefined =>
+  outline && `polygon(${outline.map(([px, py]) => `${(100 * (px - x)) / width}% ${(100 * (py - y)) / height}%`).join(', ')})`;
+
 function Part({ part, of, hex, chosen, onTap, scale }: PartProps) {
-  const box = scale(part);
+  const box = { ...scale(part), clipPath: clipOf(part) };
   const { surface } = part;
   if (surface === null || !of)
     return <div aria-hidden data-part={part.what} className="absolute" style={{ ...box, backgroundColor: hex }} />;
@@ -131,7 +135,12 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
         .filter((part) => part.surface !== null && chosen.has(part.surface))
         .map((part, k) => (
           // over the windows of a wall, and not instead of them
-          <div key={k} aria-hidden className="pointer-events-none absolute z-10 border-4 border-ink" style={scale(part)} />
+          <div
+            key={k}
+            aria-hidden
+            className="pointer-events-none absolute z-10 border-4 border-ink"
+            style={{ ...scale(part), clipPath: clipOf(part) }}
+          />
         ))}
       {[...named].map(([surface, part]) => {
         const tag = shown.get(surface)?.tag;

@@ -1,12 +1,13 @@
 'use client';
 
 import type { RoomItself } from '@/core/record/room';
-import { wallName, WALLS, type Wall } from '@/core/room/facing';
+import { wallName, type Wall } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 import { ChoiceField } from '@/ui/field';
 
 type Props = {
   readonly label: string;
-  readonly room: Pick<RoomItself, 'bearingDeg' | 'windows'>;
+  readonly room: Pick<RoomItself, 'bearingDeg' | 'windows' | 'shape'>;
   readonly wall: Wall | null;
   readonly onChange: (wall: Wall | null) => void;
   readonly className?: string;
@@ -19,12 +20,12 @@ export function WallChoice({ label, room, wall, onChange, className }: Props) {
       label={label}
       {...(className === undefined ? {} : { className })}
       value={wall === null ? '' : String(wall)}
-      onChange={(chosen) => onChange(chosen === '' ? null : (Number(chosen) as Wall))}
+      onChange={(chosen) => onChange(chosen === '' ? null : Number(chosen))}
     >
       <option value="">not said</option>
-      {WALLS.map((one) => (
+      {wallsOf(room).map((one) => (
         <option key={one} value={one}>
-          {wallName(room.bearingDeg, one, room.windows)}
+          {wallName(room, one)}
         </option>
       ))}
     </ChoiceField>

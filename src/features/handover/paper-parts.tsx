@@ -67,9 +67,13 @@ export function PaperRoom({ room }: { readonly room: RoomPaper }) {
       className="w-full"
       style={{ printColorAdjust: 'exact' }}
     >
-      {parts.map((part, k) => (
-        <rect key={k} {...part} stroke="#000" strokeWidth={0.8} />
-      ))}
+      {parts.map(({ outline, ...part }, k) =>
+        outline ? (
+          <polygon key={k} points={outline.map((p) => p.join(',')).join(' ')} fill={part.fill} stroke="#000" strokeWidth={0.8} />
+        ) : (
+          <rect key={k} {...part} stroke="#000" strokeWidth={0.8} />
+        ),
+      )}
       {letters.map(({ surface, x, y, letter }) => (
         <g key={surface}>
           <rect x={x - 11} y={y - 9.5} width={22} height={19} fill="#fff" stroke="#000" strokeWidth={0.6} />

@@ -9,7 +9,7 @@ import { candidateSwatch, colourSwatch, OLD_WALL_ID, offeredSwatch } from '@/cor
 import type { Candidate } from '@/core/record/candidate';
 import { pickedScheme } from '@/core/record/scheme';
 import { thingOf } from '@/core/record/thing';
-import { WALLS } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 
 /** A colour of the house as it is looked at in a room. */
 export const swatchOf = ({ id, strength, lab }: Pick<HousePaint, 'id' | 'strength' | 'lab'>): Swatch =>
@@ -66,7 +66,7 @@ export function onWalls(
 /** What is on each wall: a wall that is decided apart has its own. */
 export function eachWall(room: RoomInLight, all: OnWalls | undefined): readonly (Swatch | null)[] {
   const { surfaces } = decidedRoom(room);
-  return WALLS.map((wall) => {
+  return wallsOf(room).map((wall) => {
     const own = all?.state === 'decided' ? surfaces.find((s) => s.surface.id === wallSurface(wall))?.candidate : undefined;
     return own ? candidateSwatch(own) : (all?.swatch ?? null);
   });

@@ -55,7 +55,7 @@ function Strip({ room, own, instead, verdict, kept, onKeep, deck }: Props) {
     if (what === 'glass') return SKY_HEX;
     if (what === 'floor') return floor ? paint(floor.id, floor.colour.lab) : UNKNOWN_HEX;
     if (what === 'wall' || what === 'below') return wallHex;
-    return staying(what === 'ceiling' ? 'ceiling' : what === 'door' ? 'door' : 'trim') ?? UNKNOWN_HEX;
+    return staying(what === 'ceiling' || what === 'slope' ? 'ceiling' : what === 'door' ? 'door' : 'trim') ?? UNKNOWN_HEX;
   };
   const state = verdict ? `swapped in, ${VERDICT_WORDS[verdict].toLowerCase()} (predicted)` : walls?.state;
   const says = walls ? `${walls.says}, ${state}` : 'nothing known yet';

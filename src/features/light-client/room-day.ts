@@ -8,7 +8,8 @@ import type { DayAnswer, DayRequest, LookIn, NoAnswer, Swatch } from '@/core/eng
 import type { TellingAnswer } from '@/core/engine/telling-at';
 import { swatchesOf } from '@/core/engine/swatches';
 import { lightScale } from '@/core/derived/calibration';
-import { describeRoom, LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/derived/describe-room';
+import { describeWithRooms } from '@/core/derived/describe-joined';
+import { LIT_PARTS, type Assumed, type DescribedRoom } from '@/core/derived/describe-room';
 import { judgingPosition } from '@/core/derived/judging-position';
 import type { RoomItself } from '@/core/record/room';
 import { shownDay, type ShownDay } from './shown-day';
@@ -16,16 +17,27 @@ import { latest, useBands, useJob, useDayLight, useHexes, useLightsOfUse } from 
 import { useDayParts, useCursorPart } from '../cursor/cursor';
 import { useSkyOfDay } from '../cursor/sky-of-day';
 import { useSkyShares } from '../cursor/sky-shares';
-import { useHome, useRoomItself } from '../session/visit-context';
+import { useHome, useRoomItself, useRoomsBeside } from '../session/visit-context';
+
+const NOBODY: readonly RoomItself[] = [];
 
 /** Rooms as described last, by id: what is said of a colour changes nothing about the light. */
-const described = new Map<string, { readonly of: RoomItself; readonly found: DescribedRoom }>();
+type Described = { readonly of: RoomItself; readonly beside: readonly RoomItself[]; readonly found: DescribedRoom };
+const described = new Map<string, Described>();
+const sameLight = (p: RoomItself, q: RoomItself): boolean => p === q || LIT_PARTS.every((part) => p[part] === q[part]);
+const sameBeside = (p: RoomItself, q: RoomItself): boolean => sameLight(p, q) && p.paintwork === q.paintwork;
 
-function describedOnce(room: RoomItself): DescribedRoom {
+/** @param rooms all of the visit, where light from them counts */
+function describedOnce(room: RoomItself, rooms: readonly RoomItself[]): DescribedRoom {
   const before = described.get(room.id);
-  if (before && LIT_PARTS.every((part) => before.of[part] === room[part])) return before.found;
-  const found = describeRoom(room);
-  described.set(room.id, { of: room, found });
+  const same =
+    before &&
+    sameLight(before.of, room) &&
+    before.of.borrows === room.borrows &&
+    (!room.borrows || (rooms.length === before.beside.length && rooms.every((r, k) => sameBeside(r, before.beside[k]!))));
+  if (same) return before.found;
+  const found = describeWithRooms(room, rooms);
+  described.set(room.id, { of: room, beside: rooms, found });
   return found;
 }
 
@@ -36,7 +48,8 @@ export function useDayRequest(roomId: string): { readonly request: DayRequest; r
   const { date, sky } = useDayParts();
   const hourly = useSkyOfDay(date, sky === 'service');
   const { latitude, longitude, timeZone } = visit.place;
-  const { description, assumed } = describedOnce(room);
+  const rooms = useRoomsBeside(room.borrows);
+  const { description, assumed } = describedOnce(room, rooms);
   return useMemo(() => {
     const skies = sky === 'service' ? hourly : sky;
     return { request: { room: description, place: { latitude, longitude }, date, zone: timeZone, skies }, assumed };
@@ -98,16 +111,22 @@ export function useLitRooms(rooms: readonly RoomItself[]): readonly LitRoom[] | 
   const visit = useHome();
   const { date } = useDayParts();
   const skies = useSkyShares(date);
+  const beside = useRoomsBeside(rooms.some((r) => r.borrows));
   const { latitude, longitude, timeZone } = visit.place;
   return useMemo(
     () =>
       skies &&
       rooms.map((room) => ({
-        day: { room: describedOnce(room).description, place: { latitude, longitude }, date, zone: timeZone },
+        day: {
+          room: describedOnce(room, room.borrows ? beside : NOBODY).description,
+          place: { latitude, longitude },
+          date,
+          zone: timeZone,
+        },
         lookIn: { position: judgingPosition(room), lampsOn: false, scale: lightScale(room) },
         usedFor: { use: room.use, skies },
       })),
-    [rooms, skies, date, latitude, longitude, timeZone],
+    [rooms, beside, skies, date, latitude, longitude, timeZone],
   );
 }
 

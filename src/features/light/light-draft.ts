@@ -1,7 +1,9 @@
 import type { Curtain, Glazing, Ground, Obstruction } from '@/core/light/assumptions';
 import type { LampKind, LampThrow } from '@/core/light/lamp';
 import type { RecordedColour } from '@/core/record/recorded-colour';
+import { aroundShape } from '@/core/derived/shape-issues';
 import type { Room } from '@/core/record/room';
+import type { RoomShape } from '@/core/record/shape';
 import type { RoomLamp } from '@/core/record/lamp';
 import type { RoomWindow } from '@/core/record/window';
 import type { Units } from '@/core/units/length';
@@ -45,6 +47,9 @@ export type LightDraft = {
   /** Walls 0 to 3, then the height. Opposite walls are the same in a box: one of each is enough. */
   readonly walls: readonly [string, string, string, string];
   readonly height: string;
+  /** Of a room that is no box. */
+  readonly shape: RoomShape | null;
+  readonly borrows: boolean;
   readonly ground: Ground;
   readonly obstruction: Obstruction;
   readonly windows: readonly WindowDraft[];
@@ -90,6 +95,8 @@ export const draftOf = (room: Room, units: Units): LightDraft => ({
   bearing: room.bearingDeg === null ? '' : String(room.bearingDeg),
   walls: [asText(room.widthM, units), asText(room.depthM, units), '', ''],
   height: asText(room.heightM, units),
+  shape: room.shape,
+  borrows: room.borrows,
   ground: room.ground,
   obstruction: room.obstruction,
   windows: room.windows.map((w) => windowDraftOf(w, units)),
@@ -179,8 +186,14 @@ export const writeOf = (draft: LightDraft, room: StoredLight, units: Units) => (
   roomId: room.id,
   revision: room.revision,
   bearingDeg: draft.bearing.trim() === '' ? null : typedBearing(draft.bearing),
-  widthM: pairLength(draft.walls[0], draft.walls[2], units, room.widthM),
-  depthM: pairLength(draft.walls[1], draft.walls[3], units, room.depthM),
+  shape: draft.shape,
+  borrows: draft.borrows,
+  ...(draft.shape
+    ? aroundShape(draft.shape)
+    : {
+        widthM: pairLength(draft.walls[0], draft.walls[2], units, room.widthM),
+        depthM: pairLength(draft.walls[1], draft.walls[3], units, room.depthM),
+      }),
   heightM: lengths(units, 'room').orNull(draft.height, room.heightM),
   ground: draft.ground,
   obstruction: draft.obstruction,

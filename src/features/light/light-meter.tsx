@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { calibrationOf } from '@/core/derived/calibration';
-import { describeRoom } from '@/core/derived/describe-room';
+import { describeWithRooms } from '@/core/derived/describe-joined';
 import type { LightMeterReading } from '@/core/record/meter-reading';
 import type { Room } from '@/core/record/room';
 import { wallClock } from '@/core/light/time-zone';
@@ -16,13 +16,14 @@ import { useSkyOfDay } from '../cursor/sky-of-day';
 import { sayClock, sayDate, sayKelvin, sayLux, sayPosition } from '../words/say-light';
 import { SimulatedInstrument } from '../entry/simulated-instrument';
 import { newSeed } from '../entry/surfaces';
-import { useHome, useVisitWrite } from '../session/visit-context';
+import { useHome, useVisitWrite, useRoomsBeside } from '../session/visit-context';
 
 type Props = { readonly room: Room; readonly position: string };
 
 /** What is computed for the position now, uncorrected, and the light it is computed in. */
 function useComputedNow(room: Room, position: string) {
   const visit = useHome();
+  const beside = useRoomsBeside(room.borrows);
   const read = useReadCursor();
   const { latitude, longitude, timeZone } = visit.place;
   const [{ today }] = useState(() => ({ today: wallClock(Date.now(), timeZone).date }));
@@ -36,7 +37,7 @@ function useComputedNow(room: Room, position: string) {
     const { sky: choice, lampsOn } = read();
     const sky = choice === 'service' ? (hourly[Math.floor(hours)] ?? 'clear') : choice;
     const answer = await spotsOnce({
-      room: describeRoom(room).description,
+      room: describeWithRooms(room, beside).description,
       place: { latitude, longitude },
       date,
       at,

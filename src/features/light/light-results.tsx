@@ -45,7 +45,6 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
   const lights = (lampsOn ? day.withLamps : day.daylight)[momentIndex(day, at)]!;
-  const { formula, computed } = day.daylightFactor;
   return (
     <section className="grid gap-2" aria-label="Computed light">
       <h2 className="text-lg font-semibold">At {sayClock(at, zone)}</h2>
@@ -85,13 +84,14 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
           })}
         </tbody>
       </table>
-      {formula > 0 && (
+      {day.daylightFactor && day.daylightFactor.formula > 0 && (
         <p className="text-[0.9375rem]">
           <Explain
             label="Daylight factor"
             why="Share of the outdoor light under an overcast sky that reaches the working plane, 0.85 m up: by the published average daylight factor, τ Aw θ / (A (1 − R²)) (Crisp & Littlefair 1984), and as computed here from sky, ground and bounces. Beside a window the computed one runs higher: the formula spreads the light over all faces alike."
           >
-            daylight factor {formula.toFixed(1)} % by the formula, {computed.toFixed(1)} % computed
+            daylight factor {day.daylightFactor.formula.toFixed(1)} % by the formula, {day.daylightFactor.computed.toFixed(1)} %
+            computed
           </Explain>
         </p>
       )}

@@ -2,8 +2,12 @@
 
 import { useMemo, useState } from 'react';
 import { v7 } from 'uuid';
-import { daylightWords, wallBearingDeg, WALLS, type Wall } from '@/core/room/facing';
-import type { RoomDescription } from '@/core/light/room-description';
+import { bearingOfWall, daylightWords, type Wall } from '@/core/room/facing';
+import type { ChangedPlan } from '@/core/room/change-plan';
+import { withWallMoved } from '@/core/room/change-plan';
+import { planOf, wallsOf, type Plan } from '@/core/room/plan';
+import { isBox, ownOf } from '@/core/light/any-room';
+import { sizeOf } from '@/core/derived/describe-room';
 import { openingsOf } from '@/core/derived/openings';
 import type { Room } from '@/core/record/room';
 import { USUAL_WINDOW } from '@/core/light/measures';
@@ -18,6 +22,7 @@ import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useSc
 import { wallName } from '@/core/room/facing';
 import { sayPosition } from '../words/say-light';
 import { AssumptionsList } from './assumptions-list';
+import { BorrowedLight } from './borrowed-light';
 import { BearingField, readBearing } from './bearing-field';
 import { DayChart } from './day-chart';
 import { FourWalls } from './four-walls';
@@ -28,6 +33,8 @@ import { LightMeterReadings } from './light-meter';
 import { AssumedLine, LightResults } from './light-results';
 import { LightStrip } from './light-strip';
 import { RoomPlan } from './room-plan';
+import { paintworkAfter, withChangedPlan } from './reshape';
+import { ShapeSection } from './shape-section';
 import { Slide } from './slide';
 import { StandingView } from './standing-view';
 import { OutsideSection, SizeSection, SurfacesSection } from './surfaces-section';
@@ -55,7 +62,12 @@ const VIEW_NAMES: Readonly<Record<View, string>> = {
 };
 
 /** Windows as they are drawn and typed, and doors as they stand, each by its wall. */
-function planOpenings(room: Room, { windows }: RoomDescription, draft: LightDraft, names: readonly string[]): PlanOpening[] {
+function planOpenings(
+  room: Room,
+  { windows }: ReturnType<typeof ownOf>,
+  draft: LightDraft,
+  names: readonly string[],
+): PlanOpening[] {
   const drawn = draft.windows.length === windows.length ? draft.windows : [];
   return [
     ...drawn.map(({ id }, i): PlanOpening => {
@@ -73,6 +85,17 @@ function planOpenings(room: Room, { windows }: RoomDescription, draft: LightDraf
 
 type RoomViewProps = { readonly roomId: string; readonly light: ReturnType<typeof useLightDraft> };
 
+/** Gives the room another plan, with everything that stands in its walls. */
+function useReshape({ room, draft, change }: ReturnType<typeof useLightDraft>) {
+  const { units } = useHome();
+  const write = useVisitWrite();
+  return (changed: ChangedPlan, before: Plan) => {
+    change(withChangedPlan(draft, before, changed, units));
+    const paintwork = paintworkAfter(room.paintwork, before, changed);
+    if (paintwork) void write({ name: 'room.paintwork', roomId: room.id, paintwork: { ...room.paintwork, ...paintwork } });
+  };
+}
+
 /** The plan with the sun at the cursor. */
 function PlanColumn({ roomId, light }: RoomViewProps) {
   const visit = useHome();
@@ -84,10 +107,15 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   const at = useCursorPart((m) => m.at);
   const set = useSetCursor();
   const bearing = readBearing(draft.bearing);
-  const names = useMemo(() => WALLS.map((wall) => wallName(bearing, wall, draft.windows)), [bearing, draft.windows]);
+  const names = useMemo(
+    () => wallsOf(draft).map((wall) => wallName({ bearingDeg: bearing, windows: draft.windows, shape: draft.shape }, wall)),
+    [bearing, draft],
+  );
   const addWindow = (wall: Wall) =>
     change({ ...draft, windows: [...draft.windows, windowDraftOf({ id: v7(), wall, ...NEW_WINDOW }, visit.units)] });
-  const openings = planOpenings(room, request.room, draft, names);
+  const own = ownOf(request.room);
+  const openings = planOpenings(room, own, draft, names);
+  const reshape = useReshape(light);
   const move = ({ id: opening, kind }: PlanOpening, leftM: number) => {
     if (kind === 'window') {
       const left = lengthText(leftM, visit.units, 'window');
@@ -98,11 +126,14 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
   };
   const moment = day && momentIndex(day, at);
   const length = (metres: number) => lengthText(metres, visit.units);
-  const { widthM, depthM, heightM } = request.room;
+  const { widthM, depthM, heightM } = sizeOf(room);
   return (
     <div className="grid gap-3">
       <RoomPlan
-        description={request.room}
+        description={own}
+        {...(isBox(own)
+          ? {}
+          : { onMoveWall: (wall, outM) => reshape(withWallMoved(planOf(sizeOf(room)), wall, outM), planOf(sizeOf(room))) })}
         bearingKnown={bearing !== null}
         path={day?.sun ?? []}
         sun={moment === undefined ? undefined : day!.sun[moment]}
@@ -120,6 +151,7 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
         window in it, a circle to judge there; drag windows and doors along their walls.
       </p>
       <BearingField {...{ draft, errors }} onChange={change} />
+      <ShapeSection {...{ draft, errors, room }} onChange={change} onReshape={reshape} />
     </div>
   );
 }
@@ -169,6 +201,7 @@ function RoomView({ roomId, light }: RoomViewProps) {
       <ResultsColumn roomId={roomId} light={light} />
       <div className="grid gap-6">
         <WindowRows {...section} roomName={light.room.name} />
+        <BorrowedLight {...section} room={light.room} />
         <LampRows {...section} />
         <SizeSection {...section} />
         <OutsideSection {...section} />
@@ -208,7 +241,7 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
   const light = useLightDraft(roomId);
   const { room, draft, errors, saving, conflict, takeNewer, keepMine } = light;
   const bearing = readBearing(draft.bearing);
-  const faces = bearing === null ? [] : draft.windows.map((w) => wallBearingDeg(bearing, w.wall));
+  const faces = bearing === null ? [] : draft.windows.map((w) => bearingOfWall(bearing, draft, w.wall));
   // what is not described yet keeps no sun out
   const { kinds } = useRoom(roomId).inLight;
   const sunComesIn = !kinds.includes('no-sun') || kinds.some((k) => k.startsWith('sun-'));

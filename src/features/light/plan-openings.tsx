@@ -2,8 +2,9 @@
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Wall } from '@/core/room/facing';
+import { wallLine, type Plan } from '@/core/room/plan';
 import { classNames } from '@/ui/class-names';
-import { along, wallLine } from './plan-walls';
+import { stretchOf, wallLineOf } from './plan-walls';
 
 /** A window or a door as it stands in the plan, metres from the left end of its wall. */
 export type PlanOpening = {
@@ -17,8 +18,7 @@ export type PlanOpening = {
 };
 
 type Props = {
-  readonly widthM: number;
-  readonly depthM: number;
+  readonly plan: Plan;
   readonly openings: readonly PlanOpening[];
   readonly say: (metres: number) => string;
   readonly onMove: (opening: PlanOpening, leftM: number) => void;
@@ -38,15 +38,14 @@ const placed = (leftM: number, widthM: number, lengthM: number): number =>
 type OneProps = Omit<Props, 'openings'> & { readonly opening: PlanOpening };
 
 /** One opening: dragged along its wall, or moved by the arrow keys. */
-function Opening({ opening, widthM: w, depthM: d, say, onMove, tapM }: OneProps) {
+function Opening({ opening, plan, say, onMove, tapM }: OneProps) {
   const { wall, kind, name } = opening;
-  const lengthM = wall % 2 === 0 ? w : d;
+  const lengthM = wallLine(plan, wall).length;
   const group = useRef<SVGGElement>(null);
   const [drag, setDrag] = useState<{ readonly from: number; readonly at: number }>();
-  const line = wallLine(wall, w, d);
+  const line = wallLineOf(plan, wall);
   const leftM = drag ? placed(opening.leftM + drag.at - drag.from, opening.widthM, lengthM) : opening.leftM;
-  const [x0, y0] = along(line, leftM, lengthM);
-  const [x1, y1] = along(line, leftM + opening.widthM, lengthM);
+  const [x0, y0, x1, y1] = stretchOf(plan, wall, leftM, leftM + opening.widthM);
   /** Metres along the wall under a pointer. */
   const onWall = (e: PointerEvent): number => {
     const matrix = group.current!.getScreenCTM()!.inverse();
@@ -61,8 +60,6 @@ function Opening({ opening, widthM: w, depthM: d, say, onMove, tapM }: OneProps)
     e.stopPropagation();
     onMove(opening, placed(opening.leftM + by, opening.widthM, lengthM));
   };
-  const half = tapM / 2;
-  const [left, top] = [Math.min(x0, x1), Math.min(y0, y1)];
   return (
     <g
       ref={group}
@@ -88,14 +85,7 @@ function Opening({ opening, widthM: w, depthM: d, say, onMove, tapM }: OneProps)
       onPointerCancel={() => setDrag(undefined)}
       onKeyDown={onKeyDown}
     >
-      <rect
-        x={left - (x0 === x1 ? half : 0)}
-        y={top - (y0 === y1 ? half : 0)}
-        width={Math.abs(x1 - x0) + (x0 === x1 ? tapM : 0)}
-        height={Math.abs(y1 - y0) + (y0 === y1 ? tapM : 0)}
-        fill="transparent"
-        style={{ vectorEffect: 'non-scaling-stroke' }}
-      />
+      <line {...{ x1: x0, y1: y0, x2: x1, y2: y1 }} stroke="transparent" strokeWidth={tapM} strokeLinecap="butt" />
       <line
         {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
         stroke="var(--ink)"

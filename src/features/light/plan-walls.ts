@@ -1,19 +1,20 @@
-import type { Wall } from '@/core/room/facing';
+import { onWall, type Plan } from '@/core/room/plan';
 
 /** A line of the plan, metres. */
 export type PlanLine = readonly [x0: number, y0: number, x1: number, y1: number];
 
-/** A wall's own line in the plan of a room `w` long and `d` deep: from its left end seen from inside. */
-export function wallLine(wall: Wall, w: number, d: number): PlanLine {
-  const lines: readonly PlanLine[] = [
-    [0, 0, w, 0],
-    [w, 0, w, d],
-    [w, d, 0, d],
-    [0, d, 0, 0],
-  ];
-  return lines[wall]!;
+/** A wall's own line: from its left end seen from inside. */
+export function wallLineOf(plan: Plan, wall: number): PlanLine {
+  const [x0, y0] = plan[wall]!;
+  const [x1, y1] = plan[(wall + 1) % plan.length]!;
+  return [x0, y0, x1, y1];
 }
 
-/** The point `s` along a line that is `length` long. */
-export const along = ([x0, y0, x1, y1]: PlanLine, s: number, length: number) =>
-  [x0 + ((x1 - x0) * s) / length, y0 + ((y1 - y0) * s) / length] as const;
+/** A stretch of a wall. */
+export function stretchOf(plan: Plan, wall: number, fromM: number, toM: number): PlanLine {
+  const [x0, y0] = onWall(plan, wall, fromM);
+  const [x1, y1] = onWall(plan, wall, toM);
+  return [x0, y0, x1, y1];
+}
+
+export const pointsOf = (plan: Plan): string => plan.map(([x, y]) => `${x},${y}`).join(' ');

@@ -1,19 +1,26 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { lightRoomOf } from '@/core/light/light-room-of';
 import type { RoomDescription } from '@/core/light/room-description';
 import { FACES } from '@/core/light/box';
 import { sunPatches } from '@/core/light/sun-patch';
 import type { SunPosition } from '@/core/light/sun';
-import { usualPositions } from '@/core/light/sample-positions';
-import { WALLS, type Wall } from '@/core/room/facing';
+import { engineRoomOf, positionsOf } from '@/core/engine/engine-rooms';
+import { isBox } from '@/core/light/any-room';
+import { plannedRoomOf } from '@/core/light/plan/planned-description';
+import type { PlannedDescription } from '@/core/light/plan/planned-fields';
+import { sunOnPlan } from '@/core/light/plan/sun-in-plan';
+import type { Wall } from '@/core/room/facing';
+import { boundsOf, boxPlan, onWall, wallLine, type Plan, type Point } from '@/core/room/plan';
 import { PlanOpenings, type PlanOpening } from './plan-openings';
-import { wallLine } from './plan-walls';
+import { PlanSky, ROOM_REACH } from './plan-sky';
+import { pointsOf, stretchOf, wallLineOf, type PlanLine } from './plan-walls';
+import { shownMoved, WallHandles, type MovedWall } from './wall-handles';
 import { RAD } from '@/core/base/angles';
 
 type Props = {
-  readonly description: RoomDescription;
+  readonly description: RoomDescription | PlannedDescription;
   /** False draws the room unturned, with a dashed outline. */
   readonly bearingKnown: boolean;
   /** The sun through the day, and at the cursor; empty while it is computed. */
@@ -28,128 +35,115 @@ type Props = {
   readonly openings: readonly PlanOpening[];
   readonly say: (metres: number) => string;
   readonly onMove: (opening: PlanOpening, leftM: number) => void;
+  /** Moves a wall outward; a box has no such handles. */
+  readonly onMoveWall?: (wall: number, outM: number) => void;
 };
-
-/** Radius of the horizon in plan units; the drawing is 260 wide. */
-const HORIZON = 112;
-/** Largest half diagonal of the room in plan units. */
-const ROOM_REACH = 76;
-
-const onSky = ({ azimuthDeg, altitudeDeg }: SunPosition) => {
-  const r = HORIZON - (HORIZON - ROOM_REACH - 6) * (Math.max(0, altitudeDeg) / 90);
-  return [r * Math.sin(azimuthDeg * RAD), -r * Math.cos(azimuthDeg * RAD)] as const;
-};
-
-/** The sun's way over the day as one line for each stretch above the horizon. */
-function wayOf(path: readonly SunPosition[]): string {
-  let pen = 'M';
-  return path
-    .map((p) => {
-      if (p.altitudeDeg <= 0) {
-        pen = 'M';
-        return '';
-      }
-      const [x, y] = onSky(p);
-      const step = `${pen}${x.toFixed(1)} ${y.toFixed(1)}`;
-      pen = 'L';
-      return step;
-    })
-    .join(' ');
-}
 
 /**
  * What a finger needs, in plan units: 44 px across where the plan is drawn at its usual size; a little of it inside, where the positions
  * are.
  */
 const TAP = { outside: 25, inside: 6 } as const;
-const scaleOf = (w: number, d: number): number => (2 * ROOM_REACH) / Math.hypot(w, d);
 
-/** Where a tap is on a wall. */
-function tapOf(wall: Wall, w: number, d: number) {
-  const scale = scaleOf(w, d);
+/** The plan as it is drawn: its walls, and what turns metres into plan units. */
+type Drawn = { readonly plan: Plan; readonly scale: number };
+
+function Walls({ drawn: { plan, scale }, bearingKnown, wallNames, onAddWindow }: Props & { readonly drawn: Drawn }) {
   const [outside, inside] = [TAP.outside / scale, TAP.inside / scale];
-  const across = outside + inside;
-  if (wall === 0) return { x: 0, y: -outside, width: w, height: across };
-  if (wall === 1) return { x: w - inside, y: 0, width: across, height: d };
-  if (wall === 2) return { x: 0, y: d - inside, width: w, height: across };
-  return { x: -outside, y: 0, width: across, height: d };
+  return plan.map((_, wall) => {
+    const [x0, y0, x1, y1] = wallLineOf(plan, wall);
+    const { inward } = wallLine(plan, wall);
+    const out = (outside - inside) / 2;
+    return (
+      <g
+        key={wall}
+        role="button"
+        tabIndex={0}
+        aria-label={`Add a window in the ${wallNames[wall]}`}
+        className="plan-part cursor-pointer"
+        onClick={() => onAddWindow(wall)}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter' && e.key !== ' ') return;
+          e.preventDefault();
+          onAddWindow(wall);
+        }}
+      >
+        <line
+          {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
+          transform={`translate(${-out * inward[0]} ${-out * inward[1]})`}
+          stroke="transparent"
+          strokeWidth={outside + inside}
+        />
+        <line
+          {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
+          stroke="var(--ink)"
+          strokeDasharray={bearingKnown ? undefined : '10 6'}
+          strokeWidth={wall === 0 ? 8 : 4}
+          strokeLinecap="square"
+          style={{ vectorEffect: 'non-scaling-stroke' }}
+        />
+      </g>
+    );
+  });
 }
 
-function Walls({ description, bearingKnown, wallNames, onAddWindow }: Props) {
-  const { widthM: w, depthM: d } = description;
+/** A bright line along a wall. */
+function LitStretch({ line: [x1, y1, x2, y2] }: { readonly line: PlanLine }) {
   return (
-    <>
-      {WALLS.map((wall) => {
-        const [x0, y0, x1, y1] = wallLine(wall, w, d);
-        return (
-          <g
-            key={wall}
-            role="button"
-            tabIndex={0}
-            aria-label={`Add a window in the ${wallNames[wall]}`}
-            className="plan-part cursor-pointer"
-            onClick={() => onAddWindow(wall)}
-            onKeyDown={(e) => {
-              if (e.key !== 'Enter' && e.key !== ' ') return;
-              e.preventDefault();
-              onAddWindow(wall);
-            }}
-          >
-            <rect {...tapOf(wall, w, d)} fill="transparent" style={{ vectorEffect: 'non-scaling-stroke' }} />
-            <line
-              {...{ x1: x0, y1: y0, x2: x1, y2: y1 }}
-              stroke="var(--ink)"
-              strokeDasharray={bearingKnown ? undefined : '10 6'}
-              strokeWidth={wall === 0 ? 8 : 4}
-              strokeLinecap="square"
-              style={{ vectorEffect: 'non-scaling-stroke' }}
-            />
-          </g>
-        );
-      })}
-    </>
-  );
-}
-
-/** Patches of sun: on the floor as they fall, on walls as a bright line along them. */
-function SunPatches({ description, sun }: { readonly description: RoomDescription; readonly sun: SunPosition }) {
-  const room = useMemo(() => lightRoomOf(description), [description]);
-  const patches = sunPatches(room, sun);
-  const { widthM: w, depthM: d } = description;
-  return (
-    <g pointerEvents="none" data-testid="sun-patch">
-      {patches.map(({ face, polygon }, i) => {
-        if (FACES[face] === 'floor')
-          return (
-            <polygon
-              key={i}
-              points={polygon.map(([x, y]) => `${x},${y}`).join(' ')}
-              fill="#ffffff"
-              stroke="var(--ink)"
-              strokeWidth="1.5"
-              style={{ vectorEffect: 'non-scaling-stroke' }}
-            />
-          );
-        if (face > 3) return null;
-        const us = polygon.map(([u]) => u);
-        const [a, b] = [Math.min(...us), Math.max(...us)];
-        const across = face % 2 === 0;
-        const still = [0, w, d, 0][face]!;
-        const ends = across ? { x1: a, x2: b, y1: still, y2: still } : { x1: still, x2: still, y1: a, y2: b };
-        return (
-          <g key={i}>
-            <line {...ends} stroke="var(--ink)" strokeWidth="9" style={{ vectorEffect: 'non-scaling-stroke' }} />
-            <line {...ends} stroke="#ffffff" strokeWidth="6" style={{ vectorEffect: 'non-scaling-stroke' }} />
-          </g>
-        );
-      })}
+    <g>
+      <line {...{ x1, y1, x2, y2 }} stroke="var(--ink)" strokeWidth="9" style={{ vectorEffect: 'non-scaling-stroke' }} />
+      <line {...{ x1, y1, x2, y2 }} stroke="#ffffff" strokeWidth="6" style={{ vectorEffect: 'non-scaling-stroke' }} />
     </g>
   );
 }
 
-function Positions({ description, position, onPosition }: Props) {
-  const positions = useMemo(() => usualPositions(lightRoomOf(description)), [description]);
-  const size = Math.max(description.widthM, description.depthM);
+/** Patches of sun in a box: on the floor as they fall, on walls as a bright line along them. */
+function SunInBox({ description, sun }: { readonly description: RoomDescription; readonly sun: SunPosition }) {
+  const room = useMemo(() => lightRoomOf(description), [description]);
+  const patches = sunPatches(room, sun);
+  const { widthM: w, depthM: d } = description;
+  return patches.map(({ face, polygon }, i) => {
+    if (FACES[face] === 'floor')
+      return (
+        <polygon
+          key={i}
+          points={polygon.map(([x, y]) => `${x},${y}`).join(' ')}
+          fill="#ffffff"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+          style={{ vectorEffect: 'non-scaling-stroke' }}
+        />
+      );
+    if (face > 3) return null;
+    const us = polygon.map(([u]) => u);
+    const [from, to] = [Math.min(...us), Math.max(...us)];
+    const still = [0, w, d, 0][face]!;
+    return <LitStretch key={i} line={face % 2 === 0 ? [from, still, to, still] : [still, from, still, to]} />;
+  });
+}
+
+/** The same in a room of any plan, past what stands in it and its own walls outside. */
+function SunInPlan({ description, sun }: { readonly description: PlannedDescription; readonly sun: SunPosition }) {
+  const room = useMemo(() => plannedRoomOf(description), [description]);
+  const { floor, walls, cellM } = useMemo(() => sunOnPlan(room, sun), [room, sun]);
+  return (
+    <>
+      <g fill="#ffffff">
+        {floor.map(({ x, y, length }, k) => (
+          <rect key={k} x={x} y={y} width={length} height={cellM * 1.02} />
+        ))}
+      </g>
+      {walls.map(({ wall, fromM, toM }, k) => (
+        <LitStretch key={k} line={stretchOf(room.plan, wall, fromM, toM)} />
+      ))}
+    </>
+  );
+}
+
+function Positions({ description, drawn: { plan }, position, onPosition }: Props & { readonly drawn: Drawn }) {
+  const positions = useMemo(() => positionsOf(engineRoomOf(description).room, 'usual'), [description]);
+  const { widthM, depthM } = boundsOf(plan);
+  const size = Math.max(widthM, depthM);
   return (
     <g>
       {positions.map(({ name, at, normal }) => (
@@ -181,16 +175,77 @@ function Positions({ description, position, onPosition }: Props) {
   );
 }
 
+/** What slopes and stands in a room, and what is glazed above: outlines over the floor. */
+function Above({ description }: { readonly description: PlannedDescription }) {
+  const { plan, slopes, roofWindows, boxes } = description;
+  const { widthM, depthM } = boundsOf(plan);
+  const reach = 0.06 * Math.max(widthM, depthM);
+  const thin = { vectorEffect: 'non-scaling-stroke' } as const;
+  return (
+    <g aria-hidden pointerEvents="none" fill="none" stroke="var(--soft)" strokeWidth="1.5">
+      {boxes.map((box, k) => (
+        <rect
+          key={k}
+          x={box.atM[0]}
+          y={box.atM[1]}
+          width={box.widthM}
+          height={box.depthM}
+          fill="var(--region)"
+          stroke="var(--ink)"
+          style={thin}
+        />
+      ))}
+      {slopes.map(({ wall }, k) => {
+        const { inward } = wallLine(plan, wall);
+        const [x1, y1, x2, y2] = wallLineOf(plan, wall);
+        return [1, 2, 3].map((n) => (
+          <line
+            key={`${k} ${n}`}
+            {...{ x1, y1, x2, y2 }}
+            transform={`translate(${n * reach * inward[0]} ${n * reach * inward[1]})`}
+            strokeDasharray="6 4"
+            style={thin}
+          />
+        ));
+      })}
+      {roofWindows.map((w, k) =>
+        'ceiling' in w ? (
+          <rect key={k} x={w.atM[0]} y={w.atM[1]} width={w.widthM} height={w.depthM} stroke="var(--ink)" style={thin} />
+        ) : (
+          <polygon key={k} points={pointsOf(inSlope(plan, slopes[w.slope]!, w))} stroke="var(--ink)" style={thin} />
+        ),
+      )}
+    </g>
+  );
+}
+
+type InSlope = { readonly leftM: number; readonly upM: number; readonly widthM: number; readonly heightM: number };
+/** Corners over the floor of a window in a slope. */
+function inSlope(plan: Plan, { wall, pitchDeg }: PlannedDescription['slopes'][number], w: InSlope): Plan {
+  const { inward } = wallLine(plan, wall);
+  const level = Math.cos(pitchDeg * RAD);
+  const at = (s: number, up: number): Point => {
+    const [x, y] = onWall(plan, wall, s);
+    return [x + up * level * inward[0], y + up * level * inward[1]];
+  };
+  const [right, top] = [w.leftM + w.widthM, w.upM + w.heightM];
+  return [at(w.leftM, w.upM), at(right, w.upM), at(right, top), at(w.leftM, top)];
+}
+
 /**
  * The room from above to scale, turned to true north: windows, the sun's way and where it falls; tapping a wall puts a window in it, and
  * what is in the walls is dragged along them.
  */
 export function RoomPlan(props: Props) {
   const { description, path, sun, beam } = props;
-  const { widthM: w, depthM: d, bearingDeg, lamps } = description;
-  const scale = scaleOf(w, d);
+  const { bearingDeg, lamps } = description;
+  const [moved, setMoved] = useState<MovedWall>();
+  const still = isBox(description) ? boxPlan(description.widthM, description.depthM) : description.plan;
+  const plan = moved ? shownMoved(still, moved) : still;
+  const { from, widthM: w, depthM: d } = boundsOf(still);
+  const scale = (2 * ROOM_REACH) / Math.hypot(w, d);
+  const drawn: Drawn = { plan, scale };
   const up = sun && sun.altitudeDeg > 0 ? sun : undefined;
-  const [sx, sy] = up ? onSky(up) : [0, 0];
   return (
     <svg
       viewBox="-130 -130 260 260"
@@ -198,32 +253,18 @@ export function RoomPlan(props: Props) {
       role="group"
       aria-label="Plan of the room, north up"
     >
-      <g aria-hidden>
-        <circle r={HORIZON} fill="none" stroke="var(--line-strong)" strokeDasharray="1 4" />
-        <path d="M0 -129 l4 10 h-8 z" fill="var(--ink)" />
-        {(['E', 'S', 'W'] as const).map((point, i) => (
-          <text key={point} x={[122, 0, -122][i]} y={[3, 127, 3][i]} textAnchor="middle" fontSize="9" fill="var(--soft)">
-            {point}
-          </text>
-        ))}
-        <text x="9" y="-119" fontSize="9" fill="var(--soft)">
-          N
-        </text>
-        <path d={wayOf(path)} fill="none" stroke="var(--soft)" strokeWidth="2" />
-        {up && (
-          <>
-            <line x1={sx} y1={sy} x2={sx * 0.72} y2={sy * 0.72} stroke="var(--ink)" strokeWidth={beam ? 2 : 0.8} />
-            <circle cx={sx} cy={sy} r="7" fill={beam ? '#ffffff' : 'var(--panel)'} stroke="var(--ink)" strokeWidth="2" />
-          </>
+      <PlanSky path={path} up={up} beam={beam} />
+      <g transform={`rotate(${bearingDeg}) scale(${scale}) translate(${-from[0] - w / 2} ${-from[1] - d / 2})`}>
+        <polygon points={pointsOf(plan)} fill="var(--panel)" />
+        {up && beam && !moved && (
+          <g pointerEvents="none" data-testid="sun-patch">
+            {isBox(description) ? <SunInBox {...{ description }} sun={up} /> : <SunInPlan {...{ description }} sun={up} />}
+          </g>
         )}
-      </g>
-      <g transform={`rotate(${bearingDeg}) scale(${scale}) translate(${-w / 2} ${-d / 2})`}>
-        <rect width={w} height={d} fill="var(--panel)" />
-        {up && beam && <SunPatches description={description} sun={up} />}
-        <Walls {...props} />
+        {!isBox(description) && <Above description={description} />}
+        <Walls {...props} drawn={drawn} />
         <PlanOpenings
-          widthM={w}
-          depthM={d}
+          plan={plan}
           openings={props.openings}
           say={props.say}
           onMove={props.onMove}
@@ -236,7 +277,19 @@ export function RoomPlan(props: Props) {
             </g>
           ))}
         </g>
-        <Positions {...props} />
+        <Positions {...props} drawn={drawn} />
+        {props.onMoveWall && (
+          <WallHandles
+            plan={still}
+            shown={plan}
+            names={props.wallNames}
+            say={props.say}
+            reachM={TAP.outside / scale}
+            moved={moved}
+            onDrag={setMoved}
+            onMove={props.onMoveWall}
+          />
+        )}
       </g>
     </svg>
   );

@@ -53,6 +53,8 @@ const withWalls = (draft: LightDraft, stored: LightDraft, pair: number): LightDr
 /** A draft with the field at a path as it was stored. */
 function withStored(draft: LightDraft, stored: LightDraft, path: string): LightDraft {
   const [head, index, field = ''] = path.split('.');
+  // a wall that is not there any more: it is the shape that cannot be
+  if (head === 'shape' || field === 'wall') return { ...draft, shape: stored.shape };
   if (isRows(head)) {
     if (index === undefined) return { ...draft, [head]: stored[head] };
     const rows: readonly WithId[] = draft[head];

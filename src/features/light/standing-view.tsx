@@ -1,5 +1,6 @@
 'use client';
 
+import { sizeOf } from '@/core/derived/describe-room';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Download } from 'lucide-react';
 import { toast } from 'sonner';
@@ -14,7 +15,6 @@ import { saveFile } from '@/ui/save-file';
 import { useTableKeys } from '@/ui/use-keys';
 import { useCursorPart } from '../cursor/cursor';
 import { latest } from '../light-client/light-worker';
-import { useDayRequest } from '../light-client/room-day';
 import { useStanding } from '../light-client/standing';
 import { useHome, useRoom } from '../session/visit-context';
 import { sayClock } from '../words/say-light';
@@ -120,7 +120,7 @@ function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) 
         <option value="middle">in the middle</option>
         {WALLS.map((wall) => (
           <option key={wall} value={wall}>
-            with the back to the {wallName(room.bearingDeg, wall, room.windows)}
+            with the back to the {wallName(room, wall)}
           </option>
         ))}
       </ChoiceField>
@@ -187,8 +187,7 @@ function Picture({ box, faces, computing, stand, onTurn, says, onDrawing, dark }
 export function StandingView({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
   const { place } = useHome();
-  const { request } = useDayRequest(roomId);
-  const { widthM, depthM, heightM } = request.room;
+  const { widthM, depthM, heightM } = sizeOf(room);
   const box = useMemo(() => ({ widthM, depthM, heightM }), [widthM, depthM, heightM]);
   const clock = sayClock(
     useCursorPart((m) => m.at),

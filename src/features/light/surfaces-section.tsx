@@ -29,11 +29,11 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
   return (
     <Section title="Size">
       <div className="flex flex-wrap items-start gap-2">
-        {WALLS.map((wall) => (
+        {(draft.shape ? [] : WALLS).map((wall) => (
           <TextField
             key={wall}
             className="w-42"
-            label={`${capital(wallName(bearing, wall, draft.windows))}, how long`}
+            label={`${capital(wallName({ bearingDeg: bearing, windows: draft.windows, shape: draft.shape }, wall))}, how long`}
             unit={unit}
             placeholder={draft.walls[(wall + 2) % 4] || 'not measured'}
             value={draft.walls[wall]}
@@ -52,7 +52,8 @@ export function SizeSection({ draft, errors, onChange }: SectionProps) {
         />
       </div>
       <p className="text-sm text-soft">
-        One of two opposite walls is enough. High ceilings: measure from the floor, not from a chair.
+        {draft.shape ? 'The lengths of the walls stand under Shape.' : 'One of two opposite walls is enough.'} High ceilings:
+        measure from the floor, not from a chair.
       </p>
     </Section>
   );

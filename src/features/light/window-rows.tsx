@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react';
 import { ASSUMED, CURTAIN_KINDS, CURTAINS, GLAZING_KINDS, GLAZINGS } from '@/core/light/assumptions';
-import { WALLS, type Wall } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 import { lengthUnit, sayLength } from '@/core/units/length';
 import { Button } from '@/ui/button';
 import { ChoiceField, TextField } from '@/ui/field';
@@ -71,12 +71,13 @@ function WindowRow(props: RowProps) {
       <ChoiceField
         className="w-40"
         label={`Window ${index + 1} in the`}
+        error={errors[`windows.${index}.wall`]}
         value={String(w.wall)}
-        onChange={(chosen) => set({ wall: Number(chosen) as Wall })}
+        onChange={(chosen) => set({ wall: Number(chosen) })}
       >
-        {WALLS.map((wall) => (
+        {wallsOf(draft).map((wall) => (
           <option key={wall} value={wall}>
-            {wallName(bearing, wall, draft.windows)}
+            {wallName({ bearingDeg: bearing, windows: draft.windows, shape: draft.shape }, wall)}
           </option>
         ))}
       </ChoiceField>

@@ -8,7 +8,7 @@ import { wallClock } from '@/core/light/time-zone';
 import { byDaylight } from '@/core/plan/look-light';
 import { judgingPosition } from '@/core/derived/judging-position';
 import type { Room } from '@/core/record/room';
-import { compassPoint, wallBearingDeg } from '@/core/room/facing';
+import { compassPoint, bearingOfWall } from '@/core/room/facing';
 import { useWidth } from '@/ui/use-width';
 import { classNames } from '@/ui/class-names';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
@@ -24,12 +24,12 @@ type Span = { readonly first: number; readonly last: number };
 const NIGHT_LUX = SCENE.tooDarkLux;
 
 /** Which way a room's windows face: "west, north". */
-export const sayFaces = ({ windows, bearingDeg }: Pick<Room, 'windows' | 'bearingDeg'>): string =>
+export const sayFaces = ({ windows, bearingDeg, shape }: Pick<Room, 'windows' | 'bearingDeg' | 'shape'>): string =>
   windows.length === 0
     ? 'no window'
     : bearingDeg === null
       ? 'bearing not read'
-      : [...new Set(windows.map((w) => compassPoint(wallBearingDeg(bearingDeg, w.wall))))].join(', ');
+      : [...new Set(windows.map((w) => compassPoint(bearingOfWall(bearingDeg, { shape }, w.wall))))].join(', ');
 
 /** The light of a room through the day as one painted band: its tint by its lux. */
 const Painted = memo(function Painted({ day, span, place }: { day: DayAnswer; span: Span; place: number }) {

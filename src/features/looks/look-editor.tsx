@@ -6,7 +6,7 @@ import { byDaylight, LOOK_LIGHTS, type LookLight } from '@/core/plan/look-light'
 import { PERSONS } from '@/core/judge/ruling';
 import { hoursIssue, type Look } from '@/core/record/look';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
-import { WALLS } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 import { wallPosition } from '@/core/room/wall-position';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
@@ -51,8 +51,7 @@ function Chosen({ label, options, value, onChange }: ChosenProps) {
   );
 }
 
-const wallsOf = (room: RoomInLight) =>
-  WALLS.map((wall) => ({ id: wallPosition(wall), name: wallName(room.bearingDeg, wall, room.windows) }));
+const wallChoices = (room: RoomInLight) => wallsOf(room).map((wall) => ({ id: wallPosition(wall), name: wallName(room, wall) }));
 const coloursOf = (room: RoomInLight) => inQuestion(room).map((c) => ({ id: c.id, name: `${c.name} ${c.strength} %` }));
 
 /** What of a look is being changed. */
@@ -143,7 +142,7 @@ export function LookEditor({ row, onKeep, onDone }: Props) {
           <TextField label="to" type="time" value={draft.to} onChange={(e) => draft.setTo(e.target.value)} />
         </div>
       )}
-      <Chosen label="At the walls" options={wallsOf(room)} value={draft.walls} onChange={draft.setWalls} />
+      <Chosen label="At the walls" options={wallChoices(room)} value={draft.walls} onChange={draft.setWalls} />
       <Chosen
         label={draft.candidateIds.length === 0 ? 'Colours: every one still in question' : 'Colours'}
         options={coloursOf(room)}

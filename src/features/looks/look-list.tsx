@@ -39,7 +39,7 @@ const wallNames = ({ walls, room }: LookRow): string =>
   listed(
     walls.map((p) => {
       const wall = wallOfPosition(p);
-      return wall === undefined ? p : wallName(room.bearingDeg, wall, room.windows);
+      return wall === undefined ? p : wallName(room, wall);
     }),
   );
 

@@ -116,7 +116,7 @@ function Places({ room }: { readonly room: RoomInLight }) {
   );
   const where = (position: string) => {
     const wall = wallOfPosition(position);
-    return wall === undefined ? position.replace('-', ' ') : wallName(room.bearingDeg, wall, room.windows);
+    return wall === undefined ? position.replace('-', ' ') : wallName(room, wall);
   };
   const nothing = looks.length === 0 && asked.state !== 'computing';
   return (

@@ -44,8 +44,10 @@ function useSurfaces({ room, name, proposal: { parts } }: Omit<Shown, 'stays'>):
   const focal = parts.some((p) => p.part === 'focal') ? focalOf(room) : undefined;
   const trim = hexOf('trim') ?? staying('trim') ?? UNKNOWN_HEX;
   const floor = floorOf(room)?.component;
+  const ceiling = hexOf('ceiling') ?? staying('ceiling') ?? UNKNOWN_HEX;
   const of: Readonly<Record<Exclude<UnfoldedPart['what'], 'wall' | 'below'>, string>> = {
-    ceiling: hexOf('ceiling') ?? staying('ceiling') ?? UNKNOWN_HEX,
+    ceiling,
+    slope: ceiling,
     skirting: trim,
     frame: trim,
     door: hexOf('door') ?? staying('door') ?? trim,

@@ -11,7 +11,7 @@ import { partsOfScheme, type FurtherPart, type Scheme, type SchemePart } from '@
 import { partedWall } from '@/core/companions/parted-walls';
 import { sizeOf } from '@/core/derived/describe-room';
 import type { Paintwork } from '@/core/record/paintwork';
-import { WALLS } from '@/core/room/facing';
+import { wallsOf } from '@/core/room/plan';
 import { surfacesOfPart } from '@/core/scheme/of-room';
 import { SCHEME_KIND_WORDS, type Proposal, type ProposedPart } from '@/core/scheme/parts';
 import { takenColour } from '../session/take-colour';
@@ -39,7 +39,7 @@ export const schemeWrite = (roomId: string, { id, name, ...scheme }: Scheme): Wr
 function railsFor(room: RoomInLight, has: readonly SchemePart[]): Paintwork['rails'] | undefined {
   if (!has.includes('below') || room.paintwork.rails.length > 0) return undefined;
   const { railM } = partedWall(sizeOf(room).heightM);
-  return WALLS.map((wall) => ({ wall, heightM: railM }));
+  return wallsOf(room).map((wall) => ({ wall, heightM: railM }));
 }
 const railWrite = (room: RoomInLight, rails: Paintwork['rails']): WriteOf<'room.paintwork'> => ({
   name: 'room.paintwork',

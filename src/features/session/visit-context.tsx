@@ -77,6 +77,10 @@ export const useHome = (): Home => useVisitPart((views) => views.home());
 /** The room of this id; rooms are looked up by every step's page before it is shown. */
 export const useRoom = (roomId: string): RoomInLight => useVisitPart((views) => views.room(roomId));
 /** The same without what is said in it: no verdict draws it again. */
+/** All rooms of the visit where a room has light from them; nothing where it has none, so that nothing is drawn anew for theirs. */
+export const useRoomsBeside = (borrows: boolean): readonly RoomInLight[] =>
+  useVisitPart((views) => (borrows ? views.visit().rooms : NO_ROOMS));
+const NO_ROOMS: readonly RoomInLight[] = [];
 export const useRoomItself = (roomId: string): RoomItself => useVisitPart((views) => views.roomItself(roomId));
 /** One plain fact of a room: drawn again when that is another. */
 export const useRoomFact = <T extends string | number | boolean | null>(roomId: string, fact: (room: RoomInLight) => T): T =>

@@ -6,15 +6,15 @@ import { wallOfPosition } from '@/core/room/wall-position';
 import { wallName } from '@/core/room/facing';
 
 /** A sample position in words: "at the north wall", "by the window". */
-export function sayPosition(room: Pick<RoomItself, 'bearingDeg' | 'windows'>, position: string): string {
+export function sayPosition(room: Pick<RoomItself, 'bearingDeg' | 'windows' | 'shape'>, position: string): string {
   if (position === 'by-window') return 'by the window';
   if (position === 'under-lamp') return 'under the lamp';
   const wall = wallOfPosition(position);
-  return wall === undefined ? position : `at the ${wallName(room.bearingDeg, wall, room.windows)}`;
+  return wall === undefined ? position : `at the ${wallName(room, wall)}`;
 }
 
-export const sayWindow = (room: Pick<RoomItself, 'bearingDeg'>, window: Pick<RoomWindow, 'wall'>): string =>
-  `${wallName(room.bearingDeg, window.wall).replace(' wall', '')} window`;
+export const sayWindow = (room: Pick<RoomItself, 'bearingDeg' | 'shape'>, window: Pick<RoomWindow, 'wall'>): string =>
+  `${wallName({ ...room, windows: [] }, window.wall).replace(' wall', '')} window`;
 
 /** Lux with sensible digits: "0 lx", "34 lx", "940 lx", "12,400 lx". */
 export function sayLux(lux: number): string {

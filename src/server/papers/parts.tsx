@@ -1,4 +1,4 @@
-import { G, Image as Picture, Page, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { G, Image as Picture, Page, Polygon, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
 import type { ConsultantCard } from '@/core/record/consultant-card';
 import type { Caution } from '@/core/handover/cautions';
@@ -179,9 +179,19 @@ export const UnfoldedDrawing = ({ room, width }: { readonly room: RoomPaper; rea
   return (
     <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
       <G>
-        {parts.map((part, k) => (
-          <Rect key={k} {...part} stroke="#000" strokeWidth={0.5} />
-        ))}
+        {parts.map(({ outline, ...part }, k) =>
+          outline ? (
+            <Polygon
+              key={k}
+              points={outline.map((p) => p.join(',')).join(' ')}
+              fill={part.fill}
+              stroke="#000"
+              strokeWidth={0.5}
+            />
+          ) : (
+            <Rect key={k} {...part} stroke="#000" strokeWidth={0.5} />
+          ),
+        )}
         {letters.map(({ surface, x, y, letter }) => (
           <G key={surface}>
             <Rect x={x - 7} y={y - 6} width={14} height={12} fill="#fff" stroke="#000" strokeWidth={0.4} />

@@ -40,7 +40,12 @@ function aperturesOf(
   const common = { panes, obstructionDeg, revealM, overhangM, ...lies };
   const share = through * diffuseShare(panes);
   const cloth = share < 1 ? glass.map((v) => v * share) : glass;
-  const covered = (from: number, to: number): PlannedAperture => ({ ...common, glass: cloth, rect: [from, to, v0, v1], cloth: true });
+  const covered = (from: number, to: number): PlannedAperture => ({
+    ...common,
+    glass: cloth,
+    rect: [from, to, v0, v1],
+    cloth: true,
+  });
   const open: PlannedAperture = { ...common, glass, rect: [u0 + side, u1 - side, v0, v1], cloth: false };
   if (clear === 1) return [open];
   return clear === 0 ? [covered(u0, u1)] : [covered(u0, u0 + side), open, covered(u1 - side, u1)];
@@ -66,7 +71,9 @@ export function patchesIn(placed: readonly Placed[]): Patch[] {
   const area = placed.reduce((sum, { room, facets }) => sum + patchesOf(room, facets, 100).reduce((s, p) => s + p.area, 0), 0);
   const plain = placed.length === 1 && placed[0]!.room.boxes.length === 0;
   const size = Math.sqrt(area / (plain ? PLANNED.patches : PLANNED.finePatches));
-  return placed.flatMap(({ room, facets }, r) => patchesOf(room, facets, size).map((p) => ({ ...p, room: r, many: manySpots(p) })));
+  return placed.flatMap(({ room, facets }, r) =>
+    patchesOf(room, facets, size).map((p) => ({ ...p, room: r, many: manySpots(p) })),
+  );
 }
 
 /** More spots of a patch than stand for it: along its diagonals' grid, inside by how they are made. */
@@ -94,7 +101,8 @@ export const ofRoom = (patches: readonly Patch[], room: number): number[] =>
   patches.flatMap((p, j) => (p.room === room ? [j] : []));
 
 /** Spots of a patch from which its own room is seen: two across from each other. */
-export const across = ({ spots }: PlanPatch): readonly Vector[] => (spots.length < 3 ? spots : [spots[0]!, spots[spots.length - 1]!]);
+export const across = ({ spots }: PlanPatch): readonly Vector[] =>
+  spots.length < 3 ? spots : [spots[0]!, spots[spots.length - 1]!];
 
 type ForFactors = Pick<Known, 'patches' | 'placed' | 'seen'>;
 

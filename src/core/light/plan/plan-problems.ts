@@ -18,14 +18,20 @@ function meet([a, b]: readonly [Point, Point], [c, d]: readonly [Point, Point]):
   return p * q <= 0 && r * s <= 0 && (p !== 0 || q !== 0 || r !== 0 || s !== 0);
 }
 
+/** The first two walls that are no neighbours and meet; undefined where none do. */
+export function crossingWalls(plan: readonly Point[]): readonly [number, number] | undefined {
+  const n = plan.length;
+  for (let i = 0; i < n; i++)
+    for (let j = i + 2; j < n; j++) if ((j + 1) % n !== i && meet(ends(plan, i), ends(plan, j))) return [i, j];
+  return undefined;
+}
+
 function problemOfPlan(plan: readonly Point[]): PlanProblem | undefined {
   const n = plan.length;
   for (let k = 0; k < n; k++)
     if (lengthOf(ends(plan, k)) < LEAST_WALL_M) return { path: ['plan', k], says: `Wall ${k} is shorter than 5 cm.` };
-  for (let i = 0; i < n; i++)
-    for (let j = i + 2; j < n; j++)
-      if ((j + 1) % n !== i && meet(ends(plan, i), ends(plan, j)))
-        return { path: ['plan', i], says: `Walls ${i} and ${j} cross each other.` };
+  const crossing = crossingWalls(plan);
+  if (crossing) return { path: ['plan', crossing[0]], says: `Walls ${crossing[0]} and ${crossing[1]} cross each other.` };
   const area = plan.reduce((sum, [x, y], i) => {
     const [nx, ny] = plan[(i + 1) % n]!;
     return sum + x * ny - nx * y;

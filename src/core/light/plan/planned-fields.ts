@@ -6,9 +6,9 @@ import { surfaceSchema } from '../surface';
 
 const metres = (what: string) =>
   finite(`${what} is a number of metres.`).min(-100, `${what} lies within 100 m.`).max(100, `${what} lies within 100 m.`);
-const pointSchema = z.tuple([metres('A corner'), metres('A corner')]);
+export const planPointSchema = z.tuple([metres('A corner'), metres('A corner')]);
 
-const { wall: _, widthM, heightM, ...glazed } = windowFields(BARE_OPENING);
+const { widthM, heightM, ...glazed } = windowFields(BARE_OPENING);
 const glazedFields = { ...glazed, transmittance: z.number().gt(0).max(1).optional() };
 /** A wall by its number. */
 export const wallIndex = z.int('A wall is named by its number, from 0.').min(0, 'A wall is named by its number, from 0.').max(63);
@@ -23,9 +23,9 @@ const windowSchema = z.strictObject({
 });
 const roofWindowSchema = z.union([
   z.strictObject({ ...glazedFields, slope: wallIndex, leftM: measure.left, upM: measure.left, widthM, heightM }),
-  z.strictObject({ ...glazedFields, ceiling: z.literal(true), atM: pointSchema, widthM, depthM: widthM }),
+  z.strictObject({ ...glazedFields, ceiling: z.literal(true), atM: planPointSchema, widthM, depthM: widthM }),
 ]);
-const slopeSchema = z.strictObject({
+export const slopeSchema = z.strictObject({
   wall: wallIndex,
   kneeM: finite('A slope’s knee is a number of metres.').min(0, 'A slope begins at 0 m or more.').max(20),
   pitchDeg: finite('A pitch is a number of degrees.')
@@ -33,7 +33,7 @@ const slopeSchema = z.strictObject({
     .max(85, 'A pitch lies between 0 and 85°.'),
 });
 const boxSchema = z.strictObject({
-  atM: pointSchema,
+  atM: planPointSchema,
   widthM: measure.roomLength,
   depthM: measure.roomLength,
   heightM: measure.roomHeight,
@@ -48,7 +48,7 @@ const lampSchema = z.strictObject({
 
 const fields = {
   /** Corners as the walls are met turning right; wall i from corner i to i + 1, x right along wall 0, y into the room. */
-  plan: z.array(pointSchema).min(3, 'A plan has three corners or more.').max(40, 'A plan has 40 corners at most.'),
+  plan: z.array(planPointSchema).min(3, 'A plan has three corners or more.').max(40, 'A plan has 40 corners at most.'),
   heightM: measure.roomHeight.default(ASSUMED.roomHeightM.value),
   bearingDeg: measure.bearing.default(0),
   surfaces: z

@@ -1,9 +1,9 @@
 import type { Reflectance } from '../../colour/grid';
+import { wallLine, type Point } from '../../room/plan';
 import type { Panes } from '../glass';
 import type { Lamp } from '../lamp';
 
-/** A point of the plan, metres: x along wall 0, y into the room. */
-export type Point = readonly [x: number, y: number];
+export type { Point } from '../../room/plan';
 
 /** What is open in a face: where its middle line begins, and how it is glazed. Measures in metres. */
 export type Glazed = {
@@ -70,20 +70,14 @@ export type OpenDoor = {
   readonly heightM: number;
 };
 
-const { hypot, tan, cos, PI } = Math;
+const { tan, cos, PI } = Math;
 
 export const wallEnds = ({ plan }: Pick<PlannedRoom, 'plan'>, wall: number): readonly [Point, Point] => [
   plan[wall]!,
   plan[(wall + 1) % plan.length]!,
 ];
-/** A wall's direction from its left end, and inward from it; length 1. */
-export function wallAxes(room: Pick<PlannedRoom, 'plan'>, wall: number) {
-  const [[x0, y0], [x1, y1]] = wallEnds(room, wall);
-  const length = hypot(x1 - x0, y1 - y0);
-  const along: Point = [(x1 - x0) / length, (y1 - y0) / length];
-  const inward: Point = [-along[1], along[0]];
-  return { from: [x0, y0] as Point, length, along, inward };
-}
+/** A wall's left end, direction, the way inward, and length. */
+export const wallAxes = ({ plan }: Pick<PlannedRoom, 'plan'>, wall: number) => wallLine(plan, wall);
 
 /** How high a slope is over a point of the plan. */
 export function slopeHeight(room: PlannedRoom, { wall, kneeM, pitchDeg }: Slope, [x, y]: Point): number {
@@ -107,12 +101,4 @@ export function slopeAxes(room: PlannedRoom, { wall, kneeM, pitchDeg }: Slope) {
   };
 }
 
-/** Whether a point lies in a simple polygon; on its edge either may be answered. */
-export function inPolygon([x, y]: Point, polygon: readonly Point[]): boolean {
-  let inside = false;
-  for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
-    const [[xi, yi], [xj, yj]] = [polygon[i]!, polygon[j]!];
-    if (yi > y !== yj > y && x < ((xj - xi) * (y - yi)) / (yj - yi) + xi) inside = !inside;
-  }
-  return inside;
-}
+export { inPlan as inPolygon } from '../../room/plan';

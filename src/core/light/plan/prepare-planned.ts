@@ -34,6 +34,7 @@ import { backTo, eachSight, sightsOf } from './window-sights';
 /** A receiver in one of the rooms, in that room's own frame. */
 export type PlannedReceiver = Receiver & { readonly room: number };
 export type PreparedRooms = {
+  readonly receivers: readonly PlannedReceiver[];
   /** Light at every receiver, in their order, from outside and, when they are on, from the lamps of all rooms. */
   readonly lightAt: (outdoors: Outdoors, lampsOn: boolean) => readonly ReceivedLight[];
 };
@@ -118,7 +119,13 @@ function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: 
   const glasses = [...new Set(windows.map((w) => w.aperture.glass.join()))];
   const skies = glasses.map((glass) => {
     const own = windows.flatMap((w, k) => (w.aperture.glass.join() === glass ? [k] : []));
-    return { glass: windows[own[0]!]!.aperture.glass, transfer: joined(own.map((k) => transfers[k]![0]), width) };
+    return {
+      glass: windows[own[0]!]!.aperture.glass,
+      transfer: joined(
+        own.map((k) => transfers[k]![0]),
+        width,
+      ),
+    };
   });
   const none = receivers.map(() => []);
   const straight = receivers.map((receiver) =>
@@ -168,9 +175,14 @@ function beamsInto(room: number, { seen, windows, placed }: Known, sun: Outdoors
     const before = -dot(within, aperture.facet.inward);
     if (before <= 1e-6) return [];
     const share = slantShare(aperture.panes, before);
-    return seen[room]!
-      .filter((v) => v.room === of)
-      .map((view) => ({ aperture, own, view, within, toSun: turnedBy(view.move, within), share }));
+    return seen[room]!.filter((v) => v.room === of).map((view) => ({
+      aperture,
+      own,
+      view,
+      within,
+      toSun: turnedBy(view.move, within),
+      share,
+    }));
   });
 }
 
@@ -187,7 +199,10 @@ function beamOn({ aperture, own, view, within, toSun, share }: Beam, at: Vector,
 /** Whether the sun through a window may fall on any spot of a patch: its line through the middle passes the window, or near it. */
 function mayFallOn({ aperture, view, within }: Beam, { spots, corners }: Patch): boolean {
   const [middle] = spots;
-  const reach = corners.reduce((most, c) => Math.max(most, Math.hypot(c[0] - middle![0], c[1] - middle![1], c[2] - middle![2])), 0);
+  const reach = corners.reduce(
+    (most, c) => Math.max(most, Math.hypot(c[0] - middle![0], c[1] - middle![1], c[2] - middle![2])),
+    0,
+  );
   // a patch aslant to the beam is reached as far along the window as the cosine of the beam on it is small
   const wide = reach / Math.max(0.05, -dot(within, aperture.facet.inward));
   const [u0, u1, v0, v1] = aperture.rect;
@@ -276,6 +291,7 @@ export function preparePlanned(
   const addSun = sunlight(known, receivers, weights);
   let byLamps: readonly ReceivedLight[] | undefined;
   return {
+    receivers,
     lightAt(outdoors, lampsOn) {
       const found = receivers.map((): ReceivedLight => ({ direct: noLight(), bounced: noLight() }));
       addDaylight(outdoors, found);

@@ -91,34 +91,50 @@ export function seenShareIn(room: PlannedRoom): (p: Vector, spots: readonly Vect
   const { boxes } = room;
   if (corners.length === 0) return () => 1;
   return (p, spots) => {
-    const [px, py] = p;
-    let [cx, cy] = [0, 0];
-    for (const s of spots) {
-      cx += s[0] - px;
-      cy += s[1] - py;
-    }
-    let [least, most, far] = [Infinity, -Infinity, 0];
-    for (const s of spots) {
-      const [x, y] = [s[0] - px, s[1] - py];
-      const ahead = cx * x + cy * y;
-      // beside or behind the middle of them: the wedge is too wide to be told by
-      if (ahead <= 1e-9) return each(p, spots);
-      const aside = (cx * y - cy * x) / ahead;
-      if (aside < least) least = aside;
-      if (aside > most) most = aside;
-      if (ahead > far) far = ahead;
-    }
-    for (let k = 0; k < corners.length; k += 2) {
-      const [x, y] = [corners[k]! - px, corners[k + 1]! - py];
-      const ahead = cx * x + cy * y;
-      if (ahead <= 0 || ahead > far + 1e-9) continue;
-      const aside = (cx * y - cy * x) / ahead;
-      if (aside >= least - 1e-6 && aside <= most + 1e-6) return each(p, spots);
-    }
+    if (!wedgeTo(p, spots) || standsInWedge(p, corners)) return each(p, spots);
     // a box that the wedge runs into the side of hides what is behind it up to its height
     for (const box of boxes) if (throughBox(p, spots[0]!, { ...box, heightM: 1000 })) return each(p, spots);
     return sees(p, spots[0]!) ? 1 : 0;
   };
+}
+
+/** The wedge from a point to some spots, from above: its middle, how far aside and ahead it reaches. Nothing is allocated for one. */
+const WEDGE = { cx: 0, cy: 0, least: 0, most: 0, far: 0 };
+/** Sets the wedge; false where a spot lies beside or behind the middle of them, so that it is too wide to be told by. */
+function wedgeTo([px, py]: Vector, spots: readonly Vector[]): boolean {
+  let [cx, cy] = [0, 0];
+  for (const s of spots) {
+    cx += s[0] - px;
+    cy += s[1] - py;
+  }
+  let [least, most, far] = [Infinity, -Infinity, 0];
+  for (const s of spots) {
+    const [x, y] = [s[0] - px, s[1] - py];
+    const ahead = cx * x + cy * y;
+    if (ahead <= 1e-9) return false;
+    const aside = (cx * y - cy * x) / ahead;
+    if (aside < least) least = aside;
+    if (aside > most) most = aside;
+    if (ahead > far) far = ahead;
+  }
+  WEDGE.cx = cx;
+  WEDGE.cy = cy;
+  WEDGE.least = least;
+  WEDGE.most = most;
+  WEDGE.far = far;
+  return true;
+}
+/** Whether a corner stands in the wedge, nearer than the furthest spot. */
+function standsInWedge([px, py]: Vector, corners: Float64Array): boolean {
+  const { cx, cy, least, most, far } = WEDGE;
+  for (let k = 0; k < corners.length; k += 2) {
+    const [x, y] = [corners[k]! - px, corners[k + 1]! - py];
+    const ahead = cx * x + cy * y;
+    if (ahead <= 0 || ahead > far + 1e-9) continue;
+    const aside = (cx * y - cy * x) / ahead;
+    if (aside >= least - 1e-6 && aside <= most + 1e-6) return true;
+  }
+  return false;
 }
 
 /** A turn about the upright and a shift, from the frame of one room to that of another. */
