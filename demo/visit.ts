@@ -28,7 +28,7 @@ export type DemoTry = {
   readonly client?: string;
 };
 export type DemoWindow = {
-  readonly wall: 0 | 1 | 2 | 3;
+  readonly wall: number;
   readonly widthM: number;
   readonly heightM: number;
   readonly leftM?: number;
@@ -95,11 +95,32 @@ export type DemoDoor = {
 /** Two rooms that a door joins, with where it is on each of their plans. */
 export type DemoJoin = {
   readonly rooms: readonly [string, string];
-  readonly walls: readonly [0 | 1 | 2 | 3, 0 | 1 | 2 | 3];
+  readonly walls: readonly [number, number];
   readonly leftM: readonly [number, number];
   readonly widthM?: number;
   readonly stands?: 'open' | 'shut' | 'opening';
   readonly stairs?: boolean;
+};
+/** Walls, slopes, roof windows and what stands there, without ids. */
+export type DemoShape = {
+  readonly plan: readonly (readonly [number, number])[];
+  readonly slopes?: readonly { readonly wall: number; readonly kneeM: number; readonly pitchDeg: number }[];
+  readonly roofWindows?: readonly {
+    readonly slope: number | null;
+    readonly leftM: number;
+    readonly upM: number;
+    readonly widthM: number;
+    readonly heightM: number;
+  }[];
+  readonly boxes?: readonly {
+    readonly name: string;
+    readonly xM: number;
+    readonly yM: number;
+    readonly widthM: number;
+    readonly depthM: number;
+    readonly heightM: number;
+    readonly lab: readonly [number, number, number];
+  }[];
 };
 export type DemoRoom = {
   readonly name: string;
@@ -113,6 +134,10 @@ export type DemoRoom = {
   readonly bearingDeg: number | null;
   /** Width along the first wall, depth, height, metres. */
   readonly size: readonly [widthM: number, depthM: number, heightM: number] | null;
+  /** Of a room that is no box. */
+  readonly shape?: DemoShape;
+  /** Light from next door counts. */
+  readonly borrows?: boolean;
   readonly ground?: 'lawn' | 'brick';
   readonly obstruction?: 'trees' | 'brick';
   readonly windows: readonly DemoWindow[];
@@ -441,6 +466,111 @@ export const DEMO_VISIT: {
       oldWall: null,
       stays: [],
       tries: [],
+    },
+  ],
+};
+
+/** A second home: no room of it is a box. An open kitchen with a bay and a roof window, an attic bedroom, a hall that lives on borrowed light. */
+export const DEMO_HOME: { readonly label: string; readonly rooms: readonly DemoRoom[]; readonly joins: readonly DemoJoin[] } = {
+  label: 'Orchard Lane 3',
+  joins: [{ rooms: ['Hall', 'Open kitchen'], walls: [1, 9], leftM: [1.6, 1.2], widthM: 1.4, stands: 'opening' }],
+  rooms: [
+    {
+      name: 'Hall',
+      bearingDeg: 170,
+      size: [1.6, 4.6, 2.5],
+      borrows: true,
+      windows: [],
+      lamps: [{ name: 'Ceiling lamp', cctK: 2700, lumens: 900, xM: 0.8, yM: 2.3, heightM: 2.3 }],
+      oldWall: [88.4, 0.4, 6.2],
+      stays: [
+        {
+          name: 'Stone floor',
+          thing: 'floor',
+          kind: 'fixed',
+          lies: ['floor', 1],
+          components: [['flag', 1, 68.2, 2.1, 9.8]],
+        },
+      ],
+      tries: [],
+    },
+    {
+      name: 'Open kitchen',
+      wish: ['warmer', 'like morning'],
+      bearingDeg: 170,
+      size: [6.6, 5.6, 2.6],
+      shape: {
+        plan: [
+          [0, 0],
+          [1.4, 0],
+          [2, -0.6],
+          [3.8, -0.6],
+          [4.4, 0],
+          [6.6, 0],
+          [6.6, 3.2],
+          [3.8, 3.2],
+          [3.8, 5],
+          [0, 5],
+        ],
+        roofWindows: [{ slope: null, leftM: 1.2, upM: 3.4, widthM: 1.2, heightM: 0.9 }],
+        boxes: [{ name: 'Island', xM: 3.1, yM: 1.5, widthM: 2.2, depthM: 0.9, heightM: 0.92, lab: [52, 8.6, 20.4] }],
+      },
+      ground: 'lawn',
+      windows: [
+        { wall: 2, widthM: 1.5, heightM: 1.5, leftM: 0.15, sillM: 0.6 },
+        { wall: 1, widthM: 0.6, heightM: 1.5, leftM: 0.12, sillM: 0.6 },
+        { wall: 3, widthM: 0.6, heightM: 1.5, leftM: 0.12, sillM: 0.6 },
+        { wall: 5, widthM: 1.4, heightM: 1.1, leftM: 0.9, sillM: 1.05 },
+      ],
+      lamps: [{ name: 'Over the island', cctK: 3000, lumens: 1400, xM: 4.2, yM: 1.95, heightM: 1.8 }],
+      oldWall: [85.6, 1.2, 8.4],
+      stays: [
+        {
+          name: 'Oak floor',
+          thing: 'floor',
+          kind: 'fixed',
+          lies: ['floor', 1],
+          components: [['board', 1, 57.4, 8.9, 21.6]],
+        },
+        { name: 'Cupboards', thing: 'cabinets', kind: 'fixed', components: [['paint', 1, 84.2, -1.4, 5.2]] },
+      ],
+      tries: [
+        { code: 'FR 3122', strength: 75 },
+        { code: 'FR 3152', strength: 50 },
+      ],
+    },
+    {
+      name: 'Attic bedroom',
+      wish: ['calmer', 'somewhere to sleep late'],
+      bearingDeg: 260,
+      size: [5, 4, 2.4],
+      shape: {
+        plan: [
+          [0, 0],
+          [5, 0],
+          [5, 4],
+          [0, 4],
+        ],
+        slopes: [
+          { wall: 0, kneeM: 1.1, pitchDeg: 42 },
+          { wall: 2, kneeM: 1.1, pitchDeg: 42 },
+        ],
+        roofWindows: [{ slope: 0, leftM: 2, upM: 0.3, widthM: 0.78, heightM: 1.2 }],
+      },
+      obstruction: 'trees',
+      windows: [{ wall: 1, widthM: 1, heightM: 1.2, leftM: 1.5, sillM: 0.6 }],
+      lamps: [{ name: 'Bedside', cctK: 2700, lumens: 450, xM: 4.4, yM: 2, heightM: 0.7 }],
+      oldWall: [92, -0.4, 3.8],
+      stays: [
+        {
+          name: 'Painted boards',
+          thing: 'floor',
+          kind: 'fixed',
+          lies: ['floor', 1],
+          components: [['paint', 1, 78.6, 0.2, 4.1]],
+        },
+      ],
+      tries: [{ code: 'FR 3092', strength: 100 }],
     },
   ],
 };

@@ -13,6 +13,7 @@ import { benchVisit } from './visit';
 
 /** Parts that can be measured by themselves. */
 const ONE: Readonly<Record<string, () => Promise<void>>> = {
+  '--light': () => Promise.resolve(benchLight()),
   '--visit': benchVisit,
   '--papers': benchPapers,
   '--journal': benchJournal,

@@ -19,6 +19,8 @@ export type PaintSurface = {
   readonly runM: number | null;
   /** Some of its measures were not taken and are the usual ones. */
   readonly assumed: boolean;
+  /** Of a wall: how many its room has; four where it is not said. */
+  readonly ofWalls?: number;
 };
 
 type Measured = MeasuredRoom & Pick<Room, 'bearingDeg'>;
@@ -54,6 +56,7 @@ function wallParts({ room, size, openings }: Walls, wall: Wall): PaintSurface[] 
     areaM2: between(from, to),
     runM: null,
     assumed: room.heightM === null || measures === null,
+    ...(size.shape ? { ofWalls: wallsOf(size).length } : {}),
   });
   if (rail === undefined) return [one(wallSurface(wall), name, skirting, size.heightM)];
   return [

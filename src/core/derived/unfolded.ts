@@ -1,7 +1,7 @@
 import { wallLength, wallsOf } from '../room/plan';
 import { upperEdgeOf, type UpperEdge } from './shape-faces';
 import type { Wall } from '../room/facing';
-import { sizeOf } from './describe-room';
+import { sizeOf, type Size } from './describe-room';
 import { openingsOf, type MeasuredRoom } from './openings';
 import { belowRail, railOf, skirtingOf, slopeSurface, wallSurface } from './paint-surfaces';
 import { CASING_M } from '@/core/record/paintwork';
@@ -50,6 +50,28 @@ function slopesOver({ edge, x, length, top, heightM, surface }: Over): UnfoldedP
       outline,
     },
   ];
+}
+
+/** Roof windows in their slopes, as high as they are seen turning on the spot. */
+function glassInSlopes(size: Size, starts: readonly number[], yOf: (z: number) => number): UnfoldedPart[] {
+  return (size.shape?.roofWindows ?? []).flatMap((w): UnfoldedPart[] => {
+    const slope = w.slope === null ? undefined : size.shape!.slopes[w.slope];
+    if (!slope || slope.wall >= starts.length) return [];
+    const rise = Math.sin((slope.pitchDeg * Math.PI) / 180);
+    const [low, high] = [slope.kneeM + w.upM * rise, Math.min(size.heightM, slope.kneeM + (w.upM + w.heightM) * rise)];
+    if (high <= low) return [];
+    return [
+      {
+        what: 'glass',
+        surface: null,
+        wall: null,
+        x: starts[slope.wall]! + w.leftM,
+        y: yOf(high),
+        width: w.widthM,
+        height: high - low,
+      },
+    ];
+  });
 }
 
 /** A room unfolded, in the order in which its parts are painted over each other. */
@@ -102,6 +124,7 @@ export function unfolded(room: MeasuredRoom): Unfolded {
       { what: 'glass', surface: null, wall, ...glass },
     ];
   });
+  const inSlopes = glassInSlopes(size, starts, yOf);
   const strip = (what: 'ceiling' | 'skirting' | 'floor', surface: string | null, y: number, height: number): UnfoldedPart[] =>
     height > 0 ? [{ what, surface, wall: null, x: 0, y, width, height }] : [];
   return {
@@ -112,6 +135,7 @@ export function unfolded(room: MeasuredRoom): Unfolded {
       ...walls,
       ...strip('skirting', 'trim', yOf(skirting), skirting),
       ...inWalls,
+      ...inSlopes,
       ...strip('floor', null, yOf(0), heightM * STRIP.floor),
     ],
   };

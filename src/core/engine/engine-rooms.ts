@@ -1,9 +1,8 @@
 import { isBox, isJoined, ownOf, type AnyDescription } from '../light/any-room';
 import type { LightRoom } from '../light/light-room';
 import { lightRoomOf } from '../light/light-room-of';
-import { plannedSlide, usualPlannedPositions } from '../light/plan/held-positions';
+import { plannedSlide, usualPlannedPositions, wallPlaces } from '../light/plan/held-positions';
 import { openDoorsOf, plannedRoomOf } from '../light/plan/planned-description';
-import { plannedPositions } from '../light/plan/planned-positions';
 import { preparePlanned, type PlannedReceiver } from '../light/plan/prepare-planned';
 import type { OpenDoor, PlannedRoom } from '../light/plan/planned-room';
 import { planProblem } from '../light/plan/plan-problems';
@@ -32,7 +31,7 @@ export const isPlanned = (room: EngineRoom): room is Planned => 'planned' in roo
 const BOX_POSITIONS = { usual: usualPositions, walls: wallPositions, slide: slidePositions } as const;
 const PLAN_POSITIONS = {
   usual: usualPlannedPositions,
-  walls: (room: PlannedRoom) => plannedPositions(room),
+  walls: wallPlaces,
   slide: plannedSlide,
 } as const;
 export type Where = keyof typeof BOX_POSITIONS;

@@ -26,7 +26,8 @@ export function sayNames(surfaces: readonly PaintSurface[]): string {
   const whole = surfaces.filter((s) => s.kind === 'wall' && WALL.test(s.name));
   const others = surfaces.filter((s) => !whole.includes(s)).map((s) => s.name);
   if (whole.length === 0) return listed(others);
-  if (whole.length === 4) return listed(['all four walls', ...others]);
+  if (whole.length === (whole[0]!.ofWalls ?? 4))
+    return listed([`all ${whole.length === 4 ? 'four' : whole.length} walls`, ...others]);
   const walls = `${listed(whole.map((s) => WALL.exec(s.name)![1]!))} wall`;
   return listed([walls, ...others]);
 }

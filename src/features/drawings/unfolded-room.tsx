@@ -67,6 +67,34 @@ type TagProps = Pick<PartProps, 'part' | 'scale'> & { readonly skirting: Unfolde
 const clipOf = ({ outline, x, y, width, height }: UnfoldedPart): string | undefined =>
   outline && `polygon(${outline.map(([px, py]) => `${(100 * (px - x)) / width}% ${(100 * (py - y)) / height}%`).join(', ')})`;
 
+/** The frame around what is chosen, along its own edges. */
+function Frame({
+  part: { outline, x, y, width, height },
+  box,
+}: {
+  readonly part: UnfoldedPart;
+  readonly box: ReturnType<PartProps['scale']>;
+}) {
+  if (!outline) return <div aria-hidden className="pointer-events-none absolute z-10 border-4 border-ink" style={box} />;
+  return (
+    <svg
+      aria-hidden
+      viewBox={`${x} ${y} ${width} ${height}`}
+      preserveAspectRatio="none"
+      className="pointer-events-none absolute z-10 overflow-visible"
+      style={box}
+    >
+      <polygon
+        points={outline.map((p) => p.join(',')).join(' ')}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="4"
+        style={{ vectorEffect: 'non-scaling-stroke' }}
+      />
+    </svg>
+  );
+}
+
 function Part({ part, of, hex, chosen, onTap, scale }: PartProps) {
   const box = { ...scale(part), clipPath: clipOf(part) };
   const { surface } = part;
@@ -135,12 +163,7 @@ export function UnfoldedRoom({ room, shown, glass, floor, chosen, onTap, height 
         .filter((part) => part.surface !== null && chosen.has(part.surface))
         .map((part, k) => (
           // over the windows of a wall, and not instead of them
-          <div
-            key={k}
-            aria-hidden
-            className="pointer-events-none absolute z-10 border-4 border-ink"
-            style={{ ...scale(part), clipPath: clipOf(part) }}
-          />
+          <Frame key={k} part={part} box={scale(part)} />
         ))}
       {[...named].map(([surface, part]) => {
         const tag = shown.get(surface)?.tag;

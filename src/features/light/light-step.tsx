@@ -248,7 +248,9 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
   const words =
     bearing === null && draft.windows.length > 0
       ? 'read the bearing to know the light'
-      : daylightWords(faces, visit.place.latitude, sunComesIn);
+      : draft.borrows && faces.length === 0
+        ? 'no window: light from next door, and lamps'
+        : daylightWords(faces, visit.place.latitude, sunComesIn);
   return (
     <div className="p-4">
       <StepTitle title={`${room.name}: the light`} aside={words}>

@@ -4,10 +4,19 @@ import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operatio
 import { houseDoors, saidDoor, withHouseDoors } from '@/core/derived/house-doors';
 import { decidedRoom, toSign } from '@/core/derived/decided';
 import { USUAL_SAMPLE } from '@/core/record/sample';
-import type { RecordedColour } from '@/core/record/recorded-colour';
+import { loadLight, typed } from './load-light';
 import type { Database } from '@/data/sql';
 import { listVisits } from '@/data/visits';
-import { DEMO_VISIT, type DemoColour, type DemoRoom, type DemoSample, type DemoScheme, type DemoStay } from '../../../demo/visit';
+import {
+  DEMO_HOME,
+  DEMO_VISIT,
+  type DemoColour,
+  type DemoJoin,
+  type DemoRoom,
+  type DemoSample,
+  type DemoScheme,
+  type DemoStay,
+} from '../../../demo/visit';
 import { applyOperation } from '../operations/apply';
 import { cleanPicture } from '../pictures/clean-picture';
 import { sha256 } from '../sha256';
@@ -22,49 +31,66 @@ const START = Date.UTC(2026, 8, 23, 12, 5);
 /** The demo’s consultant had practised for so long before the visit. */
 const PRACTISED_MS = 40 * 24 * 60 * 60_000;
 
-const typed = (l: number, a: number, b: number): RecordedColour & { source: { kind: 'lab' } } => ({
-  lab: { l, a, b },
-  source: { kind: 'lab' },
-});
-
 /** Ids and times that are the same each time the demo is made: one second apart. */
-function clock() {
+function clock(start = START) {
   let n = 0;
   const id = () => {
     n += 1;
     const random = Uint8Array.from({ length: 16 }, (_, i) => (n * 37 + i * 11) & 255);
-    return v7({ msecs: START + n * 1000, seq: n, random });
+    return v7({ msecs: start + n * 1000, seq: n, random });
   };
-  return { id, at: () => new Date(START + n * 1000).toISOString() };
+  return { id, at: () => new Date(start + n * 1000).toISOString() };
 }
 
 /** Loads the demo visit into a database that has no visit yet. */
 export async function loadDemo(db: Database): Promise<void> {
   if ((await listVisits(db)).length > 0) return;
-  const { id, at } = clock();
+  await loadHome(db, clock());
+}
+
+type Clock = ReturnType<typeof clock>;
+/** What writes the demo's rows, stamped by a clock. */
+function loaderOf(db: Database, { id, at }: Clock): Loader {
   const write = async (w: WriteInput): Promise<string> => {
     const done = await applyOperation(db, { id: id(), version: OPERATION_VERSION, at: at(), write: writeSchema.parse(w) });
     if (!done.ok) throw new Error(`demo: ${w.name} was refused: ${JSON.stringify(done)}`);
     return done.id;
   };
-  const loader = { db, id, write };
+  return { db, id, write };
+}
+
+/** The homes: one in the middle of its work, and one of which no room is a box, begun a month before. */
+async function loadHome(db: Database, of: Clock): Promise<void> {
+  const loader = loaderOf(db, of);
+  const { id, write } = loader;
   const visitId = id();
   const rooms = DEMO_VISIT.rooms.map((room) => ({ roomId: id(), name: room.name }));
   await write({ name: 'visit.create', visitId, label: DEMO_VISIT.label, place: PLACE, units: 'metric', rooms });
   await write({ name: 'visit.brief', visitId, ...DEMO_VISIT.brief });
   await write({ name: 'visit.supply', visitId, supply: { samples: DEMO_VISIT.prices } });
   for (const [i, room] of DEMO_VISIT.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
-  await loadJoins(loader, visitId);
+  await loadJoins(loader, visitId, DEMO_VISIT.joins);
   await write({ name: 'visit.people', visitId, ...DEMO_VISIT.people });
   await write({ name: 'consultant.card', ...DEMO_VISIT.card });
   await loadPractice(db, { id, from: START - PRACTISED_MS });
   for (const [makerId, products] of Object.entries(DEMO_VISIT.products))
     await write({ name: 'deck.products', makerId, products });
+  await loadOtherHome(loaderOf(db, clock(START - MONTH_MS)));
+}
+
+const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
+async function loadOtherHome(loader: Loader): Promise<void> {
+  const { id, write } = loader;
+  const visitId = id();
+  const rooms = DEMO_HOME.rooms.map((room) => ({ roomId: id(), name: room.name }));
+  await write({ name: 'visit.create', visitId, label: DEMO_HOME.label, place: PLACE, units: 'metric', rooms });
+  for (const [i, room] of DEMO_HOME.rooms.entries()) await loadRoom(loader, { visitId, roomId: rooms[i]!.roomId }, room);
+  await loadJoins(loader, visitId, DEMO_HOME.joins);
 }
 
 /** The doors between rooms, known to both. */
-async function loadJoins({ db, write, id }: Loader, visitId: string) {
-  for (const { rooms: named, walls, leftM, ...said } of DEMO_VISIT.joins) {
+async function loadJoins({ db, write, id }: Loader, visitId: string, joins: readonly DemoJoin[]) {
+  for (const { rooms: named, walls, leftM, ...said } of joins) {
     const { rooms } = (await loadVisit(db, visitId))!;
     const [from, to] = named.map((name) => rooms.find((r) => r.name === name)!);
     const known = houseDoors(rooms).find((d) => d.sides.every((s) => s.roomId === from!.id || s.roomId === to!.id));
@@ -181,21 +207,6 @@ async function loadPaintwork(
   },
 ) {
   if (doors.length > 0) await write({ name: 'room.paintwork', roomId, paintwork: { doors, skirtingM: 0.15, now: now ?? {} } });
-}
-
-async function loadLight({ write, id }: Loader, roomId: string, room: DemoRoom) {
-  await write({
-    name: 'room.light',
-    roomId,
-    revision: 1,
-    bearingDeg: room.bearingDeg,
-    ...(room.size && { widthM: room.size[0], depthM: room.size[1], heightM: room.size[2] }),
-    ...(room.ground && { ground: room.ground }),
-    ...(room.obstruction && { obstruction: room.obstruction }),
-    windows: room.windows.map((window) => ({ id: id(), ...window })),
-    lamps: room.lamps.map((lamp) => ({ id: id(), ...lamp })),
-    oldWall: room.oldWall && typed(...room.oldWall),
-  });
 }
 
 function loadStay({ write, id }: Loader, roomId: string, stay: DemoStay): Promise<string> {
