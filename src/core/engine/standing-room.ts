@@ -1,19 +1,19 @@
-import { SCENE, seenThrough, viewOf, type SceneLight, type SceneView } from '../appearance/scene';
-import type { Reflectance, SpectralPower } from '../colour/grid';
+import { viewOf, type SceneLight, type SceneView } from '../appearance/scene';
+import type { SpectralPower } from '../colour/grid';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
-import { integrationWeights } from '../colour/observer';
-import { flat, facesOf, wallFrame, type LightRoom } from '../light/light-room';
+import { facesOf, wallFrame, type LightRoom } from '../light/light-room';
 import { patchLight } from '../light/patch-light';
 import { openingOf } from '../light/room-fit';
-import { luxOf } from '../light/spectral';
 import { sunPatches } from '../light/sun-patch';
 import { beyondWindow } from '../light/beyond-window';
 import { outdoorsAt } from '../light/outdoors';
 import type { RoomShape } from '../light/room-shape';
+import { standingInPlan, type ShownFacet } from './standing-in-plan';
 import { isPlanned } from './engine-rooms';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
 import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
 import { surfacesOf } from './looks';
+import { glowing, lookIn, rgbOf } from './standing-looks';
 import type { Steps } from './steps';
 
 /** A room as one stands in it at a moment of a day; `walls` instead of what is on them. */
@@ -33,19 +33,11 @@ export type ShownFace = {
 };
 export type StandingAnswer = {
   readonly ok: true;
-  /** In the order of FACES; null where it is too dark to judge. */
+  /** Of a box in the order of FACES; null where it is too dark to judge, and of a room of any plan. */
   readonly faces: readonly ShownFace[] | null;
+  /** Of a room of any plan. */
+  readonly facets: readonly ShownFacet[] | null;
 };
-
-const rgbOf = (hex: string): [number, number, number] =>
-  [1, 3, 5].map((k) => parseInt(hex.slice(k, k + 2), 16)) as [number, number, number];
-
-/** What a surface in a light looks like to an eye that is adapted to another. */
-function lookIn(eye: SceneView, eyeLux: number, power: SpectralPower, reflectance: Reflectance): string {
-  const lux = luxOf(power);
-  if (!(lux > 0)) return '#000000';
-  return seenThrough(eye, integrationWeights(power, 10), (lux / eyeLux) ** SCENE.dimming)(reflectance).hex;
-}
 
 /** Colours where the lines of a face cross, each the mean of the patches that meet there. */
 function atCrossings(hexes: readonly string[], columns: number, rows: number): number[] {
@@ -63,21 +55,6 @@ function atCrossings(hexes: readonly string[], columns: number, rows: number): n
         found.push(near.reduce((sum, [c, r]) => sum + cells[r! * columns + c!]![k], 0) / near.length);
     }
   return found;
-}
-
-/** What glows more than this beside a white of the room is white with its tint, as the eye has it: times the eye's own lux. Own choice. */
-const GLOWS = 1.15;
-/** A perfect white, so that what glows may be looked at as a surface lit by so much. */
-const WHITE = flat(1);
-
-/** What is seen through a window: a colour where it is no brighter than the room; where it is, the whiter the brighter, as it dazzles. */
-function glowing({ eye, scene }: Pick<Seen, 'eye' | 'scene'>, power: SpectralPower): string {
-  const lux = luxOf(power);
-  const most = GLOWS * scene.lux;
-  if (lux <= most) return lookIn(eye, scene.lux, power, WHITE);
-  const [share, own] = [most / lux, luxOf(scene.power)];
-  const dazzles = power.map((v, i) => most * ((share * v) / lux + ((1 - share) * scene.power[i]!) / own));
-  return lookIn(eye, scene.lux, dazzles, WHITE);
 }
 
 type Seen = {
@@ -139,17 +116,15 @@ function piecesOn(
   return [...windows, ...sun];
 }
 
-const NO_PICTURE = 'The picture is of box rooms so far: this one has a plan of its own.';
-
 /** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
 export function* standingRoom({ day: request, moment, lookIn: where, walls }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
   const { room: as, problem } = roomOf(request.room);
   if (problem) return cannotBe(problem);
-  if (isPlanned(as)) return cannotBe(NO_PICTURE);
   const known = yield* dayOf(request);
   const scene = sceneAt(lightsOf(known, moment, where.lampsOn), placeOf(as, where.position), where.scale);
-  if (!scene) return { ok: true, faces: null };
+  if (!scene) return { ok: true, faces: null, facets: null };
   const wall = walls && surfacesOf(walls)[0]!;
+  if (isPlanned(as)) return yield* standingInPlan({ as, scene, wall, known, request, moment, lookIn: where });
   const room: LightRoom = wall ? { ...as, walls: [wall, wall, wall, wall] } : as;
   const shape = shapeFor(as);
   const { place, date } = request;
@@ -169,5 +144,5 @@ export function* standingRoom({ day: request, moment, lookIn: where, walls }: St
     const hexes = Array.from({ length: columns * rows }, (_, k) => lookIn(eye, scene.lux, light[first + k]!, surfaces[face]!));
     return { us: [...us], vs: [...vs], rgb: atCrossings(hexes, columns, rows), pieces: piecesOn(face, seen, outdoors) };
   });
-  return { ok: true, faces };
+  return { ok: true, faces, facets: null };
 }

@@ -13,6 +13,7 @@ import {
 } from 'three';
 import { planesOf, pointOf, type Box, type Plane } from '@/core/light/box';
 import type { ShownFace } from '@/core/engine/standing-room';
+import type { ShownFacet } from '@/core/engine/standing-in-plan';
 
 /** Where one stands and looks, metres in the room's frame and degrees: 0 at wall 0, to the right; up. */
 export type Stand = {
@@ -72,9 +73,31 @@ function pieceMesh({ corners, hex }: ShownFace['pieces'][number], plane: Plane, 
   return new Mesh(geometry, new MeshBasicMaterial({ color: hex, side: DoubleSide, toneMapped: false }));
 }
 
+function facetMesh({ points, rgb, polygons }: ShownFacet): Mesh {
+  const colours = new Float32Array(points.length * 3);
+  points.forEach((_, k) => linear(rgb, 3 * k, colours));
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(new Float32Array(points.flatMap((p) => inScene([...p]).toArray())), 3));
+  geometry.setAttribute('color', new BufferAttribute(colours, 3));
+  geometry.setIndex(polygons.flatMap((at) => at.slice(2).flatMap((_, k) => [at[0]!, at[k + 1]!, at[k + 2]!])));
+  return new Mesh(geometry, plain());
+}
+
+/** A piece, a little before its face. */
+function planPieceMesh({ inward }: ShownFacet, { corners, hex }: ShownFacet['pieces'][number], order: number): Mesh {
+  const geometry = new BufferGeometry();
+  const out = BEFORE_M * (1 + Math.min(order, 3));
+  const at = corners.flatMap(([x, y, z]) => inScene([x + out * inward[0], y + out * inward[1], z + out * inward[2]]).toArray());
+  geometry.setAttribute('position', new BufferAttribute(new Float32Array(at), 3));
+  geometry.setIndex(corners.slice(2).flatMap((_, k) => [0, k + 1, k + 2]));
+  return new Mesh(geometry, new MeshBasicMaterial({ color: hex, side: DoubleSide, toneMapped: false }));
+}
+
 /** A drawing of a room that is looked at from within. */
 export type Drawing = {
   readonly show: (box: Box, faces: readonly ShownFace[]) => void;
+  /** The same of a room of any plan. */
+  readonly showFacets: (facets: readonly ShownFacet[]) => void;
   readonly look: (stand: Stand) => void;
   readonly resize: (width: number, height: number) => void;
   /** The picture as it stands, PNG. */
@@ -113,6 +136,14 @@ export function drawingIn(canvas: HTMLCanvasElement): Drawing | undefined {
         scene.add(faceMesh(face, plane));
         face.pieces.forEach((piece, order) => scene.add(pieceMesh(piece, plane, order)));
       });
+      draw();
+    },
+    showFacets(facets) {
+      clear();
+      for (const facet of facets) {
+        scene.add(facetMesh(facet));
+        facet.pieces.forEach((piece, order) => scene.add(planPieceMesh(facet, piece, order)));
+      }
       draw();
     },
     look({ x, y, eyeM, turnDeg, upDeg }) {

@@ -1,13 +1,14 @@
 'use client';
 
-import { sizeOf } from '@/core/derived/describe-room';
+import { sizeOf, type Size } from '@/core/derived/describe-room';
+import { middleOf, onWall, planOf, wallLine, wallsOf } from '@/core/room/plan';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Download } from 'lucide-react';
 import { toast } from 'sonner';
 import { candidateSwatch } from '@/core/engine/swatches';
-import type { ShownFace } from '@/core/engine/standing-room';
+import type { StandingAnswer } from '@/core/engine/standing-room';
 import type { Room } from '@/core/record/room';
-import { wallName, WALLS, type Wall } from '@/core/room/facing';
+import { wallName, type Wall } from '@/core/room/facing';
 import { Button } from '@/ui/button';
 import { classNames } from '@/ui/class-names';
 import { ChoiceField, FieldError } from '@/ui/field';
@@ -28,19 +29,25 @@ const MOST_UP_DEG = 75;
 /** Degrees a drag over the whole width turns. */
 const DRAG_DEG = 90;
 
-type Box = { readonly widthM: number; readonly depthM: number; readonly heightM: number };
+type Box = Size;
 
 /** Where one may stand: in the middle, or with the back to a wall. */
 type Place = 'middle' | Wall;
 /** From a wall into the room, and which way one looks from there. */
 const AWAY_M = 0.5;
-function standAt(place: Place, { widthM, depthM, heightM }: Box): Stand {
+function standAt(place: Place, size: Box): Stand {
+  const { widthM, depthM, heightM } = size;
   const eyeM = Math.min(EYE_M, heightM - 0.2);
-  const middle = { x: widthM / 2, y: depthM / 2, eyeM, upDeg: 0 };
+  const plan = planOf(size);
+  const [x, y] = middleOf(plan);
+  const middle = { x, y, eyeM, upDeg: 0 };
   if (place === 'middle') return { ...middle, turnDeg: 0 };
   const away = Math.min(AWAY_M, widthM / 3, depthM / 3);
-  const at = [{ y: away }, { x: widthM - away }, { y: depthM - away }, { x: away }][place];
-  return { ...middle, ...at, turnDeg: (place * 90 + 180) % 360 };
+  const { inward, length } = wallLine(plan, place);
+  const [wx, wy] = onWall(plan, place, length / 2);
+  const turnDeg = ((Math.atan2(inward[0], -inward[1]) * 180) / Math.PI + 360) % 360;
+  // in a box from the middle of the wall too
+  return { ...middle, x: wx + away * inward[0], y: wy + away * inward[1], turnDeg };
 }
 
 /** The drawing in a canvas, made when it is first shown; null where the browser cannot draw in space. */
@@ -67,7 +74,7 @@ function useDrawing() {
 /** Keeps a canvas as large as its frame, what is shown in it, and the way one looks. */
 function useShown(
   drawing: Drawing | null | undefined,
-  { box, faces, stand }: { box: Box; faces: readonly ShownFace[] | undefined; stand: Stand },
+  { box, shown, stand }: { box: Box; shown: StandingAnswer | undefined; stand: Stand },
 ) {
   const frame = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -80,8 +87,9 @@ function useShown(
     return () => observer.disconnect();
   }, [drawing]);
   useEffect(() => {
-    if (drawing && faces) drawing.show(box, faces);
-  }, [drawing, faces, box]);
+    if (drawing && shown?.faces) drawing.show(box, shown.faces);
+    else if (drawing && shown?.facets) drawing.showFacets(shown.facets);
+  }, [drawing, shown, box]);
   useEffect(() => drawing?.look(stand), [drawing, stand]);
   return frame;
 }
@@ -118,7 +126,7 @@ function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) 
     <div className="flex flex-wrap items-end gap-3">
       <ChoiceField label="Stand" value={String(from)} onChange={(v) => onStand(v === 'middle' ? v : (Number(v) as Place))}>
         <option value="middle">in the middle</option>
-        {WALLS.map((wall) => (
+        {wallsOf(room).map((wall) => (
           <option key={wall} value={wall}>
             with the back to the {wallName(room, wall)}
           </option>
@@ -141,7 +149,8 @@ function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) 
 
 type PictureProps = {
   readonly box: Box;
-  readonly faces: readonly ShownFace[] | null | undefined;
+  /** null where it is too dark to judge. */
+  readonly shown: StandingAnswer | null | undefined;
   readonly computing: boolean;
   readonly stand: Stand;
   readonly onTurn: (right: number, up: number) => void;
@@ -151,9 +160,9 @@ type PictureProps = {
 };
 
 /** The picture: turned by dragging, as large as there is room. */
-function Picture({ box, faces, computing, stand, onTurn, says, onDrawing, dark }: PictureProps) {
+function Picture({ box, shown, computing, stand, onTurn, says, onDrawing, dark }: PictureProps) {
   const { canvas, drawing } = useDrawing();
-  const frame = useShown(drawing, { box, faces: faces ?? undefined, stand });
+  const frame = useShown(drawing, { box, shown: shown ?? undefined, stand });
   useEffect(() => {
     if (drawing !== undefined) onDrawing(drawing);
   }, [drawing, onDrawing]);
@@ -176,8 +185,8 @@ function Picture({ box, faces, computing, stand, onTurn, says, onDrawing, dark }
           onTurn((-e.movementX * DRAG_DEG) / clientWidth, (e.movementY * DRAG_DEG) / clientWidth);
         }}
       >
-        <canvas ref={canvas} role="img" aria-label={says} data-shown={faces ? 'room' : 'nothing'} className="h-full w-full" />
-        {faces === null && <p className="absolute inset-0 grid place-items-center bg-panel p-4 text-soft">{dark}</p>}
+        <canvas ref={canvas} role="img" aria-label={says} data-shown={shown ? 'room' : 'nothing'} className="h-full w-full" />
+        {shown === null && <p className="absolute inset-0 grid place-items-center bg-panel p-4 text-soft">{dark}</p>}
       </div>
     </>
   );
@@ -187,8 +196,8 @@ function Picture({ box, faces, computing, stand, onTurn, says, onDrawing, dark }
 export function StandingView({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
   const { place } = useHome();
-  const { widthM, depthM, heightM } = sizeOf(room);
-  const box = useMemo(() => ({ widthM, depthM, heightM }), [widthM, depthM, heightM]);
+  const { widthM, depthM, heightM, shape } = sizeOf(room);
+  const box = useMemo(() => ({ widthM, depthM, heightM, shape }), [widthM, depthM, heightM, shape]);
   const clock = sayClock(
     useCursorPart((m) => m.at),
     place.timeZone,
@@ -199,7 +208,8 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
   const candidate = room.candidates.find((c) => c.id === tried);
   const walls = useMemo(() => (candidate ? candidateSwatch(candidate) : null), [candidate]);
   const computed = useStanding(roomId, walls);
-  const faces = latest(computed)?.faces;
+  const answer = latest(computed);
+  const shown = answer && (answer.faces ?? answer.facets) ? answer : answer && null;
   useTableKeys(STANDING_KEYS, {
     turn: (which) => turn(which === 0 ? -STEP_DEG : STEP_DEG),
     raise: (which) => turn(0, which === 0 ? STEP_DEG : -STEP_DEG),
@@ -217,11 +227,11 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
         {...{ room, from, tried }}
         onStand={choose}
         onTry={setTried}
-        onKeep={drawing && faces ? () => void keep() : undefined}
+        onKeep={drawing && shown ? () => void keep() : undefined}
       />
       {computed.state === 'failed' && <FieldError>{computed.says}</FieldError>}
       <Picture
-        {...{ box, faces, stand }}
+        {...{ box, shown, stand }}
         computing={computed.state === 'computing'}
         onTurn={turn}
         onDrawing={setDrawing}

@@ -39,8 +39,19 @@ export type PreparedRooms = {
   readonly lightAt: (outdoors: Outdoors, lampsOn: boolean) => readonly ReceivedLight[];
 };
 
+/** What is known of rooms before anything is lit. */
+export function knownRooms(rooms: readonly PlannedRoom[], doors: readonly OpenDoor[]): Known {
+  const placed = placedRooms(rooms, doors);
+  return {
+    placed,
+    patches: patchesIn(placed),
+    seen: rooms.map((_, r) => roomsSeenFrom(rooms, doors, r)),
+    windows: placed.flatMap(({ apertures }, room) => apertures.map((aperture) => ({ room, aperture }))),
+  };
+}
+
 /** What a window of a room shows besides the sky, before its glass. */
-function beyond({ room, aperture }: Window, placed: readonly Placed[], outdoors: Outdoors): BeyondWindow {
+export function beyondPlanned({ room, aperture }: Window, placed: readonly Placed[], outdoors: Outdoors): BeyondWindow {
   const { room: of } = placed[room]!;
   const { inward } = aperture.facet;
   const outward: Vector = [-inward[0], -inward[1], -inward[2]];
@@ -145,7 +156,7 @@ function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: 
     for (const sky of skies) addThroughWindow({ ...sky, straight: none }, outdoors, NOTHING_BEYOND, into);
     windows.forEach((window, w) => {
       const { glass } = window.aperture;
-      const shows = beyond(window, placed, outdoors);
+      const shows = beyondPlanned(window, placed, outdoors);
       const own = straight.map((sights) => sights[w]!);
       addThroughWindow({ transfer: transfers[w]![1], straight: own, glass }, outdoors, shows, into);
     });
@@ -153,7 +164,7 @@ function daylight(known: Known, receivers: readonly PlannedReceiver[], weights: 
 }
 
 /** The sun through a window of one room, as it is met in another, or in the same. */
-type Beam = {
+export type Beam = {
   readonly aperture: Window['aperture'];
   readonly own: PlannedRoom;
   readonly view: SeenRoom;
@@ -165,7 +176,7 @@ type Beam = {
 };
 
 /** Through what the sun may come into a room at all: windows that it stands before, and over what stands opposite. */
-function beamsInto(room: number, { seen, windows, placed }: Known, sun: Outdoors['sun']): Beam[] {
+export function beamsInto(room: number, { seen, windows, placed }: Known, sun: Outdoors['sun']): Beam[] {
   return windows.flatMap((window): Beam[] => {
     const { room: of, aperture } = window;
     // cloth scatters what comes by it
@@ -187,7 +198,7 @@ function beamsInto(room: number, { seen, windows, placed }: Known, sun: Outdoors
 }
 
 /** The share of an element's light by the sun that reaches it: the cosine on it and what the glass lets through. */
-function beamOn({ aperture, own, view, within, toSun, share }: Beam, at: Vector, normal: Vector): number {
+export function beamOn({ aperture, own, view, within, toSun, share }: Beam, at: Vector, normal: Vector): number {
   const facing = dot(toSun, normal);
   if (facing <= 0) return 0;
   const there = backTo(view, at);
@@ -197,7 +208,7 @@ function beamOn({ aperture, own, view, within, toSun, share }: Beam, at: Vector,
 }
 
 /** Whether the sun through a window may fall on any spot of a patch: its line through the middle passes the window, or near it. */
-function mayFallOn({ aperture, view, within }: Beam, { spots, corners }: Patch): boolean {
+export function mayFallOn({ aperture, view, within }: Beam, { spots, corners }: Patch): boolean {
   const [middle] = spots;
   const reach = corners.reduce(
     (most, c) => Math.max(most, Math.hypot(c[0] - middle![0], c[1] - middle![1], c[2] - middle![2])),
@@ -279,13 +290,7 @@ export function preparePlanned(
   doors: readonly OpenDoor[],
   receivers: readonly PlannedReceiver[],
 ): PreparedRooms {
-  const placed = placedRooms(rooms, doors);
-  const known: Known = {
-    placed,
-    patches: patchesIn(placed),
-    seen: rooms.map((_, r) => roomsSeenFrom(rooms, doors, r)),
-    windows: placed.flatMap(({ apertures }, room) => apertures.map((aperture) => ({ room, aperture }))),
-  };
+  const known = knownRooms(rooms, doors);
   const weights = weightsFor(known, receivers);
   const addDaylight = daylight(known, receivers, weights);
   const addSun = sunlight(known, receivers, weights);
