@@ -234,6 +234,15 @@ function Shown({ view, ...of }: RoomViewProps & { readonly view: View }) {
   }
 }
 
+/** Where windows face, those in slopes as their walls do. */
+const facesOf = ({ windows, shape }: LightDraft, bearing: number): number[] => [
+  ...windows.map((w) => bearingOfWall(bearing, { shape }, w.wall)),
+  ...(shape?.roofWindows ?? []).flatMap((w) => {
+    const slope = w.slope === null ? undefined : shape!.slopes[w.slope];
+    return slope ? [bearingOfWall(bearing, { shape }, slope.wall)] : [];
+  }),
+];
+
 /** The light of a room: what makes it, and what it makes of colours through the day. */
 export function LightStep({ roomId }: { readonly roomId: string }) {
   const visit = useHome();
@@ -241,7 +250,7 @@ export function LightStep({ roomId }: { readonly roomId: string }) {
   const light = useLightDraft(roomId);
   const { room, draft, errors, saving, conflict, takeNewer, keepMine } = light;
   const bearing = readBearing(draft.bearing);
-  const faces = bearing === null ? [] : draft.windows.map((w) => bearingOfWall(bearing, draft, w.wall));
+  const faces = bearing === null ? [] : facesOf(draft, bearing);
   // what is not described yet keeps no sun out
   const { kinds } = useRoom(roomId).inLight;
   const sunComesIn = !kinds.includes('no-sun') || kinds.some((k) => k.startsWith('sun-'));

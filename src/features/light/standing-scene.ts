@@ -83,6 +83,13 @@ function facetMesh({ points, rgb, polygons }: ShownFacet): Mesh {
   return new Mesh(geometry, plain());
 }
 
+/** The mean colour of a room: behind its faces, where two meet that are cut differently and a pixel falls between. */
+function meanOf(facets: readonly ShownFacet[]): Color {
+  const all = facets.flatMap((f) => f.rgb);
+  const mean = [0, 1, 2].map((c) => all.reduce((sum, v, k) => (k % 3 === c ? sum + v : sum), 0) / Math.max(1, all.length / 3));
+  return new Color().setRGB(mean[0]! / 255, mean[1]! / 255, mean[2]! / 255, SRGBColorSpace);
+}
+
 /** A piece, a little before its face. */
 function planPieceMesh({ inward }: ShownFacet, { corners, hex }: ShownFacet['pieces'][number], order: number): Mesh {
   const geometry = new BufferGeometry();
@@ -140,6 +147,7 @@ export function drawingIn(canvas: HTMLCanvasElement): Drawing | undefined {
     },
     showFacets(facets) {
       clear();
+      scene.background = meanOf(facets);
       for (const facet of facets) {
         scene.add(facetMesh(facet));
         facet.pieces.forEach((piece, order) => scene.add(planPieceMesh(facet, piece, order)));

@@ -33,10 +33,15 @@ const STEP = 15 * MINUTE;
 
 /** Stretches of direct sun by window, in words; the sky has to be clear enough to have a sun. A day may be older than the room. */
 function sunStretches(room: RoomItself, day: DayAnswer): Stretch[] {
-  return room.windows.flatMap((window, n) =>
+  // roof windows are told after those in walls
+  const names = [
+    ...room.windows.map((window) => sayWindow(room, window)),
+    ...(room.shape?.roofWindows ?? []).map((_, k, { length }) => (length > 1 ? `roof window ${k + 1}` : 'roof window')),
+  ];
+  return names.flatMap((name, n) =>
     (day.sunHours[n] ?? [])
       .filter(([from, to]) => day.skies.slice(from, to + 1).some((sky) => sky !== 'overcast'))
-      .map(([from, to]) => ({ text: `sun, ${sayWindow(room, window)}`, from, to })),
+      .map(([from, to]) => ({ text: `sun, ${name}`, from, to })),
   );
 }
 
