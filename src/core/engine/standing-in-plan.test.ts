@@ -1,3 +1,5 @@
+import type { Swatch } from './light-protocol';
+import type { Dress } from './standing-dress';
 import { deltaE00 } from '../colour/ciede2000';
 import { labFromHex } from '../colour/srgb';
 import { seenIn } from '../appearance/scene';
@@ -11,6 +13,7 @@ import { standingRoom } from './standing-room';
 import type { ShownFacet } from './standing-in-plan';
 import { toTheEnd } from './steps';
 
+const onAllWalls = (swatch: Swatch): Dress => ({ walls: [0, 1, 2, 3, 4, 5].map(() => swatch), ceiling: null, parts: [] });
 const l = room({
   bearingDeg: 200,
   widthM: 7,
@@ -24,7 +27,9 @@ const day = { ...boxDay, room: plannedDescription(l) };
 const NOON = 48;
 const position = 'wall-4';
 function facets(moment: number, lampsOn: boolean, walls: { id: string; lab: { l: number; a: number; b: number } } | null = null) {
-  const found = toTheEnd(standingRoom({ day, moment, lookIn: { ...lookIn, position, lampsOn }, walls }));
+  const found = toTheEnd(
+    standingRoom({ day, moment, lookIn: { ...lookIn, position, lampsOn }, dress: walls && onAllWalls(walls) }),
+  );
   if (!found.ok) throw new Error(JSON.stringify(found));
   return found.facets!;
 }

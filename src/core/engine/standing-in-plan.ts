@@ -1,12 +1,12 @@
 import { viewOf, type SceneLight } from '../appearance/scene';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
-import type { Reflectance, SpectralPower } from '../colour/grid';
+import type { SpectralPower } from '../colour/grid';
 import { leastRecentlyUsed } from '../base/least-recently-used';
 import { noLight } from '../light/spectral';
 import { outdoorsAt, type Outdoors } from '../light/outdoors';
 import { directionOf } from '../light/directions';
 import type { Facet, Rect } from '../light/plan/patches';
-import { onFacet } from '../light/plan/patches';
+import { onFacet, within } from '../light/plan/patches';
 import { inPolygon, type PlannedRoom } from '../light/plan/planned-room';
 import type { Patch } from '../light/plan/known-rooms';
 import { plannedPatches, plannedPatchLight, type PlannedPatches } from '../light/plan/planned-patch-light';
@@ -15,7 +15,7 @@ import type { Vector } from '../light/view-factor';
 import type { KnownDay } from './known-days';
 import type { DayRequest, LookIn } from './light-protocol';
 import type { Planned } from './engine-rooms';
-import { glowing, lookIn, rgbOf, type Adapted } from './standing-looks';
+import { glowing, lookIn, rgbOf, type Adapted, type Dressed } from './standing-looks';
 import type { Steps } from './steps';
 
 /** A face of a room of any plan as it is drawn: points in the room, a colour (sRGB, 0–255) at each, the polygons between them. */
@@ -32,8 +32,8 @@ export type ShownFacet = {
 type Asked = {
   readonly as: Planned;
   readonly scene: SceneLight;
-  /** Instead of what is on the walls. */
-  readonly wall: Reflectance | null;
+  /** Instead of what is on it. */
+  readonly on: Dressed;
   readonly known: KnownDay;
   readonly request: DayRequest;
   readonly moment: number;
@@ -56,11 +56,14 @@ const keyOf = ({ rooms, doors }: Planned): string =>
     doors,
   ]);
 
-/** With another colour on the walls of the room that is stood in. */
-const painted = (patches: PlannedPatches, wall: Reflectance | null, walls: number): PlannedPatches => {
-  if (!wall) return patches;
+/** With other colours on the walls and the ceiling of the room that is stood in; its faces are its walls, the floor, what is overhead. */
+const painted = (patches: PlannedPatches, on: Dressed, walls: number): PlannedPatches => {
   const [own, ...others] = patches.known.placed;
-  const facets = own!.facets.map((facet, k) => (k < walls ? { ...facet, reflectance: wall } : facet));
+  const facets = own!.facets.map((facet, k) => {
+    const overhead = k > walls && facet.inward[2] < -1e-6;
+    const reflectance = (k < walls ? on.walls[k] : overhead ? on.ceiling : null) ?? facet.reflectance;
+    return reflectance === facet.reflectance ? facet : { ...facet, reflectance };
+  });
   return { ...patches, known: { ...patches.known, placed: [{ ...own!, facets }, ...others] } };
 };
 
@@ -115,6 +118,24 @@ const corners = (facet: Facet, [u0, u1, v0, v1]: Rect): Vector[] => [
 const CELL_M = 0.07;
 
 type OnFace = { readonly facet: Facet; readonly patches: readonly { readonly patch: Patch; readonly light: SpectralPower }[] };
+/** Light near a place of a face: that of the patch nearest to it. */
+function lightNear({ patches }: OnFace, at: Vector): SpectralPower | undefined {
+  const away = ({ patch }: OnFace['patches'][number]) => Math.hypot(...patch.spots[0]!.map((c, k) => c - at[k]!));
+  return patches.length === 0 ? undefined : patches.reduce((best, one) => (away(one) < away(best) ? one : best)).light;
+}
+
+/** What is on a wall in a colour of its own, as high as the wall is there. */
+function dressedOn(of: OnFace, parts: Dressed['parts'], { eye, scene }: Adapted): ShownFacet['pieces'] {
+  return parts.flatMap(({ rect, reflectance }) => {
+    const middle = onFacet(of.facet, (rect.s0 + rect.s1) / 2, (rect.z0 + rect.z1) / 2);
+    const light = lightNear(of, middle);
+    if (!light) return [];
+    const outline = within(of.facet.outline, [rect.s0, rect.s1, rect.z0, rect.z1]);
+    if (outline.length < 3) return [];
+    return [{ corners: outline.map(([u, v]) => onFacet(of.facet, u, v)), hex: lookIn(eye, scene.lux, light, reflectance) }];
+  });
+}
+
 /** The beam that falls on a place of a face, and how much of it. */
 function hitAt(facet: Facet, at: readonly [number, number], beams: readonly Beam[]) {
   if (!inPolygon(at, facet.outline)) return undefined;
@@ -136,12 +157,6 @@ function sunOn(
   const [us, vs] = [facet.outline.map((p) => p[0]), facet.outline.map((p) => p[1])];
   const pieces: { corners: Vector[]; hex: string }[] = [];
   const [u0, u1, v0, v1] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
-  const own = patches[0]?.light;
-  if (!own) return [];
-  const near = (at: Vector): SpectralPower => {
-    const away = ({ patch }: OnFace['patches'][number]) => Math.hypot(...patch.spots[0]!.map((c, k) => c - at[k]!));
-    return patches.reduce((best, one) => (away(one) < away(best) ? one : best)).light;
-  };
   for (let v = v0; v < v1; v += CELL_M) {
     let from: { readonly u: number; readonly share: number; readonly glass: Float64Array } | undefined;
     for (let u = u0; ; u += CELL_M) {
@@ -151,7 +166,7 @@ function sunOn(
       if (hit) from ??= { u, share: hit.share, glass: hit.b.aperture.glass };
       else if (from) {
         const { share, glass } = from;
-        const light = near(onFacet(facet, (from.u + u) / 2, v)).map(
+        const light = lightNear({ facet, patches }, onFacet(facet, (from.u + u) / 2, v))!.map(
           (l, i) => l + outdoors.beamNormalLux * share * outdoors.beam[i]! * glass[i]!,
         );
         const rect: Rect = [from.u, u, v, Math.min(v1, v + CELL_M)];
@@ -171,10 +186,10 @@ function sunOn(
 export function* standingInPlan(
   asked: Asked,
 ): Steps<{ readonly ok: true; readonly faces: null; readonly facets: readonly ShownFacet[] }> {
-  const { as, scene, wall, known, request, moment, lookIn: where } = asked;
+  const { as, scene, on, known, request, moment, lookIn: where } = asked;
   const room: PlannedRoom = as.planned;
   const asCut = cut(keyOf(as), () => plannedPatches(as.rooms, as.doors));
-  const patches = painted(asCut, wall, room.plan.length);
+  const patches = painted(asCut, on, room.plan.length);
   yield 0.3;
   const { place, date } = request;
   const outdoors = outdoorsAt({ at: known.moments[moment]!, place, date, sky: known.skies[moment]! });
@@ -204,7 +219,15 @@ export function* standingInPlan(
     facets.push({
       inward: facet.inward,
       ...shownFace(shown),
-      pieces: [...windows, ...sunOn({ facet, patches: mine }, { patches, adapted }, outdoors)],
+      pieces: [
+        ...dressedOn(
+          { facet, patches: mine },
+          on.parts.filter((part) => part.wall === f),
+          adapted,
+        ),
+        ...windows,
+        ...sunOn({ facet, patches: mine }, { patches, adapted }, outdoors),
+      ],
     });
     yield 0.9 + (0.1 * facets.length) / own.facets.length;
   }

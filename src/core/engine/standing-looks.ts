@@ -2,7 +2,11 @@ import { SCENE, seenThrough, type SceneLight, type SceneView } from '../appearan
 import type { Reflectance, SpectralPower } from '../colour/grid';
 import { integrationWeights } from '../colour/observer';
 import { flat } from '../light/light-room';
+import type { WallRect } from '../light/room-fit';
 import { luxOf } from '../light/spectral';
+import type { Swatch } from './light-protocol';
+import { surfacesOf } from './looks';
+import type { Dress } from './standing-dress';
 
 /** An eye that stands in a room, and the light it is adapted to. */
 export type Adapted = { readonly eye: SceneView; readonly scene: SceneLight };
@@ -30,4 +34,21 @@ export function glowing({ eye, scene }: Adapted, power: SpectralPower): string {
   const [share, own] = [most / lux, luxOf(scene.power)];
   const dazzles = power.map((v, i) => most * ((share * v) / lux + ((1 - share) * scene.power[i]!) / own));
   return lookIn(eye, scene.lux, dazzles, WHITE);
+}
+
+/** What a room has on, as reflectances. */
+export type Dressed = {
+  readonly walls: readonly (Reflectance | null)[];
+  readonly ceiling: Reflectance | null;
+  readonly parts: readonly { readonly wall: number; readonly rect: WallRect; readonly reflectance: Reflectance }[];
+};
+const AS_IT_IS: Dressed = { walls: [], ceiling: null, parts: [] };
+export function reflectancesOf(dress: Dress | null): Dressed {
+  if (!dress) return AS_IT_IS;
+  const of = (swatch: Swatch | null) => (swatch ? surfacesOf(swatch)[0]! : null);
+  return {
+    walls: dress.walls.map(of),
+    ceiling: of(dress.ceiling),
+    parts: dress.parts.map(({ wall, rect, swatch }) => ({ wall, rect, reflectance: of(swatch)! })),
+  };
 }

@@ -1,3 +1,4 @@
+import type { Dress } from './standing-dress';
 import type { LightRoom } from '../light/light-room';
 import { deltaE00 } from '../colour/ciede2000';
 import { labFromHex } from '../colour/srgb';
@@ -11,9 +12,10 @@ import type { Swatch } from './light-protocol';
 import { standingRoom, type ShownFace } from './standing-room';
 import { toTheEnd } from './steps';
 
+const onAllWalls = (swatch: Swatch): Dress => ({ walls: [0, 1, 2, 3, 4, 5].map(() => swatch), ceiling: null, parts: [] });
 const NOON = 50;
 const faces = (moment: number, lampsOn = false, walls: Swatch | null = null): readonly ShownFace[] | null => {
-  const answer = toTheEnd(standingRoom({ day, moment, lookIn: { ...lookIn, lampsOn }, walls }));
+  const answer = toTheEnd(standingRoom({ day, moment, lookIn: { ...lookIn, lampsOn }, dress: walls && onAllWalls(walls) }));
   if (!answer.ok) throw new Error(answer.reason);
   return answer.faces;
 };

@@ -11,17 +11,18 @@ import type { RoomShape } from '../light/room-shape';
 import { standingInPlan, type ShownFacet } from './standing-in-plan';
 import { isPlanned } from './engine-rooms';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
-import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
-import { surfacesOf } from './looks';
-import { glowing, lookIn, rgbOf } from './standing-looks';
+import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
+import type { BoxWall } from '../room/facing';
+import type { Dress } from './standing-dress';
+import { glowing, lookIn, reflectancesOf, rgbOf, type Dressed } from './standing-looks';
 import type { Steps } from './steps';
 
-/** A room as one stands in it at a moment of a day; `walls` instead of what is on them. */
+/** A room as one stands in it at a moment of a day; `dress` instead of what is on it. */
 export type StandingRequest = {
   readonly day: DayRequest;
   readonly moment: number;
   readonly lookIn: LookIn;
-  readonly walls: Swatch | null;
+  readonly dress: Dress | null;
 };
 /** A face in its own axes: lines across and up it, metres, and a colour (sRGB, 0–255) where they cross, row by row. */
 export type ShownFace = {
@@ -63,12 +64,13 @@ type Seen = {
   readonly light: readonly SpectralPower[];
   readonly eye: SceneView;
   readonly scene: SceneLight;
+  readonly parts: Dressed['parts'];
 };
 
 /** Windows of a face with what is seen through their middle, and patches of sun on it. */
 function piecesOn(
   face: number,
-  { room, shape, light, eye, scene }: Seen,
+  { room, shape, light, eye, scene, parts }: Seen,
   outdoors: ReturnType<typeof outdoorsAt>,
 ): ShownFace['pieces'] {
   const reflectance = facesOf(room)[face]!;
@@ -113,19 +115,38 @@ function piecesOn(
       const power = own.map((v, i) => v + lux * outdoors.beam[i]! * glass[i]!);
       return { corners: polygon, hex: lookIn(eye, scene.lux, power, reflectance) };
     });
-  return [...windows, ...sun];
+  const dressed = parts
+    .filter((part) => part.wall === face)
+    .map(({ wall, rect, reflectance: own }) => {
+      const { from, turn } = wallFrame(room.box, wall as BoxWall);
+      const [u0, u1] = [from + turn * rect.s0, from + turn * rect.s1];
+      const corners = [
+        [u0, rect.z0],
+        [u1, rect.z0],
+        [u1, rect.z1],
+        [u0, rect.z1],
+      ] as const;
+      const power = light[cellAt((u0 + u1) / 2, (rect.z0 + rect.z1) / 2)]!;
+      return { corners, hex: lookIn(eye, scene.lux, power, own) };
+    });
+  return [...dressed, ...windows, ...sun];
 }
 
 /** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
-export function* standingRoom({ day: request, moment, lookIn: where, walls }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
+export function* standingRoom({ day: request, moment, lookIn: where, dress }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
   const { room: as, problem } = roomOf(request.room);
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(request);
   const scene = sceneAt(lightsOf(known, moment, where.lampsOn), placeOf(as, where.position), where.scale);
   if (!scene) return { ok: true, faces: null, facets: null };
-  const wall = walls && surfacesOf(walls)[0]!;
-  if (isPlanned(as)) return yield* standingInPlan({ as, scene, wall, known, request, moment, lookIn: where });
-  const room: LightRoom = wall ? { ...as, walls: [wall, wall, wall, wall] } : as;
+  const on = reflectancesOf(dress);
+  if (isPlanned(as)) return yield* standingInPlan({ as, scene, on, known, request, moment, lookIn: where });
+  const onWall = (k: 0 | 1 | 2 | 3) => on.walls[k] ?? as.walls[k];
+  const room: LightRoom = {
+    ...as,
+    walls: [onWall(0), onWall(1), onWall(2), onWall(3)],
+    ceiling: on.ceiling ?? as.ceiling,
+  };
   const shape = shapeFor(as);
   const { place, date } = request;
   const outdoors = outdoorsAt({ at: known.moments[moment]!, place, date, sky: known.skies[moment]! });
@@ -137,7 +158,7 @@ export function* standingRoom({ day: request, moment, lookIn: where, walls }: St
   }
   const light = step.value.map((power) => power.map((v) => v * where.scale));
   const eye = viewOf(scene);
-  const seen = { room, shape, light, eye, scene };
+  const seen = { room, shape, light, eye, scene, parts: on.parts };
   const surfaces = facesOf(room);
   const faces = shape.patched.faces.map(({ us, vs, first }, face): ShownFace => {
     const [columns, rows] = [us.length - 1, vs.length - 1];

@@ -9,4 +9,5 @@ export const STANDING_KEYS = {
     shown: '0–9',
     does: 'the walls as they are, or a colour that is tried',
   },
+  play: { keys: ['Shift+d'], does: 'a day in ten seconds' },
 } as const satisfies KeyTable;

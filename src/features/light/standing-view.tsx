@@ -3,9 +3,9 @@
 import { sizeOf, type Size } from '@/core/derived/describe-room';
 import { middleOf, onWall, planOf, wallLine, wallsOf } from '@/core/room/plan';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { Download } from 'lucide-react';
+import { Download, Play, Square } from 'lucide-react';
 import { toast } from 'sonner';
-import { candidateSwatch } from '@/core/engine/swatches';
+import { AS_DECIDED, dressOf, type Tried } from '@/core/engine/standing-dress';
 import type { StandingAnswer } from '@/core/engine/standing-room';
 import type { Room } from '@/core/record/room';
 import { wallName, type Wall } from '@/core/room/facing';
@@ -14,8 +14,9 @@ import { classNames } from '@/ui/class-names';
 import { ChoiceField, FieldError } from '@/ui/field';
 import { saveFile } from '@/ui/save-file';
 import { useTableKeys } from '@/ui/use-keys';
-import { useCursorPart } from '../cursor/cursor';
+import { useCursorPart, useReadCursor, useSetCursor } from '../cursor/cursor';
 import { latest } from '../light-client/light-worker';
+import { useShownDay } from '../light-client/room-day';
 import { useStanding } from '../light-client/standing';
 import { useHome, useRoom } from '../session/visit-context';
 import { sayClock } from '../words/say-light';
@@ -115,13 +116,20 @@ type ControlsProps = {
   readonly room: Room;
   readonly from: Place;
   readonly onStand: (place: Place) => void;
-  readonly tried: string;
-  readonly onTry: (candidateId: string) => void;
+  readonly tried: Tried;
+  readonly onTry: (tried: Tried) => void;
+  readonly playing: boolean;
+  readonly onPlay: () => void;
   /** undefined while there is nothing to keep. */
   readonly onKeep: (() => void) | undefined;
 };
 
-function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) {
+function Controls({ room, from, onStand, tried, onTry, onKeep, playing, onPlay }: ControlsProps) {
+  const colours = room.candidates.map((c) => (
+    <option key={c.id} value={c.id}>
+      {c.name} {c.strength} %
+    </option>
+  ));
   return (
     <div className="flex flex-wrap items-end gap-3">
       <ChoiceField label="Stand" value={String(from)} onChange={(v) => onStand(v === 'middle' ? v : (Number(v) as Place))}>
@@ -132,14 +140,18 @@ function Controls({ room, from, onStand, tried, onTry, onKeep }: ControlsProps) 
           </option>
         ))}
       </ChoiceField>
-      <ChoiceField label="On the walls" value={tried} onChange={onTry}>
+      <ChoiceField label="On the walls" value={tried.walls} onChange={(walls) => onTry({ ...tried, walls })}>
         <option value="">as they are</option>
-        {room.candidates.map((c) => (
-          <option key={c.id} value={c.id}>
-            {c.name} {c.strength} %
-          </option>
-        ))}
+        <option value={AS_DECIDED}>as decided</option>
+        {colours}
       </ChoiceField>
+      <ChoiceField label="Right half of each wall" value={tried.half} onChange={(half) => onTry({ ...tried, half })}>
+        <option value="">the same</option>
+        {colours}
+      </ChoiceField>
+      <Button aria-pressed={playing} onClick={onPlay}>
+        {playing ? <Square aria-hidden size={18} /> : <Play aria-hidden size={18} />} A day in ten seconds
+      </Button>
       <Button disabled={!onKeep} onClick={onKeep}>
         <Download aria-hidden size={18} /> A still for the client
       </Button>
@@ -192,6 +204,49 @@ function Picture({ box, shown, computing, stand, onTurn, says, onDrawing, dark }
   );
 }
 
+const AS_IT_IS: Tried = { walls: '', half: '' };
+
+/** "Esk Mossen 75 % on all walls, the right half of each Esk Mossen 50 %". */
+function sayTried(room: Room, { walls, half }: Tried): string {
+  const named = (id: string) => {
+    const candidate = room.candidates.find((c) => c.id === id);
+    return candidate && `${candidate.name} ${candidate.strength} %`;
+  };
+  const colour = named(walls);
+  const all = colour ? `${colour} on all walls` : walls === AS_DECIDED ? 'the walls as decided' : 'the walls as they are';
+  const other = named(half);
+  return other ? `${all}, the right half of each ${other}` : all;
+}
+
+/** A day is played in so many pictures at most, one each quarter of a second where they are computed so fast. */
+const PICTURES = 40;
+const EVERY_MS = 250;
+
+/** Moves the cursor through the hours of light, a picture after the other; what is asked next waits for what was asked. */
+function useDayPlayed(roomId: string, ready: boolean) {
+  const set = useSetCursor();
+  const read = useReadCursor();
+  const day = useShownDay(roomId)?.day;
+  const [playing, setPlaying] = useState(false);
+  const isLit = (m: number) => day!.daylight[m]!.some((l) => l.lux >= 1);
+  const lit = day ? day.moments.filter((_, m) => isLit(m)) : [];
+  const [first, last] = [lit[0], lit.at(-1)];
+  useEffect(() => {
+    if (!playing || !ready || first === undefined || last === undefined) return;
+    const timer = setTimeout(() => {
+      const next = read().at + (last - first) / PICTURES;
+      set({ at: Math.min(last, next) });
+      if (next >= last) setPlaying(false);
+    }, EVERY_MS);
+    return () => clearTimeout(timer);
+  });
+  const play = () => {
+    if (!playing && first !== undefined) set({ at: first });
+    setPlaying(!playing && first !== undefined);
+  };
+  return { playing, play };
+}
+
 /** The room as one would see it who stands in it: predicted, with what is on the walls or a colour that is tried. */
 export function StandingView({ roomId }: { readonly roomId: string }) {
   const room = useRoom(roomId);
@@ -202,29 +257,31 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
     useCursorPart((m) => m.at),
     place.timeZone,
   );
-  const [tried, setTried] = useState('');
+  const [tried, setTried] = useState<Tried>(AS_IT_IS);
   const [drawing, setDrawing] = useState<Drawing | null>(null);
   const { from, stand, turn, choose } = useStand(box);
-  const candidate = room.candidates.find((c) => c.id === tried);
-  const walls = useMemo(() => (candidate ? candidateSwatch(candidate) : null), [candidate]);
-  const computed = useStanding(roomId, walls);
+  const dress = useMemo(() => dressOf(room, tried), [room, tried]);
+  const computed = useStanding(roomId, dress);
+  const { playing, play } = useDayPlayed(roomId, computed.state === 'done');
   const answer = latest(computed);
   const shown = answer && (answer.faces ?? answer.facets) ? answer : answer && null;
   useTableKeys(STANDING_KEYS, {
     turn: (which) => turn(which === 0 ? -STEP_DEG : STEP_DEG),
     raise: (which) => turn(0, which === 0 ? STEP_DEG : -STEP_DEG),
-    walls: (k) => setTried(k === 0 ? '' : (room.candidates[k - 1]?.id ?? tried)),
+    walls: (k) => setTried({ ...tried, walls: k === 0 ? '' : (room.candidates[k - 1]?.id ?? tried.walls) }),
+    play,
   });
   const keep = async () => {
     const png = await drawing?.png();
     if (!png) return void toast.error('The picture could not be made.');
     saveFile(png, `${room.name} at ${clock.replace(':', '.')}, predicted.png`);
   };
-  const on = candidate ? `${candidate.name} ${candidate.strength} % on all walls` : 'the walls as they are';
+  const on = sayTried(room, tried);
   return (
     <div className="grid gap-3">
       <Controls
-        {...{ room, from, tried }}
+        {...{ room, from, tried, playing }}
+        onPlay={play}
         onStand={choose}
         onTry={setTried}
         onKeep={drawing && shown ? () => void keep() : undefined}
@@ -240,8 +297,8 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
       />
       <p className="text-sm text-soft">
         Predicted, {on}: the computed light on every surface, the sun where it falls, each window in one colour of what is
-        outside; no furniture, and no texture. Drag to turn, or Shift with the arrow keys; 0 shows the walls as they are, 1–9 a
-        colour that is tried.
+        outside; trim, doors and ceiling as decided or as they stay; no furniture but what stands there as boxes, and no texture.
+        Drag to turn, or Shift with the arrow keys; 0 shows the walls as they are, 1–9 a colour that is tried.
       </p>
     </div>
   );

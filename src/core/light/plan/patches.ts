@@ -37,7 +37,8 @@ export function cutBy(polygon: readonly Point[], a: number, b: number, c: number
   });
   return kept;
 }
-const within = (polygon: readonly Point[], [u0, u1, v0, v1]: Rect): Point[] =>
+/** The part of a polygon within a rectangle. */
+export const within = (polygon: readonly Point[], [u0, u1, v0, v1]: Rect): Point[] =>
   cutBy(cutBy(cutBy(cutBy(polygon, 1, 0, u1), -1, 0, -u0), 0, 1, v1), 0, -1, -v0);
 
 export const areaOfPolygon = (polygon: readonly Point[]): number =>
