@@ -64,6 +64,7 @@ test('the list knows a home by its colours, finds it, puts it away and asks twic
   await search.fill('nowhere');
   await expect(page.getByText('Nothing here answers “nowhere”')).toBeVisible();
   await search.fill('');
+  await page.getByRole('button', { name: 'Put Orchard Lane 3 away' }).click();
   await page.getByRole('button', { name: 'Put Quay Row 14 away' }).click();
   await expect(page.getByText('Nothing is worked on just now')).toBeVisible();
   await page.getByRole('radio', { name: 'Put away' }).click();

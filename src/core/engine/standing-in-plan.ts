@@ -15,7 +15,7 @@ import type { Vector } from '../light/view-factor';
 import type { KnownDay } from './known-days';
 import type { DayRequest, LookIn } from './light-protocol';
 import type { Planned } from './engine-rooms';
-import { glowing, lookIn, rgbOf, type Adapted, type Dressed } from './standing-looks';
+import { dressedPieces, glowing, LAYERS, lookIn, rgbOf, type Adapted, type Dressed, type ShownPiece } from './standing-looks';
 import type { Steps } from './steps';
 
 /** A face of a room of any plan as it is drawn: points in the room, a colour (sRGB, 0–255) at each, the polygons between them. */
@@ -26,7 +26,7 @@ export type ShownFacet = {
   readonly rgb: readonly number[];
   readonly polygons: readonly (readonly number[])[];
   /** What is in it: windows with what they show, and the sun where it falls, each of one colour. */
-  readonly pieces: readonly { readonly corners: readonly Vector[]; readonly hex: string }[];
+  readonly pieces: readonly ShownPiece<Vector>[];
 };
 
 type Asked = {
@@ -107,7 +107,7 @@ function windowHex(of: { readonly patches: PlannedPatches; readonly adapted: Ada
   );
 }
 
-const corners = (facet: Facet, [u0, u1, v0, v1]: Rect): Vector[] => [
+const cornersOf = (facet: Facet, [u0, u1, v0, v1]: Rect): Vector[] => [
   onFacet(facet, u0, v0),
   onFacet(facet, u1, v0),
   onFacet(facet, u1, v1),
@@ -125,14 +125,17 @@ function lightNear({ patches }: OnFace, at: Vector): SpectralPower | undefined {
 }
 
 /** What is on a wall in a colour of its own, as high as the wall is there. */
-function dressedOn(of: OnFace, parts: Dressed['parts'], { eye, scene }: Adapted): ShownFacet['pieces'] {
-  return parts.flatMap(({ rect, reflectance }) => {
-    const middle = onFacet(of.facet, (rect.s0 + rect.s1) / 2, (rect.z0 + rect.z1) / 2);
-    const light = lightNear(of, middle);
-    if (!light) return [];
-    const outline = within(of.facet.outline, [rect.s0, rect.s1, rect.z0, rect.z1]);
-    if (outline.length < 3) return [];
-    return [{ corners: outline.map(([u, v]) => onFacet(of.facet, u, v)), hex: lookIn(eye, scene.lux, light, reflectance) }];
+function dressedOn(of: OnFace, parts: Dressed['parts'], adapted: Adapted): ShownFacet['pieces'] {
+  const { facet } = of;
+  return parts.flatMap(({ rect: { s0, s1, z0, z1 }, reflectance }) => {
+    const litAt = (u: number, v: number) => lightNear(of, onFacet(facet, u, v));
+    return dressedPieces({ rect: [s0, s1, z0, z1], reflectance }, litAt, adapted).flatMap(({ rect, hexes, ...shown }) => {
+      const outline = within(facet.outline, rect);
+      if (outline.length < 3) return [];
+      const isWhole = outline.length === 4 && hexes;
+      const corners = isWhole ? cornersOf(facet, rect) : outline.map(([u, v]) => onFacet(facet, u, v));
+      return [{ ...shown, corners, ...(isWhole ? { hexes } : {}) }];
+    });
   });
 }
 
@@ -155,7 +158,7 @@ function sunOn(
   const beams = beamsInto(0, of.patches.known, outdoors.sun);
   if (beams.length === 0 || outdoors.beamNormalLux <= 0) return [];
   const [us, vs] = [facet.outline.map((p) => p[0]), facet.outline.map((p) => p[1])];
-  const pieces: { corners: Vector[]; hex: string }[] = [];
+  const pieces: ShownPiece<Vector>[] = [];
   const [u0, u1, v0, v1] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
   for (let v = v0; v < v1; v += CELL_M) {
     let from: { readonly u: number; readonly share: number; readonly glass: Float64Array } | undefined;
@@ -171,8 +174,9 @@ function sunOn(
         );
         const rect: Rect = [from.u, u, v, Math.min(v1, v + CELL_M)];
         pieces.push({
-          corners: corners(facet, rect),
+          corners: cornersOf(facet, rect),
           hex: lookIn(of.adapted.eye, of.adapted.scene.lux, light, facet.reflectance),
+          layer: LAYERS.sun,
         });
         from = undefined;
       }
@@ -213,7 +217,13 @@ export function* standingInPlan(
     }));
     const windows = patches.known.windows.flatMap((window, w) =>
       window.room === 0 && window.aperture.facet === asCut.known.placed[0]!.facets[f]
-        ? [{ corners: corners(facet, window.aperture.rect), hex: windowHex({ patches, adapted }, w, outdoors) }]
+        ? [
+            {
+              corners: cornersOf(facet, window.aperture.rect),
+              hex: windowHex({ patches, adapted }, w, outdoors),
+              layer: LAYERS.window,
+            },
+          ]
         : [],
     );
     facets.push({

@@ -14,7 +14,7 @@ import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from '.
 import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
 import type { BoxWall } from '../room/facing';
 import type { Dress } from './standing-dress';
-import { glowing, lookIn, reflectancesOf, rgbOf, type Dressed } from './standing-looks';
+import { dressedPieces, glowing, LAYERS, lookIn, reflectancesOf, rgbOf, type Dressed, type ShownPiece } from './standing-looks';
 import type { Steps } from './steps';
 
 /** A room as one stands in it at a moment of a day; `dress` instead of what is on it. */
@@ -30,7 +30,7 @@ export type ShownFace = {
   readonly vs: readonly number[];
   readonly rgb: readonly number[];
   /** What is in it: windows with what they show, and the sun where it falls, each of one colour. */
-  readonly pieces: readonly { readonly corners: readonly (readonly [number, number])[]; readonly hex: string }[];
+  readonly pieces: readonly ShownPiece<readonly [number, number]>[];
 };
 export type StandingAnswer = {
   readonly ok: true;
@@ -96,7 +96,7 @@ function piecesOn(
       [u1, z1],
       [u0, z1],
     ] as const;
-    return [{ corners, hex: glowing({ eye, scene }, power) }];
+    return [{ corners, hex: glowing({ eye, scene }, power), layer: LAYERS.window }];
   });
   const { us, vs, first } = shape.patched.faces[face]!;
   const columns = us.length - 1;
@@ -113,22 +113,24 @@ function piecesOn(
       const { glass } = room.windows[window]!;
       const lux = outdoors.beamNormalLux * cosine * slant;
       const power = own.map((v, i) => v + lux * outdoors.beam[i]! * glass[i]!);
-      return { corners: polygon, hex: lookIn(eye, scene.lux, power, reflectance) };
+      return { corners: polygon, hex: lookIn(eye, scene.lux, power, reflectance), layer: LAYERS.sun };
     });
   const dressed = parts
     .filter((part) => part.wall === face)
-    .map(({ wall, rect, reflectance: own }) => {
+    .flatMap(({ wall, rect, reflectance: own }) => {
       const { from, turn } = wallFrame(room.box, wall as BoxWall);
-      const [u0, u1] = [from + turn * rect.s0, from + turn * rect.s1];
-      const corners = [
-        [u0, rect.z0],
-        [u1, rect.z0],
-        [u1, rect.z1],
-        [u0, rect.z1],
-      ] as const;
-      const power = light[cellAt((u0 + u1) / 2, (rect.z0 + rect.z1) / 2)]!;
-      return { corners, hex: lookIn(eye, scene.lux, power, own) };
-    });
+      const on = [from + turn * rect.s0, from + turn * rect.s1, rect.z0, rect.z1] as const;
+      return dressedPieces({ rect: on, reflectance: own }, (u, v) => light[cellAt(u, v)], { eye, scene });
+    })
+    .map(({ rect: [u0, u1, v0, v1], ...shown }) => ({
+      ...shown,
+      corners: [
+        [u0, v0],
+        [u1, v0],
+        [u1, v1],
+        [u0, v1],
+      ] as const,
+    }));
   return [...dressed, ...windows, ...sun];
 }
 

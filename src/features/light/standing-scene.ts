@@ -62,15 +62,26 @@ function faceMesh({ us, vs, rgb }: ShownFace, plane: Plane): Mesh {
 /** So far before their face pieces are drawn, metres: they lie in it. */
 const BEFORE_M = 0.004;
 
-function pieceMesh({ corners, hex }: ShownFace['pieces'][number], plane: Plane, order: number): Mesh {
+/** A piece of a face, of one colour or with one at each corner; in the room already, a little before its face. */
+function pieceOf(
+  corners: readonly (readonly [number, number, number])[],
+  { hex, hexes }: Pick<ShownFace['pieces'][number], 'hex' | 'hexes'>,
+): Mesh {
   const geometry = new BufferGeometry();
-  const at = { ...plane, value: plane.value + plane.inward * BEFORE_M * (1 + order) };
-  geometry.setAttribute(
-    'position',
-    new BufferAttribute(new Float32Array(corners.flatMap(([u, v]) => inScene(pointOf(at, u, v)).toArray())), 3),
-  );
+  geometry.setAttribute('position', new BufferAttribute(new Float32Array(corners.flatMap((c) => inScene(c).toArray())), 3));
   geometry.setIndex(corners.slice(2).flatMap((_, k) => [0, k + 1, k + 2]));
-  return new Mesh(geometry, new MeshBasicMaterial({ color: hex, side: DoubleSide, toneMapped: false }));
+  if (!hexes) return new Mesh(geometry, new MeshBasicMaterial({ color: hex, side: DoubleSide, toneMapped: false }));
+  const colours = new Float32Array(hexes.flatMap((h) => new Color(h).toArray()));
+  geometry.setAttribute('color', new BufferAttribute(colours, 3));
+  return new Mesh(geometry, plain());
+}
+
+function pieceMesh({ corners, layer, ...looks }: ShownFace['pieces'][number], plane: Plane): Mesh {
+  const at = { ...plane, value: plane.value + plane.inward * BEFORE_M * layer };
+  return pieceOf(
+    corners.map(([u, v]) => pointOf(at, u, v)),
+    looks,
+  );
 }
 
 function facetMesh({ points, rgb, polygons }: ShownFacet): Mesh {
@@ -90,14 +101,12 @@ function meanOf(facets: readonly ShownFacet[]): Color {
   return new Color().setRGB(mean[0]! / 255, mean[1]! / 255, mean[2]! / 255, SRGBColorSpace);
 }
 
-/** A piece, a little before its face. */
-function planPieceMesh({ inward }: ShownFacet, { corners, hex }: ShownFacet['pieces'][number], order: number): Mesh {
-  const geometry = new BufferGeometry();
-  const out = BEFORE_M * (1 + Math.min(order, 3));
-  const at = corners.flatMap(([x, y, z]) => inScene([x + out * inward[0], y + out * inward[1], z + out * inward[2]]).toArray());
-  geometry.setAttribute('position', new BufferAttribute(new Float32Array(at), 3));
-  geometry.setIndex(corners.slice(2).flatMap((_, k) => [0, k + 1, k + 2]));
-  return new Mesh(geometry, new MeshBasicMaterial({ color: hex, side: DoubleSide, toneMapped: false }));
+function planPieceMesh({ inward }: ShownFacet, { corners, layer, ...looks }: ShownFacet['pieces'][number]): Mesh {
+  const out = BEFORE_M * layer;
+  return pieceOf(
+    corners.map(([x, y, z]) => [x + out * inward[0], y + out * inward[1], z + out * inward[2]] as const),
+    looks,
+  );
 }
 
 /** A drawing of a room that is looked at from within. */
@@ -141,7 +150,7 @@ export function drawingIn(canvas: HTMLCanvasElement): Drawing | undefined {
         const face = faces[f];
         if (!face) return;
         scene.add(faceMesh(face, plane));
-        face.pieces.forEach((piece, order) => scene.add(pieceMesh(piece, plane, order)));
+        for (const piece of face.pieces) scene.add(pieceMesh(piece, plane));
       });
       draw();
     },
@@ -150,7 +159,7 @@ export function drawingIn(canvas: HTMLCanvasElement): Drawing | undefined {
       scene.background = meanOf(facets);
       for (const facet of facets) {
         scene.add(facetMesh(facet));
-        facet.pieces.forEach((piece, order) => scene.add(planPieceMesh(facet, piece, order)));
+        for (const piece of facet.pieces) scene.add(planPieceMesh(facet, piece));
       }
       draw();
     },
