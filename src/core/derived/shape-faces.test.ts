@@ -120,6 +120,16 @@ test.each([
   expect(issue!.path[0]).toBe('shape');
   expect(issue!.message).toMatch(says);
 });
+test('a roof window goes no further up than its slope', () => {
+  const glazed = { glazing: 'double', curtain: 'open', obstructionDeg: 0, revealM: 0, overhangM: 0 } as const;
+  const at = (upM: number) => ({
+    ...ATTIC.shape,
+    roofWindows: [{ id: 'r', slope: 0, leftM: 1, upM, widthM: 0.8, heightM: 1, ...glazed }],
+  });
+  // the slope is 1.2 · √2 = 1.70 m long
+  expect(shapeIssues({ shape: at(0.6), heightM: 2.4 })).toEqual([]);
+  expect(shapeIssues({ shape: at(0.8), heightM: 2.4 })[0]!.message).toBe('It reaches beyond its slope, 1.70 m up along it.');
+});
 test('a good shape has nothing wrong', () => {
   expect(shapeIssues({ shape: L, heightM: 2.6 })).toEqual([]);
   expect(shapeIssues({ shape: ATTIC.shape, heightM: null })).toEqual([]);

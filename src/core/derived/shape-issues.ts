@@ -25,11 +25,13 @@ function planIssues(plan: Plan): FieldIssue[] {
   return turned <= 0 ? [at('The walls run the wrong way round: they are met turning right.', 'plan', 0)] : [];
 }
 
-/** How high a slope reaches where it is furthest from its wall, and so far along it a window may lie, metres. */
-function reachOf(plan: Plan, wall: number, pitchDeg: number): number {
+/** How far up along itself a slope goes: to the ceiling, or to the far side of the room. */
+function reachOf(plan: Plan, { wall, kneeM, pitchDeg }: RoomShape['slopes'][number], heightM: number | null): number {
   const { from, inward } = wallLine(plan, wall);
+  const pitch = (pitchDeg * Math.PI) / 180;
   const deep = Math.max(...plan.map(([x, y]) => (x - from[0]) * inward[0] + (y - from[1]) * inward[1]));
-  return deep / Math.cos((pitchDeg * Math.PI) / 180);
+  const across = deep / Math.cos(pitch);
+  return heightM === null ? across : Math.min(across, (heightM - kneeM) / Math.sin(pitch));
 }
 
 function slopeIssues({ plan, slopes }: RoomShape, heightM: number | null): FieldIssue[] {
@@ -46,7 +48,7 @@ function slopeIssues({ plan, slopes }: RoomShape, heightM: number | null): Field
   });
 }
 
-function roofIssues({ plan, slopes, roofWindows }: RoomShape): FieldIssue[] {
+function roofIssues({ plan, slopes, roofWindows }: RoomShape, heightM: number | null): FieldIssue[] {
   return roofWindows.flatMap((w, k): FieldIssue[] => {
     if (w.slope === null) {
       const corners = [0, 1].flatMap((i) => [0, 1].map((j) => [w.leftM + i * w.widthM, w.upM + j * w.heightM] as const));
@@ -60,7 +62,7 @@ function roofIssues({ plan, slopes, roofWindows }: RoomShape): FieldIssue[] {
     const { length } = wallLine(plan, slope.wall);
     if (w.leftM < 0 || w.leftM + w.widthM > length + SLACK_M)
       return [at(`So far from the left it reaches beyond its slope of ${m(length)}.`, 'roofWindows', k, 'leftM')];
-    const reach = reachOf(plan, slope.wall, slope.pitchDeg);
+    const reach = reachOf(plan, slope, heightM);
     return w.upM < 0 || w.upM + w.heightM > reach + SLACK_M
       ? [at(`It reaches beyond its slope, ${m(reach)} up along it.`, 'roofWindows', k, 'upM')]
       : [];
@@ -92,7 +94,7 @@ export function shapeIssues({ shape, heightM }: Shaped): FieldIssue[] {
   const [, y1] = shape.plan[1]!;
   if (Math.hypot(x0, y0) > SLACK_M || Math.abs(y1) > SLACK_M)
     return [at('Wall 1 begins at 0, 0 and runs to the right.', 'plan', 0)];
-  return [...slopeIssues(shape, heightM), ...roofIssues(shape), ...boxIssues(shape, heightM)];
+  return [...slopeIssues(shape, heightM), ...roofIssues(shape, heightM), ...boxIssues(shape, heightM)];
 }
 
 /** The length and depth of the rectangle around a shape, to be kept with it. */

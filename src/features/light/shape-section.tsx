@@ -135,7 +135,7 @@ function Pieces({ draft, onChange, onReshape, plan, names, shape, set }: PiecesP
           onClick={() => {
             const [x, y] = middleOf(plan);
             const slope = shape.slopes.length > 0 ? 0 : null;
-            const place = slope === null ? { leftM: x - 0.4, upM: y - 0.5 } : { leftM: 0.6, upM: 0.8 };
+            const place = slope === null ? { leftM: x - 0.4, upM: y - 0.5 } : { leftM: 0.6, upM: 0.4 };
             const window = { id: v7(), slope, ...place, widthM: 0.78, heightM: 0.98, ...USUAL_WINDOW };
             set({ roofWindows: [...shape.roofWindows, window] });
           }}
