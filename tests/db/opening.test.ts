@@ -69,7 +69,7 @@ describe('the database', () => {
     await loadDemo(db);
     await loadDemo(db);
     const visits = await listVisits(db);
-    expect(visits).toHaveLength(1);
+    expect(visits).toHaveLength(2);
     const visit = (await loadVisit(db, visits[0]!.id))!;
     expect(visit.rooms).toHaveLength(4);
     expect(visit.rooms.some((r) => r.verdicts.length > 10)).toBe(true);

@@ -47,7 +47,7 @@ describe('what may be written', () => {
 
   test.each([
     ['an unknown sky', { ...give, moment: { ...moment, sky: 'service' } }],
-    ['a position that is none', { ...give, moment: { ...moment, position: 'wall-4' } }],
+    ['a position that is none', { ...give, moment: { ...moment, position: 'wall-north' } }],
     ['a glance before the pair was shown', { ...give, firstGlanceMs: -1 }],
     ['a glance of an hour', { ...give, firstGlanceMs: 3_600_000 }],
     ['a verdict nobody gives', { ...give, verdict: 'perhaps' }],
