@@ -86,4 +86,10 @@ test('a home of which no room is a box: its kitchen is lit and judged at every w
   await expect(through).toBeChecked();
   await expect(page.getByText('no window: light from next door, and lamps')).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Through the day, at the/ })).toBeVisible();
+  // the house of such rooms: its plan, and what one sees through the opening
+  await page.getByRole('link', { name: 'The house' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'The house', level: 1 }).or(page.getByText('What one sees together')).first(),
+  ).toBeVisible();
+  await expect(page.getByText('could not be shown')).toBeHidden();
 });

@@ -7,7 +7,9 @@ import type { Point } from './quarter-turns';
 import { viewsOf, type View } from './views';
 
 /** How the rooms of a house join, and what is seen through their doors. */
-export type Joined = { readonly doors: readonly HouseDoor[]; readonly plan: FloorPlan; readonly views: readonly View[] };
+export type Joined = { readonly doors: readonly HouseDoor[]; readonly plan: FloorPlan; readonly views: readonly JoinedView[] };
+/** A view with its walls as their rooms number them, and the side of the rectangle the far one is drawn on. */
+export type JoinedView = View & { readonly farSide: number };
 
 /** A door is looked through when it is open, has no leaf, or is of glass. */
 const isSeenThrough = ({ stands, glazed }: HouseDoor): boolean => stands !== 'shut' || glazed;
@@ -49,6 +51,7 @@ export function joinedRooms(rooms: readonly Room[]): Joined {
   };
   const views = viewsOf(plan.parts.flat(), sight).map((view) => ({
     ...view,
+    farSide: view.farWall,
     nearWall: ownWall(view.fromId, view.nearWall),
     farWall: ownWall(view.toId, view.farWall),
   }));

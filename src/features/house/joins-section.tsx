@@ -79,7 +79,12 @@ function useMove(rooms: readonly RoomInLight[], { plan }: Joined) {
     const moved = doors.flatMap(({ id, placed }) => {
       const door = known.find((d) => d.id === id);
       if (!door) return [];
-      const side = (k: 0 | 1) => ({ ...door.sides[k], wall: placed[k].wall, leftM: placed[k].leftM });
+      const side = (k: 0 | 1) => {
+        const own = door.sides[k];
+        // of a room that is no box only the rectangle around it lies there: its door stays in its own wall
+        const shaped = rooms.some((r) => r.id === own.roomId && r.shape);
+        return shaped ? own : { ...own, wall: placed[k].wall, leftM: placed[k].leftM };
+      };
       return [{ ...door, sides: [side(0), side(1)] as const }];
     });
     write(doorWrites(rooms, withHouseDoors(rooms, moved)));

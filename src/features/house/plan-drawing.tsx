@@ -3,16 +3,15 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { alongWall, doorSegment, wallSegment } from '@/core/house/box-walls';
 import { inPlan, rectOf, type FloorPlan, type PlacedDoor, type PlacedRoom } from '@/core/house/floor-plan';
-import { laidOut } from '@/core/house/joined-rooms';
+import { laidOut, type JoinedView } from '@/core/house/joined-rooms';
 import type { Point } from '@/core/house/quarter-turns';
-import type { View } from '@/core/house/views';
 import { WALLS } from '@/core/room/facing';
 
 type Props = {
   readonly plan: FloorPlan;
   readonly nameOf: (roomId: string) => string;
   /** The view that is looked at: where one stands, and along what. */
-  readonly view: View | undefined;
+  readonly view: JoinedView | undefined;
   /** Doors through which something breaks: marked. */
   readonly weak: ReadonlySet<string>;
   /** A room was put elsewhere, by so many metres; undefined where nothing may be moved. */
@@ -107,12 +106,12 @@ function Door({
 }
 
 /** Where one stands and along what one looks. */
-function SightLine({ view, rooms }: { readonly view: View; readonly rooms: readonly PlacedRoom[] }) {
+function SightLine({ view, rooms }: { readonly view: JoinedView; readonly rooms: readonly PlacedRoom[] }) {
   const [from, to] = [rooms.find((r) => r.id === view.fromId), rooms.find((r) => r.id === view.toId)];
   if (!from || !to || from.part !== to.part) return null;
   const at = inPlan(from, view.at);
-  const long = view.farWall % 2 === 0 ? to.widthM : to.depthM;
-  const end = inPlan(to, alongWall(to, view.farWall, long / 2));
+  const long = view.farSide % 2 === 0 ? to.widthM : to.depthM;
+  const end = inPlan(to, alongWall(to, view.farSide, long / 2));
   return (
     <g aria-hidden>
       <line {...line([at, end])} stroke="var(--ink)" strokeWidth={0.06} strokeDasharray="0.2 0.14" />
