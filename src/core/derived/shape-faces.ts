@@ -1,6 +1,6 @@
-import { facetsOf, areaOfPolygon, type Facet } from '../light/plan/patches';
+import { facetsOf, type Facet } from '../light/plan/patches';
 import { slopeHeight, type PlannedRoom, type Slope } from '../light/plan/planned-room';
-import { wallLine, type Plan, type Point } from '../room/plan';
+import { floorArea, wallLine, type Plan, type Point } from '../room/plan';
 import type { Size } from './describe-room';
 
 /** The upper edge of a wall, from its left end: how high it is at places along it, metres; straight between them. */
@@ -76,10 +76,10 @@ export function overhead(
   const room = bare(shaped);
   const ceilings = facetsOf(room, []).facets.slice(shaped.plan.length + 1);
   const isFlat = ({ inward }: Facet) => inward[2] === -1;
-  const flat = ceilings.filter(isFlat).reduce((sum, f) => sum + areaOfPolygon(f.outline), 0);
+  const flat = ceilings.filter(isFlat).reduce((sum, f) => sum + floorArea(f.outline), 0);
   const slopes = shaped.slopes.map((slope) => {
     const own = ceilings.find((f) => !isFlat(f) && liesIn(f, room, slope));
-    return own ? areaOfPolygon(own.outline) : 0;
+    return own ? floorArea(own.outline) : 0;
   });
   return { flat, slopes };
 }

@@ -14,17 +14,45 @@ import { sunPatches } from './sun-patch';
 import { eachLitPatch } from './transfers';
 
 /** One spectrum that lights a room, and how much of it falls on each patch before and after all bounces, in bands. */
-type Source = {
+export type PatchSource = {
   readonly power: SpectralPower;
   readonly direct: Float64Array;
   /** The sun's own light on a patch is drawn apart, with its edge: only what bounces of it counts here. */
   readonly apart: boolean;
 };
 
+type Bouncing = {
+  /** n × n, row by row. */
+  readonly factors: Float64Array;
+  readonly count: number;
+  /** Of a patch at a wavelength of the grid, 0 ≤ ρ < 1. */
+  readonly reflectanceAt: (patch: number, wavelength: number) => number;
+};
+/** Spectral illuminance of every patch by some sources with all bounces. Yields after each source how far it is, 0–1. */
+export function* bouncedLight(
+  sources: readonly PatchSource[],
+  { factors, count, reflectanceAt }: Bouncing,
+): Generator<number, readonly SpectralPower[]> {
+  const light = Array.from({ length: count }, () => noLight());
+  for (const [s, { power, direct, apart }] of sources.entries()) {
+    const byBand = Array.from({ length: BANDS.count }, (_, b) => {
+      const reflectance = Float64Array.from({ length: count }, (__, p) => reflectanceAt(p, b * BANDS.step));
+      return bounce(factors, direct, reflectance).total;
+    });
+    const bands = new Float64Array(BANDS.count);
+    light.forEach((into, p) => {
+      for (let b = 0; b < BANDS.count; b++) bands[b] = byBand[b]![p]! - (apart ? direct[p]! : 0);
+      for (let i = 0; i < GRID.count; i++) into[i]! += betweenBands(bands, i) * power[i]!;
+    });
+    yield (s + 1) / sources.length;
+  }
+  return light;
+}
+
 /** Sources by their spectra: what comes through glass of one kind is one. */
-function sourcesOf(room: LightRoom, shape: RoomShape, outdoors: Outdoors, lampsOn: boolean): Source[] {
+function sourcesOf(room: LightRoom, shape: RoomShape, outdoors: Outdoors, lampsOn: boolean): PatchSource[] {
   const n = shape.patched.patches.length;
-  const found = new Map<string, Source>();
+  const found = new Map<string, PatchSource>();
   const source = (name: string, power: () => SpectralPower, apart = false): Float64Array => {
     const known = found.get(name) ?? { power: power(), direct: new Float64Array(n), apart };
     found.set(name, known);
@@ -74,18 +102,9 @@ export function* patchLight(
   const { patches } = shape.patched;
   const faces = facesOf(room);
   const sources = sourcesOf(room, shape, outdoors, lampsOn);
-  const light = patches.map(() => noLight());
-  for (const [s, { power, direct, apart }] of sources.entries()) {
-    const byBand = Array.from({ length: BANDS.count }, (_, b) => {
-      const reflectance = patches.map(({ face }, p) => faces[face]![b * BANDS.step]! * shape.solid[p]!);
-      return bounce(shape.factors, direct, reflectance).total;
-    });
-    const bands = new Float64Array(BANDS.count);
-    light.forEach((into, p) => {
-      for (let b = 0; b < BANDS.count; b++) bands[b] = byBand[b]![p]! - (apart ? direct[p]! : 0);
-      for (let i = 0; i < GRID.count; i++) into[i]! += betweenBands(bands, i) * power[i]!;
-    });
-    yield (s + 1) / sources.length;
-  }
-  return light;
+  return yield* bouncedLight(sources, {
+    factors: shape.factors,
+    count: patches.length,
+    reflectanceAt: (p, i) => faces[patches[p]!.face]![i]! * shape.solid[p]!,
+  });
 }

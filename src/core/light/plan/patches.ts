@@ -1,5 +1,6 @@
 import type { Reflectance } from '../../colour/grid';
 import type { Vector } from '../view-factor';
+import { floorArea } from '../../room/plan';
 import { inPolygon, slopeAxes, slopeHeight, wallAxes, type PlannedRoom, type Point } from './planned-room';
 
 /** A flat face of a room with axes of its own: points of it are from + u · along + v · up. */
@@ -41,14 +42,6 @@ export function cutBy(polygon: readonly Point[], a: number, b: number, c: number
 export const within = (polygon: readonly Point[], [u0, u1, v0, v1]: Rect): Point[] =>
   cutBy(cutBy(cutBy(cutBy(polygon, 1, 0, u1), -1, 0, -u0), 0, 1, v1), 0, -1, -v0);
 
-export const areaOfPolygon = (polygon: readonly Point[]): number =>
-  Math.abs(
-    polygon.reduce((sum, [x, y], i) => {
-      const [nx, ny] = polygon[(i + 1) % polygon.length]!;
-      return sum + x * ny - nx * y;
-    }, 0),
-  ) / 2;
-
 /** A piece of a facet. */
 export type PlanPatch = {
   readonly facet: number;
@@ -64,7 +57,9 @@ type Opening = { readonly facet: number; readonly rect: Rect };
 const DOOR_SILL = 0;
 
 /** The ceiling over the plan: flat where no slope is lower, each slope where it is lowest. Parts of the plan, as polygons. */
-function ceilingParts(room: PlannedRoom): { readonly slope: number | null; readonly over: Point[] }[] {
+export function ceilingParts(
+  room: Pick<PlannedRoom, 'plan' | 'heightM' | 'slopes'>,
+): { readonly slope: number | null; readonly over: Point[] }[] {
   const planes = [null, ...room.slopes.keys()];
   const heightAt = (k: number | null, at: Point) => (k === null ? room.heightM : slopeHeight(room, room.slopes[k]!, at));
   return planes.flatMap((k) => {
@@ -78,7 +73,7 @@ function ceilingParts(room: PlannedRoom): { readonly slope: number | null; reado
         if (c > 0) over = [];
       } else over = cutBy(over, a, b, -c);
     }
-    return over.length >= 3 && areaOfPolygon(over) > 1e-6 ? [{ slope: k, over }] : [];
+    return over.length >= 3 && floorArea(over) > 1e-6 ? [{ slope: k, over }] : [];
   });
 }
 
@@ -220,8 +215,8 @@ function spotsOf(facet: Facet, outline: readonly Point[], [u0, u1, v0, v1]: Rect
 
 /** Share of a piece that no hole takes. */
 function solidShare({ holes }: Facet, piece: readonly Point[]): number {
-  const area = areaOfPolygon(piece);
-  const taken = holes.reduce((sum, hole) => sum + areaOfPolygon(within(piece, hole)), 0);
+  const area = floorArea(piece);
+  const taken = holes.reduce((sum, hole) => sum + floorArea(within(piece, hole)), 0);
   return Math.max(0, 1 - taken / area);
 }
 
@@ -245,13 +240,13 @@ export function patchesOf(room: PlannedRoom, facets: readonly Facet[], sizeM: nu
       for (let i = 0; i + 1 < uLines.length; i++) {
         const rect: Rect = [uLines[i]!, uLines[i + 1]!, vLines[j]!, vLines[j + 1]!];
         const piece = within(facet.outline, rect);
-        if (piece.length < 3 || areaOfPolygon(piece) < 1e-5) continue;
+        if (piece.length < 3 || floorArea(piece) < 1e-5) continue;
         const spots = spotsOf(facet, piece, rect);
         if (spots.length === 0) continue;
         found.push({
           facet: k,
           corners: piece.map(([u, v]) => onFacet(facet, u, v)),
-          area: areaOfPolygon(piece),
+          area: floorArea(piece),
           spots,
           solid: solidShare(facet, piece),
         });

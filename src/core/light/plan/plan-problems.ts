@@ -1,4 +1,5 @@
 import type { PlannedDescription } from './planned-fields';
+import { ceilingParts } from './patches';
 import { inPolygon, type Point } from './planned-room';
 
 /** What cannot be of a plan, and where in its description it stands. */
@@ -68,9 +69,16 @@ function problemOfRoof({ plan, slopes, roofWindows, heightM }: PlannedDescriptio
     if (wall >= plan.length) return { path: ['slopes', k, 'wall'], says: `There is no wall ${wall}.` };
     if (kneeM >= heightM) return { path: ['slopes', k, 'kneeM'], says: 'A slope begins under the flat ceiling.' };
   }
+  const overhead = ceilingParts({ plan, heightM, slopes });
   for (const [k, window] of roofWindows.entries()) {
     if ('slope' in window && window.slope >= slopes.length)
       return { path: ['roofWindows', k, 'slope'], says: `There is no slope ${window.slope}.` };
+    const lies = 'slope' in window ? window.slope : null;
+    if (!overhead.some((part) => part.slope === lies))
+      return {
+        path: ['roofWindows', k],
+        says: lies === null ? 'No part of the ceiling is flat.' : `Slope ${lies} is nowhere the lowest.`,
+      };
     if ('ceiling' in window && !inPolygon([window.atM[0] + window.widthM / 2, window.atM[1] + window.depthM / 2], plan))
       return { path: ['roofWindows', k, 'atM'], says: 'The roof window lies outside the plan.' };
   }

@@ -1,12 +1,11 @@
 import { DAYLIGHT_COMPONENTS } from '../../colour/illuminant';
-import { GRID, type SpectralPower } from '../../colour/grid';
+import type { SpectralPower } from '../../colour/grid';
 import { OTHERS } from '../beyond-window';
 import { lampSpectrum } from '../lamp';
 import { lampAtPoint } from '../lamp-light';
 import type { Outdoors } from '../outdoors';
-import { bounce } from '../radiosity';
+import { bouncedLight, type PatchSource } from '../patch-light';
 import { SKY_GRID } from '../sky-grid';
-import { BANDS, betweenBands, noLight } from '../spectral';
 import { factorsOf, type Known } from './known-rooms';
 import { beamOn, beamsInto, beyondPlanned, knownRooms, mayFallOn } from './prepare-planned';
 import type { OpenDoor, PlannedRoom } from './planned-room';
@@ -24,8 +23,6 @@ export function plannedPatches(rooms: readonly PlannedRoom[], doors: readonly Op
   const known = knownRooms(rooms, doors);
   return { known, factors: factorsOf(known), sights: known.windows.map((window) => sightsOf(window, known)) };
 }
-
-type Source = { readonly power: SpectralPower; readonly direct: Float64Array; readonly apart: boolean };
 
 function lampsOnPatches({ known }: PlannedPatches, found: (power: SpectralPower) => Float64Array): void {
   const { placed, patches, seen } = known;
@@ -45,10 +42,10 @@ function lampsOnPatches({ known }: PlannedPatches, found: (power: SpectralPower)
 }
 
 /** Sources by their spectra, with what of each falls on every patch before any bounce; the sun apart, since it is drawn with its edge. */
-function sourcesOf(of: PlannedPatches, outdoors: Outdoors, lampsOn: boolean): Source[] {
+function sourcesOf(of: PlannedPatches, outdoors: Outdoors, lampsOn: boolean): PatchSource[] {
   const { known, sights } = of;
   const { placed, patches, windows } = known;
-  const found = new Map<string, Source>();
+  const found = new Map<string, PatchSource>();
   const source = (name: string, power: () => SpectralPower, apart = false): Float64Array => {
     const one = found.get(name) ?? { power: power(), direct: new Float64Array(patches.length), apart };
     found.set(name, one);
@@ -97,20 +94,12 @@ export function* plannedPatchLight(
   const { known, factors } = of;
   const { patches, placed } = known;
   const sources = sourcesOf(of, outdoors, lampsOn);
-  const light = patches.map(() => noLight());
-  for (const [s, { power, direct, apart }] of sources.entries()) {
-    const byBand = Array.from({ length: BANDS.count }, (_, b) => {
-      const reflectance = patches.map(
-        ({ room, facet, solid }) => placed[room]!.facets[facet]!.reflectance[b * BANDS.step]! * solid,
-      );
-      return bounce(factors, direct, reflectance).total;
-    });
-    const bands = new Float64Array(BANDS.count);
-    light.forEach((into, p) => {
-      for (let b = 0; b < BANDS.count; b++) bands[b] = byBand[b]![p]! - (apart ? direct[p]! : 0);
-      for (let i = 0; i < GRID.count; i++) into[i]! += betweenBands(bands, i) * power[i]!;
-    });
-    yield (s + 1) / sources.length;
-  }
-  return light;
+  return yield* bouncedLight(sources, {
+    factors,
+    count: patches.length,
+    reflectanceAt: (p, i) => {
+      const { room, facet, solid } = patches[p]!;
+      return placed[room]!.facets[facet]!.reflectance[i]! * solid;
+    },
+  });
 }

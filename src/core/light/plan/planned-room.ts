@@ -80,7 +80,7 @@ export const wallEnds = ({ plan }: Pick<PlannedRoom, 'plan'>, wall: number): rea
 export const wallAxes = ({ plan }: Pick<PlannedRoom, 'plan'>, wall: number) => wallLine(plan, wall);
 
 /** How high a slope is over a point of the plan. */
-export function slopeHeight(room: PlannedRoom, { wall, kneeM, pitchDeg }: Slope, [x, y]: Point): number {
+export function slopeHeight(room: Pick<PlannedRoom, 'plan'>, { wall, kneeM, pitchDeg }: Slope, [x, y]: Point): number {
   const { from, inward } = wallAxes(room, wall);
   const away = (x - from[0]) * inward[0] + (y - from[1]) * inward[1];
   return kneeM + away * tan((pitchDeg * PI) / 180);

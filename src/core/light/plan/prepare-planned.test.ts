@@ -254,6 +254,19 @@ test.each([
     /no slope 0/,
   ],
   [
+    'a window in a flat ceiling there is none of',
+    {
+      plan: BOX.plan,
+      heightM: 5,
+      slopes: [
+        { wall: 0, kneeM: 1, pitchDeg: 40 },
+        { wall: 2, kneeM: 1, pitchDeg: 40 },
+      ],
+      roofWindows: [{ ceiling: true, atM: [1, 1], widthM: 1, depthM: 1 }],
+    },
+    /No part of the ceiling is flat/,
+  ],
+  [
     'a box outside',
     { plan: BOX.plan, boxes: [{ atM: [5, 1], widthM: 1, depthM: 1, heightM: 1, surface: { reflectance: 0.5 } }] },
     /outside the room/,

@@ -11,14 +11,21 @@ import { sightIn } from './visible';
 const ASKED = 6;
 
 /** Windows of a room as they lie in its faces, each part by the number of its window: those in walls first, then the roof's. */
-function windowsOf(room: PlannedRoom): { readonly aperture: PlannedAperture; readonly window: number }[] {
+const known = new WeakMap<PlannedRoom, readonly PlacedWindow[]>();
+type PlacedWindow = { readonly aperture: PlannedAperture; readonly window: number };
+function windowsOf(room: PlannedRoom): readonly PlacedWindow[] {
+  // a day asks for them a hundred times
+  const before = known.get(room);
+  if (before) return before;
   const [{ apertures }] = placedRooms([room], []) as [ReturnType<typeof placedRooms>[number]];
   const wholes: (readonly number[])[] = [];
-  return apertures.map((aperture) => {
+  const found = apertures.map((aperture) => {
     const same = (w: readonly number[]) => w === aperture.whole;
     if (!wholes.some(same)) wholes.push(aperture.whole);
     return { aperture, window: wholes.findIndex(same) };
   });
+  known.set(room, found);
+  return found;
 }
 
 /** How much of the sun's beam comes in by each window of a room, square metres across the beam; cloth counts by what it lets through. */
