@@ -3,6 +3,8 @@ import { room, roomWindow } from '../../../tests/made-up-room';
 import { sayNames } from '../handover/rows';
 import { areaUnder, heightAlong, overhead, upperEdgeOf } from './shape-faces';
 import { paintSurfaces } from './paint-surfaces';
+import { saySizes } from '../handover/sizes';
+import { letterPlaces } from '../handover/letters';
 import { shapeIssues } from './shape-issues';
 import { unfolded } from './unfolded';
 
@@ -65,6 +67,20 @@ test('its surfaces are painted by their own areas, roof windows left out, and ea
   const { parts } = unfolded(attic);
   expect(parts.filter((p) => p.what === 'slope')).toHaveLength(2);
   expect(parts.filter((p) => p.what === 'wall' && p.outline)).toHaveLength(4);
+});
+
+test('on paper a wall under a slope is as high as that leaves it, and its letter stands on it', () => {
+  const attic = room({ bearingDeg: 0, widthM: 5, depthM: 4, heightM: 2.4, windows: [], shape: ATTIC.shape });
+  const sizes = saySizes(attic, 'metric');
+  expect(sizes[0]).toBe('North wall 5.00 × 1.20 m');
+  expect(sizes[1]).toMatch(/^East wall 4\.00 × 1\.20 m, up to 2\.40? m$/);
+  const drawing = unfolded(attic);
+  const letters = Object.fromEntries(['wall-0', 'slope-0'].map((id) => [id, { letter: id, hex: null }]));
+  const places = letterPlaces({ unfolded: drawing, letters });
+  const floor = drawing.parts.find((p) => p.what === 'wall')!;
+  const upFrom = (id: string) => floor.y + floor.height - places.find((p) => p.surface === id)!.y;
+  expect(upFrom('wall-0')).toBeCloseTo(0.6, 6);
+  expect(upFrom('slope-0')).toBeCloseTo(1.8, 6);
 });
 
 test('an L has six walls, named apart; all of them are "all 6 walls", four of them are listed', () => {

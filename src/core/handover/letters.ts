@@ -16,6 +16,16 @@ function clearOf(wall: UnfoldedPart, parts: readonly UnfoldedPart[]): number {
   return best.middle;
 }
 
+/** The middle of a part from top to bottom at a place along it. */
+function middleAt({ outline, y, height }: UnfoldedPart, x: number): number {
+  const crossings = (outline ?? []).flatMap(([x0, y0], k, all) => {
+    const [x1, y1] = all[(k + 1) % all.length]!;
+    if (x0 === x1 || x < Math.min(x0, x1) || x > Math.max(x0, x1)) return [];
+    return [y0 + ((y1 - y0) * (x - x0)) / (x1 - x0)];
+  });
+  return crossings.length < 2 ? y + height / 2 : (Math.min(...crossings) + Math.max(...crossings)) / 2;
+}
+
 /** A letter for every surface that is drawn, on its first piece, clear of windows and doors. */
 export function letterPlaces({ unfolded: { parts }, letters }: Pick<RoomPaper, 'unfolded' | 'letters'>): LetterPlace[] {
   const first = new Map<string, UnfoldedPart>();
@@ -24,7 +34,7 @@ export function letterPlaces({ unfolded: { parts }, letters }: Pick<RoomPaper, '
     const letter = letters[surface]?.letter;
     const onWall = part.what === 'wall' || part.what === 'below';
     const x = onWall ? clearOf(part, parts) : part.x + part.width / 2;
-    return letter ? [{ surface, letter, x, y: part.y + part.height / 2 }] : [];
+    return letter ? [{ surface, letter, x, y: middleAt(part, x) }] : [];
   });
 }
 

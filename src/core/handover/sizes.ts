@@ -6,6 +6,7 @@ import { wallName } from '../room/facing';
 import { sayLength, type Units } from '../units/length';
 import { upperFirst } from '../base/words';
 import { listed } from '../base/words';
+import { upperEdgeOf } from '../derived/shape-faces';
 import { doorName } from '@/core/derived/paint-surfaces';
 
 const ANY = 'not measured: taken as usual';
@@ -29,7 +30,12 @@ export function saySizes(room: Room, units: Units): string[] {
         return `${called} ${by(rect.s1 - rect.s0, rect.z1 - rect.z0)}`;
       });
     const name = upperFirst(wallName(room, wall));
-    const is = known ? by(wallLength(wall, size), size.heightM) : ANY;
+    const edge = upperEdgeOf(size, wall, wallLength(wall, size)).map(([, z]) => z);
+    const [low, high] = [Math.min(...edge), Math.max(...edge)];
+    const lowest = by(wallLength(wall, size), low);
+    // under a slope a wall is as high as that leaves it
+    const shape = high - low < 0.005 ? lowest : `${lowest}, up to ${sayLength(high, units, 'window')}`;
+    const is = known ? shape : ANY;
     return `${name} ${is}${within.length > 0 ? `: ${listed(within)}` : ''}`;
   });
 }
