@@ -167,7 +167,10 @@ function Outcome({ search, colours }: OutcomeProps) {
       )}
       {answer && found.state === 'done' && <Counts answer={answer} room={room} />}
       {answer && (
-        <div className={`flex min-h-0 flex-1 flex-col ${found.state === 'computing' ? 'opacity-50' : ''}`}>
+        <div
+          className={`flex min-h-0 flex-1 flex-col ${found.state === 'computing' ? 'opacity-50' : ''}`}
+          data-stale={found.state === 'computing'}
+        >
           {answer.found.length === 0 ? (
             <NothingShown search={search} answer={answer} />
           ) : (

@@ -144,7 +144,7 @@ function RoomBand({ room, rows, current, tints, problem, span, line, width, onPi
         style={{ gridRow: line, gridColumn: 2 }}
       >
         {day && (
-          <div className={classNames('absolute inset-y-1.5 inset-x-0', shown.stale && 'opacity-40')}>
+          <div className={classNames('absolute inset-y-1.5 inset-x-0', shown.stale && 'opacity-40')} data-stale={shown.stale}>
             <Painted {...{ day, span, place }} />
           </div>
         )}
