@@ -83,7 +83,8 @@ test('a data folder made before opens with nothing lost', async () => {
     candidates.forEach(({ spectrum }, k) =>
       spectrum?.forEach((r, n) => expect(Math.abs(r - were[k]!.spectrum![n]!)).toBeLessThan(1 / SPECTRUM_STEPS)),
     );
-    expect(photos.map(({ picture: _, ...photo }) => photo)).toEqual(before['photos']);
+    expect(photos.map(({ picture: _, predicted: __, ...photo }) => photo)).toEqual(before['photos']);
+    expect(new Set(photos.map((p) => p.predicted))).not.toContain(undefined);
     expect(sorted(readings)).toEqual(sorted(before['readings']));
   });
 });

@@ -42,7 +42,10 @@ export const live = (page: Page) => expect(page.locator('[data-live=true]')).toB
 export async function recordOf(page: Page): Promise<RoomRecordFile> {
   const { origin, pathname } = new URL(page.url());
   const [, , visitId, roomId] = pathname.split('/');
-  const response = await page.request.get(`${origin}/api/visits/${visitId}/rooms/${roomId}/record.json`);
+  const response = await page.request.get(`${origin}/api/visits/${visitId}/rooms/${roomId}/record.json`, {
+    // the connection kept from a server that was killed is reset when it is used again
+    maxRetries: 2,
+  });
   return roomRecordSchema.parse(await response.json());
 }
 

@@ -1,6 +1,8 @@
 import { paintworkSchema } from '../record/paintwork';
-import { candidate, room, roomWindow } from '../../../tests/made-up-room';
-import { AS_DECIDED, dressOf } from './standing-dress';
+import { candidate, room, roomWindow, scheme } from '../../../tests/made-up-room';
+import { AS_DECIDED, dressOf, schemeChoice, type Tried } from './standing-dress';
+
+const AS_IS: Tried = { walls: '', half: '', stays: true };
 
 const DOOR = '0197f3a0-0000-7000-8000-0000000000d1';
 const trim = {
@@ -21,7 +23,7 @@ const made = room({
     doors: [{ id: DOOR, wall: 2, leftM: 1, widthM: 0.8, heightM: 2 }],
   }),
 });
-const partsOn = (wall: number, tried = { walls: '', half: '' }) => dressOf(made, tried).parts.filter((p) => p.wall === wall);
+const partsOn = (wall: number, tried: Tried = AS_IS) => dressOf(made, tried).parts.filter((p) => p.wall === wall);
 
 test('skirting runs along the walls but where a door stands, and casings stand around what is in them', () => {
   expect(partsOn(1).map((p) => p.rect)).toEqual([{ s0: 0, s1: 5, z0: 0, z1: 0.15 }]);
@@ -38,14 +40,42 @@ test('skirting runs along the walls but where a door stands, and casings stand a
 });
 
 test('walls are as they are, as decided, or in a colour; half of each may have another', () => {
-  expect(dressOf(made, { walls: '', half: '' }).walls).toEqual([null, null, null, null]);
-  expect(dressOf(made, { walls: AS_DECIDED, half: '' }).walls).toEqual([null, null, null, null]);
-  const all = dressOf(made, { walls: 'c1', half: 'c2' });
+  expect(dressOf(made, AS_IS).walls).toEqual([null, null, null, null]);
+  expect(dressOf(made, { ...AS_IS, walls: AS_DECIDED }).walls).toEqual([null, null, null, null]);
+  const all = dressOf(made, { ...AS_IS, walls: 'c1', half: 'c2' });
   expect(all.walls.map((w) => w?.id)).toEqual(['c1', 'c1', 'c1', 'c1']);
   const [half] = all.parts.filter((p) => p.wall === 1);
-  expect(half).toMatchObject({ rect: { s0: 2.5, s1: 5, z0: 0, z1: 2.6 }, swatch: { id: 'c2' } });
+  expect(half).toMatchObject({ rect: { s0: 2.5, s1: 5, z0: 0, z1: 2.6 }, covering: { swatches: [{ id: 'c2' }] }, layer: 'half' });
 });
 
 test('what nobody knows is not drawn apart', () => {
-  expect(dressOf({ ...made, stays: [] }, { walls: '', half: '' }).parts).toEqual([]);
+  expect(dressOf({ ...made, stays: [] }, AS_IS).parts).toEqual([]);
+});
+
+test('a scheme puts each of its colours where it belongs', () => {
+  const picked = scheme({ wallId: 'c1', trimId: 'c2', parts: [{ part: 'focal', candidateId: 'c2', lab: null }] });
+  const dress = dressOf({ ...made, schemes: [picked] }, { ...AS_IS, walls: schemeChoice(picked.id) });
+  const on = dress.walls.map((w) => w?.id);
+  expect(on.filter((id) => id === 'c1')).toHaveLength(3);
+  expect(on.filter((id) => id === 'c2')).toHaveLength(1);
+  const trims = dress.parts.filter((p) => p.layer === 'trim');
+  expect(new Set(trims.map((p) => p.covering.swatches[0]!.id))).toEqual(new Set(['c2']));
+});
+
+test('a rail parts a wall as decided or as in a scheme, and not where one colour is tried on all', () => {
+  const railed = { ...made, paintwork: { ...made.paintwork, rails: [{ wall: 1, heightM: 0.95 }] } };
+  const picked = scheme({ wallId: 'c1', trimId: null, parts: [{ part: 'below', candidateId: 'c2', lab: null }] });
+  const below = (walls: string) =>
+    dressOf({ ...railed, schemes: [picked] }, { ...AS_IS, walls }).parts.filter((p) => p.layer === 'below');
+  expect(below(schemeChoice(picked.id)).map((p) => [p.wall, p.rect.z1, p.covering.swatches[0]!.id])).toEqual([[1, 0.95, 'c2']]);
+  expect(below('c1')).toEqual([]);
+});
+
+test('what stays is there unless it is left out', () => {
+  const floor = { ...trim, id: 'floor', name: 'Boards', thing: 'floor' as const };
+  const stays = [floor, { ...trim, id: 'sofa', name: 'Sofa', thing: 'sofa' as const }];
+  const [there, not] = [true, false].map((s) => dressOf({ ...made, stays }, { ...AS_IS, stays: s }));
+  expect(there!.floor!.swatches).toHaveLength(floor.components.length);
+  expect(there!.things.map((t) => t.id)).toEqual(['sofa']);
+  expect([not!.floor, not!.things]).toEqual([null, []]);
 });

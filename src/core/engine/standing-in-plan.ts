@@ -1,44 +1,19 @@
-import { viewOf, type SceneLight } from '../appearance/scene';
-import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
-import type { SpectralPower } from '../colour/grid';
 import { leastRecentlyUsed } from '../base/least-recently-used';
-import { noLight } from '../light/spectral';
-import { outdoorsAt, type Outdoors } from '../light/outdoors';
+import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
+import type { Reflectance, SpectralPower } from '../colour/grid';
 import { directionOf } from '../light/directions';
+import type { Outdoors } from '../light/outdoors';
 import type { Facet, Rect } from '../light/plan/patches';
-import { onFacet, within } from '../light/plan/patches';
-import { inPolygon, type PlannedRoom } from '../light/plan/planned-room';
-import type { Patch } from '../light/plan/known-rooms';
+import { ceilingParts, onFacet } from '../light/plan/patches';
+import { inPolygon } from '../light/plan/planned-room';
 import { plannedPatches, plannedPatchLight, type PlannedPatches } from '../light/plan/planned-patch-light';
 import { beamOn, beamsInto, beyondPlanned, type Beam } from '../light/plan/prepare-planned';
-import type { Vector } from '../light/view-factor';
-import type { KnownDay } from './known-days';
-import type { DayRequest, LookIn } from './light-protocol';
+import { movedBy, turnedBy, type Move } from '../light/plan/visible';
+import { noLight } from '../light/spectral';
 import type { Planned } from './engine-rooms';
-import { dressedPieces, glowing, LAYERS, lookIn, rgbOf, type Adapted, type Dressed, type ShownPiece } from './standing-looks';
+import type { LitFace, LitPatch } from './standing-face';
+import { glowing, type Adapted } from './standing-looks';
 import type { Steps } from './steps';
-
-/** A face of a room of any plan as it is drawn: points in the room, a colour (sRGB, 0–255) at each, the polygons between them. */
-export type ShownFacet = {
-  /** Into the room, length 1. */
-  readonly inward: Vector;
-  readonly points: readonly Vector[];
-  readonly rgb: readonly number[];
-  readonly polygons: readonly (readonly number[])[];
-  /** What is in it: windows with what they show, and the sun where it falls, each of one colour. */
-  readonly pieces: readonly ShownPiece<Vector>[];
-};
-
-type Asked = {
-  readonly as: Planned;
-  readonly scene: SceneLight;
-  /** Instead of what is on it. */
-  readonly on: Dressed;
-  readonly known: KnownDay;
-  readonly request: DayRequest;
-  readonly moment: number;
-  readonly lookIn: LookIn;
-};
 
 /** Cut rooms, by the room they are: moments and colours change nothing about it. */
 const cut = leastRecentlyUsed<PlannedPatches>(4);
@@ -56,40 +31,37 @@ const keyOf = ({ rooms, doors }: Planned): string =>
     doors,
   ]);
 
-/** With other colours on the walls and the ceiling of the room that is stood in; its faces are its walls, the floor, what is overhead. */
-const painted = (patches: PlannedPatches, on: Dressed, walls: number): PlannedPatches => {
+/** Instead of what is on the walls, by their number, and on the ceiling of the room that is stood in. */
+export type Repainted = {
+  readonly walls: readonly (Reflectance | null)[];
+  readonly ceiling: Reflectance | null;
+  readonly slopes: readonly (Reflectance | null)[];
+};
+
+/** Faces of a room are its walls, the floor, what is overhead, and the sides and tops of what stands in it. */
+const painted = (patches: PlannedPatches, on: Repainted): PlannedPatches => {
   const [own, ...others] = patches.known.placed;
+  const walls = own!.room.plan.length;
+  const overhead = ceilingParts(own!.room).map(({ slope }) => (slope === null ? on.ceiling : (on.slopes[slope] ?? null)));
   const facets = own!.facets.map((facet, k) => {
-    const overhead = k > walls && facet.inward[2] < -1e-6;
-    const reflectance = (k < walls ? on.walls[k] : overhead ? on.ceiling : null) ?? facet.reflectance;
+    const reflectance = (k < walls ? on.walls[k] : overhead[k - walls - 1]) ?? facet.reflectance;
     return reflectance === facet.reflectance ? facet : { ...facet, reflectance };
   });
   return { ...patches, known: { ...patches.known, placed: [{ ...own!, facets }, ...others] } };
 };
 
-const nameOf = (v: Vector): string => v.map((c) => Math.round(c * 1000)).join();
-
-/** A face of its patches: where they meet, the mean of their colours. */
-function shownFace(patches: readonly { readonly patch: Patch; readonly hex: string }[]): Omit<ShownFacet, 'pieces' | 'inward'> {
-  const at = new Map<string, { readonly k: number; readonly sum: number[]; count: number }>();
-  const points: Vector[] = [];
-  const polygons = patches.map(({ patch, hex }) =>
-    patch.corners.map((corner) => {
-      const name = nameOf(corner);
-      const known = at.get(name) ?? { k: points.push(corner) - 1, sum: [0, 0, 0], count: 0 };
-      at.set(name, known);
-      rgbOf(hex).forEach((v, c) => (known.sum[c]! += v));
-      known.count += 1;
-      return known.k;
-    }),
-  );
-  const rgb = [...at.values()].flatMap(({ sum, count }) => sum.map((v) => v / count));
-  return { points, rgb, polygons };
-}
+type Lit = {
+  /** As it was cut: faces are known by what they were then. */
+  readonly cut: PlannedPatches;
+  readonly patches: PlannedPatches;
+  readonly light: readonly SpectralPower[];
+  readonly outdoors: Outdoors;
+  readonly adapted: Adapted;
+};
 
 /** What is seen through the middle of a window: the sky over what stands opposite, or that. */
-function windowHex(of: { readonly patches: PlannedPatches; readonly adapted: Adapted }, w: number, outdoors: Outdoors): string {
-  const { known } = of.patches;
+function windowHex({ patches, adapted, outdoors }: Lit, w: number): string {
+  const { known } = patches;
   const window = known.windows[w]!;
   const { aperture } = window;
   const beyond = beyondPlanned(window, known.placed, outdoors);
@@ -102,42 +74,13 @@ function windowHex(of: { readonly patches: PlannedPatches; readonly adapted: Ada
   const opposite = aperture.obstructionDeg > 25 ? beyond.obstruction : sky;
   const shows = aperture.cloth ? beyond.cloth : opposite;
   return glowing(
-    of.adapted,
+    adapted,
     shows.map((v, i) => Math.PI * v * aperture.glass[i]!),
   );
 }
 
-const cornersOf = (facet: Facet, [u0, u1, v0, v1]: Rect): Vector[] => [
-  onFacet(facet, u0, v0),
-  onFacet(facet, u1, v0),
-  onFacet(facet, u1, v1),
-  onFacet(facet, u0, v1),
-];
-
 /** The sun is looked for on a face in cells of this size, metres, joined along its rows. Own choice. */
 const CELL_M = 0.07;
-
-type OnFace = { readonly facet: Facet; readonly patches: readonly { readonly patch: Patch; readonly light: SpectralPower }[] };
-/** Light near a place of a face: that of the patch nearest to it. */
-function lightNear({ patches }: OnFace, at: Vector): SpectralPower | undefined {
-  const away = ({ patch }: OnFace['patches'][number]) => Math.hypot(...patch.spots[0]!.map((c, k) => c - at[k]!));
-  return patches.length === 0 ? undefined : patches.reduce((best, one) => (away(one) < away(best) ? one : best)).light;
-}
-
-/** What is on a wall in a colour of its own, as high as the wall is there. */
-function dressedOn(of: OnFace, parts: Dressed['parts'], adapted: Adapted): ShownFacet['pieces'] {
-  const { facet } = of;
-  return parts.flatMap(({ rect: { s0, s1, z0, z1 }, reflectance }) => {
-    const litAt = (u: number, v: number) => lightNear(of, onFacet(facet, u, v));
-    return dressedPieces({ rect: [s0, s1, z0, z1], reflectance }, litAt, adapted).flatMap(({ rect, hexes, ...shown }) => {
-      const outline = within(facet.outline, rect);
-      if (outline.length < 3) return [];
-      const isWhole = outline.length === 4 && hexes;
-      const corners = isWhole ? cornersOf(facet, rect) : outline.map(([u, v]) => onFacet(facet, u, v));
-      return [{ ...shown, corners, ...(isWhole ? { hexes } : {}) }];
-    });
-  });
-}
 
 /** The beam that falls on a place of a face, and how much of it. */
 function hitAt(facet: Facet, at: readonly [number, number], beams: readonly Beam[]) {
@@ -149,97 +92,115 @@ function hitAt(facet: Facet, at: readonly [number, number], beams: readonly Beam
   return undefined;
 }
 
-/** Where the sun falls on a face, each stretch in its own light. */
-function sunOn(
-  { facet, patches }: OnFace,
-  of: { readonly patches: PlannedPatches; readonly adapted: Adapted },
-  outdoors: Outdoors,
-): ShownFacet['pieces'] {
-  const beams = beamsInto(0, of.patches.known, outdoors.sun);
+/** Where the sun falls on a face, in stretches. */
+function sunOn(facet: Facet, { patches, outdoors }: Lit, room: number): LitFace['sun'] {
+  const beams = beamsInto(room, patches.known, outdoors.sun);
   if (beams.length === 0 || outdoors.beamNormalLux <= 0) return [];
   const [us, vs] = [facet.outline.map((p) => p[0]), facet.outline.map((p) => p[1])];
-  const pieces: ShownPiece<Vector>[] = [];
+  const found: LitFace['sun'][number][] = [];
   const [u0, u1, v0, v1] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
   for (let v = v0; v < v1; v += CELL_M) {
     let from: { readonly u: number; readonly share: number; readonly glass: Float64Array } | undefined;
     for (let u = u0; ; u += CELL_M) {
-      const middle: readonly [number, number] = [u + CELL_M / 2, v + CELL_M / 2];
       const over = u >= u1;
-      const hit = over ? undefined : hitAt(facet, middle, beams);
+      const hit = over ? undefined : hitAt(facet, [u + CELL_M / 2, v + CELL_M / 2], beams);
       if (hit) from ??= { u, share: hit.share, glass: hit.b.aperture.glass };
       else if (from) {
         const { share, glass } = from;
-        const light = lightNear({ facet, patches }, onFacet(facet, (from.u + u) / 2, v))!.map(
-          (l, i) => l + outdoors.beamNormalLux * share * outdoors.beam[i]! * glass[i]!,
-        );
-        const rect: Rect = [from.u, u, v, Math.min(v1, v + CELL_M)];
-        pieces.push({
-          corners: cornersOf(facet, rect),
-          hex: lookIn(of.adapted.eye, of.adapted.scene.lux, light, facet.reflectance),
-          layer: LAYERS.sun,
+        const top = Math.min(v1, v + CELL_M);
+        found.push({
+          outline: [
+            [from.u, v],
+            [u, v],
+            [u, top],
+            [from.u, top],
+          ],
+          power: outdoors.beam.map((b, i) => outdoors.beamNormalLux * share * b * glass[i]!),
         });
         from = undefined;
       }
       if (over) break;
     }
   }
-  return pieces;
+  return found;
 }
 
-/** The faces of a room of any plan as an eye sees them that stands in it and is adapted to the place that is judged at. */
-export function* standingInPlan(
-  asked: Asked,
-): Steps<{ readonly ok: true; readonly faces: null; readonly facets: readonly ShownFacet[] }> {
-  const { as, scene, on, known, request, moment, lookIn: where } = asked;
-  const room: PlannedRoom = as.planned;
+/** A face as it lies in the frame of the room that is stood in. */
+const movedFacet = (move: Move, facet: Facet): Facet => ({
+  ...facet,
+  from: movedBy(move, facet.from),
+  along: turnedBy(move, facet.along),
+  up: turnedBy(move, facet.up),
+  inward: turnedBy(move, facet.inward),
+});
+
+const sameRect = (p: Rect, q: Rect): boolean => p.every((v, k) => Math.abs(v - q[k]!) < 1e-9);
+
+/** One face of one of the rooms with its light, where it lies for one who stands in the first. */
+function litFace(of: Lit, room: number, f: number, move: Move): LitFace {
+  const { known } = of.patches;
+  const facet = known.placed[room]!.facets[f]!;
+  const asCut = of.cut.known.placed[room]!.facets[f]!;
+  const panes = known.windows.flatMap(({ room: r, aperture }, w) =>
+    r === room && aperture.facet === asCut ? [{ w, aperture }] : [],
+  );
+  const patches = known.patches.flatMap((patch, p): LitPatch[] =>
+    patch.room === room && patch.facet === f
+      ? [
+          {
+            corners: patch.corners.map((c) => movedBy(move, c)),
+            at: movedBy(move, patch.spots[0]!),
+            light: of.light[p]!,
+          },
+        ]
+      : [],
+  );
+  return {
+    facet: movedFacet(move, facet),
+    patches,
+    windows: panes.map(({ w, aperture }) => ({ rect: aperture.rect, hex: windowHex(of, w) })),
+    sun: sunOn(facet, of, room),
+    open: facet.holes.filter((hole) => !panes.some(({ aperture }) => sameRect(aperture.whole, hole))),
+  };
+}
+
+type Asked = {
+  readonly as: Planned;
+  readonly on: Repainted;
+  readonly outdoors: Outdoors;
+  readonly lampsOn: boolean;
+  /** What a light meter corrects it by. */
+  readonly scale: number;
+  readonly adapted: Adapted;
+};
+export type RoomsLit = {
+  /** Of the room that is stood in: its walls, the floor, what is overhead, and what stands in it. */
+  readonly own: readonly LitFace[];
+  /** Of what is seen through its open doors. */
+  readonly beyond: readonly LitFace[];
+};
+
+/** The faces of a room of any plan with their light, and those of the rooms that one sees through its open doors. */
+export function* facesInPlan({ as, on, outdoors, lampsOn, scale, adapted }: Asked): Steps<RoomsLit> {
   const asCut = cut(keyOf(as), () => plannedPatches(as.rooms, as.doors));
-  const patches = painted(asCut, on, room.plan.length);
+  const patches = painted(asCut, on);
   yield 0.3;
-  const { place, date } = request;
-  const outdoors = outdoorsAt({ at: known.moments[moment]!, place, date, sky: known.skies[moment]! });
-  const steps = plannedPatchLight(patches, outdoors, where.lampsOn);
+  const steps = plannedPatchLight(patches, outdoors, lampsOn);
   let step = steps.next();
   while (!step.done) {
-    yield 0.3 + 0.6 * step.value;
+    yield 0.3 + 0.5 * step.value;
     step = steps.next();
   }
-  const light = step.value.map((power) => power.map((v) => v * where.scale));
-  const adapted: Adapted = { eye: viewOf(scene), scene };
-  const own = patches.known.placed[0]!;
-  const facets: ShownFacet[] = [];
-  for (const [f, facet] of own.facets.entries()) {
-    const mine = patches.known.patches.flatMap((patch, p) =>
-      patch.room === 0 && patch.facet === f ? [{ patch, light: light[p]! }] : [],
-    );
-    const shown = mine.map(({ patch, light: power }) => ({
-      patch,
-      hex: lookIn(adapted.eye, scene.lux, power, facet.reflectance),
-    }));
-    const windows = patches.known.windows.flatMap((window, w) =>
-      window.room === 0 && window.aperture.facet === asCut.known.placed[0]!.facets[f]
-        ? [
-            {
-              corners: cornersOf(facet, window.aperture.rect),
-              hex: windowHex({ patches, adapted }, w, outdoors),
-              layer: LAYERS.window,
-            },
-          ]
-        : [],
-    );
-    facets.push({
-      inward: facet.inward,
-      ...shownFace(shown),
-      pieces: [
-        ...dressedOn(
-          { facet, patches: mine },
-          on.parts.filter((part) => part.wall === f),
-          adapted,
-        ),
-        ...windows,
-        ...sunOn({ facet, patches: mine }, { patches, adapted }, outdoors),
-      ],
-    });
-    yield 0.9 + (0.1 * facets.length) / own.facets.length;
+  const light = step.value.map((power) => power.map((v) => v * scale));
+  const of: Lit = { cut: asCut, patches, light, outdoors, adapted };
+  const { placed, seen } = patches.known;
+  const found: { own: LitFace[]; beyond: LitFace[] } = { own: [], beyond: [] };
+  const views = seen[0]!.filter((view, k, all) => all.findIndex((v) => v.room === view.room) === k);
+  for (const [k, { room, move }] of views.entries()) {
+    for (const f of placed[room]!.facets.keys()) {
+      found[k === 0 ? 'own' : 'beyond'].push(litFace(of, room, f, move));
+      yield 0.8 + (0.2 * k) / views.length;
+    }
   }
-  return { ok: true, faces: null, facets };
+  return found;
 }

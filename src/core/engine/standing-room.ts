@@ -1,20 +1,20 @@
-import { viewOf, type SceneLight, type SceneView } from '../appearance/scene';
-import type { SpectralPower } from '../colour/grid';
-import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
-import { facesOf, wallFrame, type LightRoom } from '../light/light-room';
-import { patchLight } from '../light/patch-light';
-import { openingOf } from '../light/room-fit';
-import { sunPatches } from '../light/sun-patch';
-import { beyondWindow } from '../light/beyond-window';
+import { viewOf } from '../appearance/scene';
+import type { Reflectance } from '../colour/grid';
 import { outdoorsAt } from '../light/outdoors';
-import type { RoomShape } from '../light/room-shape';
-import { standingInPlan, type ShownFacet } from './standing-in-plan';
+import type { LightRoom } from '../light/light-room';
+import { patchLight } from '../light/patch-light';
 import { isPlanned } from './engine-rooms';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
-import type { DayRequest, LookIn, NoAnswer } from './light-protocol';
-import type { BoxWall } from '../room/facing';
+import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
+import { surfacesOf } from './looks';
+import type { Covering } from './standing-covering';
 import type { Dress } from './standing-dress';
-import { dressedPieces, glowing, LAYERS, lookIn, reflectancesOf, rgbOf, type Dressed, type ShownPiece } from './standing-looks';
+import { plain, shownFacet, type Clad, type CladPart, type LitFace, type ShownFacet, type ShownPiece } from './standing-face';
+import { facesInBox } from './standing-in-box';
+import { facesInPlan, type Repainted } from './standing-in-plan';
+import type { Adapted } from './standing-looks';
+import { shownThings } from './standing-boxes';
+import { WORKTOP_HIGH_M } from './standing-things';
 import type { Steps } from './steps';
 
 /** A room as one stands in it at a moment of a day; `dress` instead of what is on it. */
@@ -24,114 +24,56 @@ export type StandingRequest = {
   readonly lookIn: LookIn;
   readonly dress: Dress | null;
 };
-/** A face in its own axes: lines across and up it, metres, and a colour (sRGB, 0–255) where they cross, row by row. */
-export type ShownFace = {
-  readonly us: readonly number[];
-  readonly vs: readonly number[];
-  readonly rgb: readonly number[];
-  /** What is in it: windows with what they show, and the sun where it falls, each of one colour. */
-  readonly pieces: readonly ShownPiece<readonly [number, number]>[];
-};
 export type StandingAnswer = {
   readonly ok: true;
-  /** Of a box in the order of FACES; null where it is too dark to judge, and of a room of any plan. */
-  readonly faces: readonly ShownFace[] | null;
-  /** Of a room of any plan. */
+  /**
+   * Walls as they are met turning right, floor, ceiling and what stands there by the room's own shape, then what is seen of other rooms
+   * through open doors; null where it is too dark to judge.
+   */
   readonly facets: readonly ShownFacet[] | null;
+  /** What stays, as boxes. */
+  readonly things: readonly ShownPiece[];
+  /** The mean colour of it all, sRGB: behind the faces, where two meet that are cut differently. */
+  readonly mean: readonly [number, number, number];
 };
 
-/** Colours where the lines of a face cross, each the mean of the patches that meet there. */
-function atCrossings(hexes: readonly string[], columns: number, rows: number): number[] {
-  const cells = hexes.map(rgbOf);
-  const found: number[] = [];
-  for (let j = 0; j <= rows; j++)
-    for (let i = 0; i <= columns; i++) {
-      const near = [
-        [i - 1, j - 1],
-        [i, j - 1],
-        [i - 1, j],
-        [i, j],
-      ].filter(([c, r]) => c! >= 0 && c! < columns && r! >= 0 && r! < rows);
-      for (const k of [0, 1, 2] as const)
-        found.push(near.reduce((sum, [c, r]) => sum + cells[r! * columns + c!]![k], 0) / near.length);
-    }
-  return found;
+const reflectance = (swatch: Swatch | null): Reflectance | null => (swatch ? surfacesOf(swatch)[0]! : null);
+const cladIn = ({ swatches, laid }: Covering): Clad => ({ tones: swatches.map((s) => surfacesOf(s)[0]!), laid });
+
+/** What lies on each face of a room, beside what the light knows of it. */
+function cladOf({ facet }: LitFace, f: number, walls: number, dress: Dress | null): Clad {
+  const [own, isLevel] = [plain(facet.reflectance), facet.inward[2] > 0.99];
+  if (!dress || !isLevel) return own;
+  if (f === walls && dress.floor) return cladIn(dress.floor);
+  const high = facet.from[2];
+  const isTop = f > walls && high >= WORKTOP_HIGH_M[0] && high <= WORKTOP_HIGH_M[1];
+  return isTop && dress.worktop ? cladIn(dress.worktop) : own;
 }
 
-type Seen = {
-  readonly room: LightRoom;
-  readonly shape: RoomShape;
-  readonly light: readonly SpectralPower[];
-  readonly eye: SceneView;
-  readonly scene: SceneLight;
-  readonly parts: Dressed['parts'];
-};
+/** What is on a wall; a leaf does not hang in a door one sees through. */
+function partsOn({ open }: LitFace, wall: number, dress: Dress | null): CladPart[] {
+  return (dress?.parts ?? [])
+    .filter((part) => part.wall === wall)
+    .filter(({ layer, rect: { s0, s1 } }) => layer !== 'door' || !open.some(([u0, u1]) => s0 < u1 - 0.05 && s1 > u0 + 0.05))
+    .map(({ rect: { s0, s1, z0, z1 }, covering, layer }) => ({ rect: [s0, s1, z0, z1] as const, clad: cladIn(covering), layer }));
+}
 
-/** Windows of a face with what is seen through their middle, and patches of sun on it. */
-function piecesOn(
-  face: number,
-  { room, shape, light, eye, scene, parts }: Seen,
-  outdoors: ReturnType<typeof outdoorsAt>,
-): ShownFace['pieces'] {
-  const reflectance = facesOf(room)[face]!;
-  const windows = room.windows.flatMap((window, w) => {
-    if (window.wall !== face) return [];
-    const { from, turn } = wallFrame(room.box, window.wall);
-    const { s0, s1, z0, z1 } = openingOf(window);
-    const beyond = beyondWindow(room, w, outdoors);
-    const bearing = (room.bearingDeg + 90 * window.wall) % 360;
-    const altitude = Math.max(8, window.obstructionDeg + 8);
-    const amounts = outdoors.skyAt(altitude, bearing);
-    const sky = DAYLIGHT_COMPONENTS.reduce(
-      (sum, c, k) => sum.map((v, i) => v + c[i]! * amounts[k]!),
-      new Float64Array(window.glass.length),
-    );
-    const shows = window.obstructionDeg > 25 ? beyond.obstruction : sky;
-    // a radiance is that of a white under π times as much light
-    const power = shows.map((v, i) => Math.PI * v * window.glass[i]!);
-    const [u0, u1] = [from + turn * s0, from + turn * s1];
-    const corners = [
-      [u0, z0],
-      [u1, z0],
-      [u1, z1],
-      [u0, z1],
-    ] as const;
-    return [{ corners, hex: glowing({ eye, scene }, power), layer: LAYERS.window }];
-  });
-  const { us, vs, first } = shape.patched.faces[face]!;
-  const columns = us.length - 1;
-  const cellAt = (u: number, v: number): number => {
-    const i = Math.min(columns - 1, Math.max(0, us.findIndex((x) => x > u) - 1));
-    const j = Math.min(vs.length - 2, Math.max(0, vs.findIndex((x) => x > v) - 1));
-    return first + j * columns + i;
-  };
-  const sun = sunPatches(room, outdoors.sun)
-    .filter((patch) => patch.face === face)
-    .map(({ polygon, window, cosine, slant }) => {
-      const middle = polygon.reduce(([u, v], c) => [u + c[0] / polygon.length, v + c[1] / polygon.length], [0, 0]);
-      const own = light[cellAt(middle[0]!, middle[1]!)]!;
-      const { glass } = room.windows[window]!;
-      const lux = outdoors.beamNormalLux * cosine * slant;
-      const power = own.map((v, i) => v + lux * outdoors.beam[i]! * glass[i]!);
-      return { corners: polygon, hex: lookIn(eye, scene.lux, power, reflectance), layer: LAYERS.sun };
+function repaintedIn(dress: Dress | null): Repainted {
+  if (!dress) return { walls: [], ceiling: null, slopes: [] };
+  const { walls, ceiling, slopes } = dress;
+  return { walls: walls.map(reflectance), ceiling: reflectance(ceiling), slopes: slopes.map(reflectance) };
+}
+
+function meanOf(facets: readonly ShownFacet[]): readonly [number, number, number] {
+  const sums = [0, 0, 0];
+  let count = 0;
+  for (const { tones } of facets)
+    tones[0]!.forEach((v, k) => {
+      sums[k % 3]! += v;
+      count += k % 3 === 2 ? 1 : 0;
     });
-  const dressed = parts
-    .filter((part) => part.wall === face)
-    .flatMap(({ wall, rect, reflectance: own }) => {
-      const { from, turn } = wallFrame(room.box, wall as BoxWall);
-      const on = [from + turn * rect.s0, from + turn * rect.s1, rect.z0, rect.z1] as const;
-      return dressedPieces({ rect: on, reflectance: own }, (u, v) => light[cellAt(u, v)], { eye, scene });
-    })
-    .map(({ rect: [u0, u1, v0, v1], ...shown }) => ({
-      ...shown,
-      corners: [
-        [u0, v0],
-        [u1, v0],
-        [u1, v1],
-        [u0, v1],
-      ] as const,
-    }));
-  return [...dressed, ...windows, ...sun];
+  const [r, g, b] = sums.map((v) => v / Math.max(1, count));
+  return [r!, g!, b!];
 }
 
 /** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
@@ -140,32 +82,34 @@ export function* standingRoom({ day: request, moment, lookIn: where, dress }: St
   if (problem) return cannotBe(problem);
   const known = yield* dayOf(request);
   const scene = sceneAt(lightsOf(known, moment, where.lampsOn), placeOf(as, where.position), where.scale);
-  if (!scene) return { ok: true, faces: null, facets: null };
-  const on = reflectancesOf(dress);
-  if (isPlanned(as)) return yield* standingInPlan({ as, scene, on, known, request, moment, lookIn: where });
-  const onWall = (k: 0 | 1 | 2 | 3) => on.walls[k] ?? as.walls[k];
-  const room: LightRoom = {
-    ...as,
-    walls: [onWall(0), onWall(1), onWall(2), onWall(3)],
-    ceiling: on.ceiling ?? as.ceiling,
-  };
-  const shape = shapeFor(as);
+  if (!scene) return { ok: true, facets: null, things: [], mean: [0, 0, 0] };
+  const adapted: Adapted = { eye: viewOf(scene), scene };
+  const on = repaintedIn(dress);
   const { place, date } = request;
   const outdoors = outdoorsAt({ at: known.moments[moment]!, place, date, sky: known.skies[moment]! });
-  const steps = patchLight(room, shape, outdoors, where.lampsOn);
+  const lit = { on, outdoors, lampsOn: where.lampsOn, scale: where.scale, adapted };
+  const { own, beyond } = isPlanned(as) ? yield* facesInPlan({ as, ...lit }) : yield* boxLit(as, lit);
+  const walls = isPlanned(as) ? as.planned.plan.length : 4;
+  const shown = own.map((face, f) =>
+    shownFacet(face, cladOf(face, f, walls, dress), f < walls ? partsOn(face, f, dress) : [], adapted),
+  );
+  const facets = [...shown, ...beyond.map((face) => shownFacet(face, plain(face.facet.reflectance), [], adapted))];
+  const things = (dress?.things ?? []).map(({ covering, ...thing }) => ({ ...thing, clad: cladIn(covering) }));
+  return { ok: true, facets, things: shownThings(things, own, adapted), mean: meanOf(shown) };
+}
+
+type Lit = Omit<Parameters<typeof facesInPlan>[0], 'as'>;
+/** The faces of a box with their light. */
+function* boxLit(as: LightRoom, { on, outdoors, lampsOn, scale, adapted }: Lit) {
+  const wall = (k: 0 | 1 | 2 | 3) => on.walls[k] ?? as.walls[k];
+  const room: LightRoom = { ...as, walls: [wall(0), wall(1), wall(2), wall(3)], ceiling: on.ceiling ?? as.ceiling };
+  const shape = shapeFor(as);
+  const steps = patchLight(room, shape, outdoors, lampsOn);
   let step = steps.next();
   while (!step.done) {
     yield step.value;
     step = steps.next();
   }
-  const light = step.value.map((power) => power.map((v) => v * where.scale));
-  const eye = viewOf(scene);
-  const seen = { room, shape, light, eye, scene, parts: on.parts };
-  const surfaces = facesOf(room);
-  const faces = shape.patched.faces.map(({ us, vs, first }, face): ShownFace => {
-    const [columns, rows] = [us.length - 1, vs.length - 1];
-    const hexes = Array.from({ length: columns * rows }, (_, k) => lookIn(eye, scene.lux, light[first + k]!, surfaces[face]!));
-    return { us: [...us], vs: [...vs], rgb: atCrossings(hexes, columns, rows), pieces: piecesOn(face, seen, outdoors) };
-  });
-  return { ok: true, faces, facets: null };
+  const light = step.value.map((power) => power.map((v) => v * scale));
+  return { own: facesInBox({ room, shape, light, outdoors }, adapted), beyond: [] };
 }

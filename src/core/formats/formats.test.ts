@@ -92,6 +92,7 @@ describe('the room record as a file', () => {
           height: 1200,
           caption: '',
           settings: 'locked',
+          predicted: '',
           white: { x: 0.5, y: 0.25, rgb: [200, 180, 140] },
           at: moment.at,
         },

@@ -52,7 +52,7 @@ const ruling = rulingSchema.omit({ candidateId: true }).extend({ id });
  */
 export const roomRecordSchema = z.object({
   format: z.literal('elm-swatch/room-record'),
-  version: z.literal(14),
+  version: z.literal(15),
   visit: z.object({
     id: z.string(),
     label: z.string(),
@@ -168,7 +168,7 @@ export function roomRecordFile(visit: VisitInLight, room: RoomInLight): RoomReco
   const { seen, agreed } = hitRate([room]);
   return {
     format: 'elm-swatch/room-record',
-    version: 14,
+    version: 15,
     visit: {
       id: visit.id,
       label: visit.label,

@@ -9,6 +9,7 @@ import { paintedKinds, stayingWith } from '@/core/derived/painted-over';
 import { roomRecord, type CandidateRow } from '@/core/derived/room-record';
 import { sayWhy } from '@/core/derived/say-ruling';
 import { LIGHT_NAMES, type JudgingLight } from '../room/facing';
+import { stillsOf } from '@/core/record/photo';
 import { warnOfCopies } from './copied';
 import { clientScheme, type ClientScheme } from './client-scheme';
 import { tellObjections } from './not-settled';
@@ -39,6 +40,8 @@ export type ClientRoom = {
   readonly notDecided: string;
   /** The scheme they picked; null where they picked none. */
   readonly scheme: ClientScheme | null;
+  /** Pictures of the room that were computed, by the hash of their file, with what they show. */
+  readonly stills: readonly { readonly picture: string; readonly says: string }[];
 };
 
 const inLights = (lights: readonly JudgingLight[]) => listed(lights.map((l) => LIGHT_NAMES[l]));
@@ -107,6 +110,10 @@ function whyNot(rows: readonly CandidateRow[], room: RoomInLight, staying: Reado
   });
 }
 
+/** What a still shows, and that it is no photograph. */
+const sayStill = (predicted: string, caption: string): string =>
+  `Predicted, no photograph: ${predicted}.${caption === '' ? '' : ` ${caption}`}`;
+
 /** What a client is told of a room. */
 export function clientRoom(
   room: RoomInLight,
@@ -145,5 +152,6 @@ export function clientRoom(
     looks: looks.map((l) => `${l.number}  ${upperFirst(sayCardWhen(l))}: ${l.decides}`),
     notDecided: decided.painted.length === 0 ? '' : notDecided,
     scheme: clientScheme(room),
+    stills: stillsOf(room).map(({ picture, predicted, caption }) => ({ picture, says: sayStill(predicted, caption) })),
   };
 }

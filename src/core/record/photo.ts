@@ -27,9 +27,17 @@ export const photoSchema = z.strictObject({
   caption: wordsSchema(200),
   settings: z.enum(PHOTO_SETTINGS),
   white: whitePointSchema.nullable(),
+  /** What a picture shows that was computed here: predicted, and no photograph. '' of a photograph. */
+  predicted: wordsSchema(300).default(''),
   at: instantSchema,
 });
 export type Photo = Readonly<z.infer<typeof photoSchema>>;
+
+type Kept = { readonly photos: readonly Photo[] };
+/** What was taken with a camera: it may prove a colour, if it was taken so. */
+export const photographsOf = ({ photos }: Kept): readonly Photo[] => photos.filter((p) => p.predicted === '');
+/** What was computed here and kept as a picture: it proves nothing. */
+export const stillsOf = ({ photos }: Kept): readonly Photo[] => photos.filter((p) => p.predicted !== '');
 
 /** Pixels of a picture as it is kept: its longest side at most {@link PHOTO_LIMITS}.side. */
 export function keptSize(width: number, height: number): { readonly width: number; readonly height: number } {

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { v7 } from 'uuid';
+import { photographsOf } from '@/core/record/photo';
 import { MATERIALS, USUAL_THINGS, type Material, type UsualThing } from '@/core/derived/materials';
 import { THING_NAMES } from '@/core/record/thing';
 import type { RecordedColour, RecordedComponent } from '@/core/record/recorded-colour';
@@ -131,7 +132,7 @@ export function NewStayChoice({ room, onNew }: Props) {
           </div>
         </>
       )}
-      {thing && own && <ColourEntry value={null} photos={room.photos} onChange={ownColour} />}
+      {thing && own && <ColourEntry value={null} photos={photographsOf(room)} onChange={ownColour} />}
       {!thing && <p className="text-soft">The large, fixed ones first: floor, worktop, tile. They rule the choice.</p>}
     </div>
   );

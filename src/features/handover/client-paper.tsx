@@ -49,7 +49,7 @@ function PickedScheme({ scheme: { title, piece, measure, parts, toLookFor } }: {
 }
 
 function ClientRoom({ room }: { readonly room: RoomPaper }) {
-  const { wish, colours, looks, notDecided, whyNot, scheme } = room.forClient;
+  const { wish, colours, looks, notDecided, whyNot, scheme, stills } = room.forClient;
   return (
     <section aria-label={room.room}>
       <RoomHead room={room} objections={room.forClient.objections}>
@@ -73,6 +73,14 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
           </li>
         ))}
       </ul>
+      {stills.map(({ picture, says }) => (
+        <figure key={picture} className="mt-3 break-inside-avoid">
+          {/* from this server's own store */}
+          {/* eslint-disable-next-line @next/next/no-img-element */}
+          <img src={`/api/pictures/${picture}`} alt={says} className="max-h-[28rem] max-w-full" />
+          <figcaption className="text-sm text-[#333]">{says}</figcaption>
+        </figure>
+      ))}
       {scheme && <PickedScheme scheme={scheme} />}
       {whyNot.length > 0 && (
         <>

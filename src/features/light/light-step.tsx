@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo, useState, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { bearingOfWall, daylightWords, type Wall } from '@/core/room/facing';
 import type { ChangedPlan } from '@/core/room/change-plan';
@@ -18,6 +18,7 @@ import { FieldError } from '@/ui/field';
 import { StepTitle } from '@/ui/step-title';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
 import { useHome, useRoom, useVisitWrite } from '../session/visit-context';
+import { onWent } from '../session/where';
 import { momentIndex, useDayRequest, usePosition, useRoomDay, useShownDay, useScale } from '../light-client/room-day';
 import { wallName } from '@/core/room/facing';
 import { sayPosition } from '../words/say-light';
@@ -36,7 +37,7 @@ import { RoomPlan } from './room-plan';
 import { paintworkAfter, withChangedPlan } from './reshape';
 import { ShapeSection } from './shape-section';
 import { Slide } from './slide';
-import { StandingView } from './standing-view';
+import { StandingView } from './standing/view';
 import { OutsideSection, SizeSection, SurfacesSection } from './surfaces-section';
 import { useLightDraft, type LightSaving } from './use-light-draft';
 import { WindowRows } from './window-rows';
@@ -226,7 +227,7 @@ function Shown({ view, ...of }: RoomViewProps & { readonly view: View }) {
     case 'walls':
       return <FourWalls roomId={of.roomId} />;
     case 'standing':
-      return <StandingView roomId={of.roomId} />;
+      return <StandingView key={of.roomId} roomId={of.roomId} />;
     case 'slide':
       return <Slide roomId={of.roomId} />;
     case 'meter':
@@ -243,10 +244,20 @@ const facesOf = ({ windows, shape }: LightDraft, bearing: number): number[] => [
   }),
 ];
 
+/** Whether the address asks to stand in the room, as one does who came through a door. */
+const useAskedToStand = (): boolean =>
+  useSyncExternalStore(
+    onWent,
+    () => new URLSearchParams(window.location.search).has('stand'),
+    () => false,
+  );
+
 /** The light of a room: what makes it, and what it makes of colours through the day. */
 export function LightStep({ roomId }: { readonly roomId: string }) {
   const visit = useHome();
-  const [view, setView] = useState<View>('room');
+  const [chosen, setView] = useState<View>();
+  const asked = useAskedToStand();
+  const view = chosen ?? (asked ? 'standing' : 'room');
   const light = useLightDraft(roomId);
   const { room, draft, errors, saving, conflict, takeNewer, keepMine } = light;
   const bearing = readBearing(draft.bearing);

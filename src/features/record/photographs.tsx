@@ -2,7 +2,7 @@
 
 import { Camera, ImageUp } from 'lucide-react';
 import { useId } from 'react';
-import type { Photo } from '@/core/record/photo';
+import { photographsOf, type Photo } from '@/core/record/photo';
 import type { Room } from '@/core/record/room';
 import { buttonClass } from '@/ui/button';
 import { ChoiceRow } from '@/ui/choice-row';
@@ -10,6 +10,7 @@ import { FieldError } from '@/ui/field';
 import { EmptyState } from '@/ui/step-title';
 import { useKept } from '@/ui/use-kept';
 import { PhotoCard } from './photo-card';
+import { Stills } from './stills';
 import { useUpload, type Upload } from './use-upload';
 
 const SETTINGS = ['locked', 'automatic', 'unknown'] as const;
@@ -65,6 +66,7 @@ function Progress({ upload }: { readonly upload: Upload }) {
 /** Photographs of a room: from the camera or a file, each with how it was taken and where white paper lies in it. */
 export function Photographs({ room }: { readonly room: Room }) {
   const [settings, setSettings] = useKept<Photo['settings']>('photo.settings', 'unknown', SETTINGS);
+  const photos = photographsOf(room);
   const upload = useUpload(room.id);
   const send = (files: readonly File[]) => (files.length > 0 ? void upload.send(files, settings) : undefined);
   return (
@@ -91,17 +93,18 @@ export function Photographs({ room }: { readonly room: Room }) {
         colour. Place, camera and time that a picture carries are left out when it is kept.
       </p>
       <Progress upload={upload} />
-      {room.photos.length === 0 ? (
+      {photos.length === 0 ? (
         <div className="mt-4">
           <EmptyState title="No photograph yet">The boards beside what stays, in the light they were judged in.</EmptyState>
         </div>
       ) : (
         <ul aria-label="Photographs" className="mt-4 grid gap-x-5 gap-y-8 sm:grid-cols-2">
-          {room.photos.map((photo, i) => (
+          {photos.map((photo, i) => (
             <PhotoCard key={photo.id} roomId={room.id} photo={photo} number={i + 1} />
           ))}
         </ul>
       )}
+      <Stills room={room} />
     </section>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { photographsOf } from '@/core/record/photo';
 import { deltaE00 } from '@/core/colour/ciede2000';
 import type { Candidate } from '@/core/record/candidate';
 import type { RecordedColour } from '@/core/record/recorded-colour';
@@ -44,7 +45,7 @@ export function ReadSample({ room, sample, meant, asDeck, dry }: Props) {
     >
       <div className="grid gap-4">
         {!dry && <p role="note">By the clock it is not dry yet: paint dries slightly darker.</p>}
-        <ColourEntry value={colour} photos={room.photos} onChange={setColour} />
+        <ColourEntry value={colour} photos={photographsOf(room)} onChange={setColour} />
         {colour && off !== null && (
           <div className="flex items-center gap-4">
             <span className="flex h-20 w-40">

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 } from 'uuid';
-import type { Photo } from '@/core/record/photo';
+import { photographsOf, type Photo } from '@/core/record/photo';
 import type { RoomInLight } from '@/core/derived/kinds-of-light';
 import type { WriteOf } from '@/core/operations/operations';
 import type { Frame } from '@/core/scheme/picture';
@@ -178,7 +178,7 @@ export function PieceDialog({ room, onMade }: Props) {
   const piece = usePiece();
   return (
     <div className="grid gap-4">
-      <ChoosePicture photos={room.photos} piece={piece} />
+      <ChoosePicture photos={photographsOf(room)} piece={piece} />
       {piece.src ? (
         <div className="grid grid-cols-2 gap-5 max-md:grid-cols-1">
           <PictureColumn piece={piece} />

@@ -10,7 +10,7 @@ export type Prepared =
   | { readonly ok: false; readonly reason: string };
 
 /** A picture kept in this browser under its hash, with the size it will have; a kind the browser cannot show is looked at by the server. */
-export async function preparePicture(file: File): Promise<Prepared> {
+export async function preparePicture(file: Blob): Promise<Prepared> {
   if (file.size > PHOTO_LIMITS.mostBytes) return { ok: false, reason: 'too-large' };
   const { pictures, handIn } = browserSession();
   const picture = await hashOfFile(file);

@@ -147,7 +147,7 @@ describe('a photograph with its picture', () => {
     id: id(50),
     version: OPERATION_VERSION,
     at: '2026-09-23T12:30:00.000Z',
-    write: { name: 'photo.add', roomId: ROOM, picture: HASH, width: 60, height: 80, settings: 'locked' },
+    write: { name: 'photo.add', roomId: ROOM, picture: HASH, width: 60, height: 80, settings: 'locked', predicted: '' },
   };
   const missing: ApplyResult = { ok: false, reason: 'not-found', what: 'picture' };
 

@@ -3,6 +3,7 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 } from 'uuid';
+import { photographsOf } from '@/core/record/photo';
 import { NO_NUDGES, nudged } from '@/core/colour/nudge';
 import type { RecordedComponent } from '@/core/record/recorded-colour';
 import { STAY_KINDS, STAY_KIND_WORDS } from '@/core/judge/kinds';
@@ -133,7 +134,7 @@ function Components({ stay, room, change }: { readonly stay: RecordedStay; reado
         <ColourEntry
           key={shown.id}
           value={shown.colour}
-          photos={room.photos}
+          photos={photographsOf(room)}
           onChange={(colour) =>
             change({ components: components.map((c) => (c.id === shown.id ? { ...c, colour } : c)) }, { soon: true })
           }

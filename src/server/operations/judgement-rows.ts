@@ -77,13 +77,13 @@ export const JUDGEMENT_ROWS: RowsOf<
   async 'note.remove'(sql, { name: _, roomId: __, ...said }, stamp) {
     await insertEvent(sql, 'note_removal', { ...stamp, ...said });
   },
-  async 'photo.add'(sql, { roomId, picture, width, height, settings }, { id, at }) {
+  async 'photo.add'(sql, { roomId, picture, width, height, settings, predicted }, { id, at }) {
     if ((await countPhotos(sql, roomId)) >= PHOTO_LIMITS.mostInRoom) refuse({ reason: 'too-many', what: 'photographs' });
     const size = await findPictureRow(sql, picture);
     if (!size) return refuse({ reason: 'not-found', what: 'picture' });
     if (Math.abs(size.width - width) > SIZE_SLACK || Math.abs(size.height - height) > SIZE_SLACK)
       refuse({ reason: 'invalid', issues: [{ path: 'width', message: 'The picture has another size than was said.' }] });
-    await insertPhoto(sql, roomId, { id, at, picture, width, height, settings, caption: '', white: null });
+    await insertPhoto(sql, roomId, { id, at, picture, width, height, settings, caption: '', white: null, predicted });
   },
   async 'photo.edit'(sql, { roomId, photoId: id, caption, settings, white }) {
     found((await updatePhoto(sql, { id, roomId, caption, settings, white })).length > 0, 'photograph');

@@ -1,9 +1,10 @@
-import { Text, View } from '@react-pdf/renderer';
+import { Image as Picture, Text, View } from '@react-pdf/renderer';
 import { PAPER_TITLES, sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import { HousePart } from './house-pdf';
-import { CautionBox, Chip, Sheet, styles } from './parts';
+import type { Stills } from '../pdf/jobs';
+import { CautionBox, Chip, innerWidth, Sheet, styles } from './parts';
 import { asideOf, inSheets, RoomHead, type PaperProps, type RoomProps } from './room-parts';
 
 /** Colours in a bar, each as wide as its share. */
@@ -42,7 +43,7 @@ const SchemePart = ({ scheme: { title, piece, measure, parts, toLookFor } }: { r
   </View>
 );
 
-const ClientRoomPart = ({ room, paper }: RoomProps) => {
+const ClientRoomPart = ({ room, paper, stills }: RoomProps & { readonly stills: Stills | undefined }) => {
   const { colours, looks, notDecided, whyNot, wish, scheme } = room.forClient;
   return (
     <View>
@@ -65,6 +66,17 @@ const ClientRoomPart = ({ room, paper }: RoomProps) => {
           </View>
         </View>
       ))}
+      {room.forClient.stills.map(({ picture, says }) =>
+        stills?.[picture] ? (
+          <View key={picture} style={{ marginTop: 6 }} wrap={false}>
+            <Picture
+              src={{ data: Buffer.from(stills[picture]), format: 'jpg' }}
+              style={{ width: innerWidth(paper), maxHeight: 300, objectFit: 'contain' }}
+            />
+            <Text style={styles.soft}>{says}</Text>
+          </View>
+        ) : null,
+      )}
       {scheme && <SchemePart scheme={scheme} />}
       {whyNot.length > 0 && (
         <View style={{ marginTop: 4 }} wrap={false}>
@@ -116,7 +128,7 @@ export const Client = ({ made, paper, look }: PaperProps) => {
             </Text>
           )}
           {rooms.map((room) => (
-            <ClientRoomPart key={room.roomId} {...{ room, paper }} />
+            <ClientRoomPart key={room.roomId} {...{ room, paper }} stills={look.stills} />
           ))}
           {k === sheets.length - 1 && <ClientEnd made={made} />}
         </Sheet>

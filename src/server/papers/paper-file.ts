@@ -11,7 +11,7 @@ import { csvFile } from '../exports/csv';
 import { zipOf } from '../archive/zip';
 import { fileName, type MadeFile } from '../exports/file-name';
 import { factsOf } from '../paint/facts';
-import type { PdfJob } from '../pdf/jobs';
+import type { PdfJob, Stills } from '../pdf/jobs';
 import { SHEETS, type Paper } from '../pdf/papers';
 import { visitById } from '../visits/queries';
 import { pdfOf } from '../pdf/make-pdf';
@@ -32,10 +32,18 @@ export async function madePapers(visit: VisitInLight, printedAt: number): Promis
   return handOver(visit, { factsOf: factsFor, card: await findConsultantCard(await database()) }, printedAt);
 }
 
-/** A paper to be made, with the logo that is on it. */
+/** The stills that a client is shown. */
+async function stillsFor({ rooms }: HandOver): Promise<Stills> {
+  const pictures = [...new Set(rooms.flatMap((room) => room.forClient.stills.map((s) => s.picture)))];
+  const found = await Promise.all(pictures.map(async (picture) => [picture, await pictureOf(picture)] as const));
+  return Object.fromEntries(found.flatMap(([picture, bytes]) => (bytes ? [[picture, bytes]] : [])));
+}
+
+/** A paper to be made, with the logo and the pictures that are on it. */
 async function paperJob(name: PaperName, made: HandOver, { paper, speech }: { paper: Paper; speech: Speech }): Promise<PdfJob> {
   const logo = made.from.logo === null ? undefined : await pictureOf(made.from.logo);
-  return { kind: 'paper', name, made, paper, logo, speech };
+  const stills = name === 'client' ? await stillsFor(made) : undefined;
+  return { kind: 'paper', name, made, paper, logo, stills, speech };
 }
 
 /** Labels for the backs of the samples of a visit. */

@@ -1,3 +1,4 @@
+import type { SheetLook } from './parts';
 import { Document, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import { PAPER_TITLES, type HandOver, type PaperName } from '@/core/handover/hand-over';
@@ -202,10 +203,10 @@ const BY_NAME: Readonly<Record<PaperName, (props: PaperProps) => ReactElement>> 
   board: Boards,
 };
 
-type OnSheet = { readonly paper: Paper; readonly logo?: Uint8Array | undefined };
+type OnSheet = Pick<SheetLook, 'logo' | 'stills'> & { readonly paper: Paper };
 /** One of the papers of a visit, as a PDF. */
-export async function paperPdf(name: PaperName, made: HandOver, { paper, logo }: OnSheet): Promise<Buffer> {
-  const look = { fonts: fontsFor(JSON.stringify(made)), from: made.from, logo };
+export async function paperPdf(name: PaperName, made: HandOver, { paper, logo, stills }: OnSheet): Promise<Buffer> {
+  const look = { fonts: fontsFor(JSON.stringify(made)), from: made.from, logo, stills };
   const One = BY_NAME[name];
   return renderToBuffer(
     <Document

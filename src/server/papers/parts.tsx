@@ -1,3 +1,4 @@
+import type { Stills } from '../pdf/jobs';
 import { G, Image as Picture, Page, Polygon, Rect, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
 import type { ConsultantCard } from '@/core/record/consultant-card';
@@ -51,6 +52,7 @@ export type SheetLook = {
   readonly from?: ConsultantCard | undefined;
   /** A picture as it is kept, JPEG; undefined without one. */
   readonly logo?: Uint8Array | undefined;
+  readonly stills?: Stills | undefined;
 };
 type SheetProps = SheetLook & {
   readonly paper: Paper;

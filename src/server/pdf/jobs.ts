@@ -5,6 +5,9 @@ import type { SampleLabel } from '@/core/handover/sampling';
 import type { Speech } from '@/core/derived/visit-speech';
 import type { Paper } from './papers';
 
+/** Pictures of rooms that were computed, JPEG, by their hash. */
+export type Stills = Readonly<Record<string, Uint8Array>>;
+
 /** A document to be made as a PDF: everything that is on it, and how it speaks. */
 export type PdfJob = { readonly speech: Speech } & (
   | {
@@ -13,6 +16,7 @@ export type PdfJob = { readonly speech: Speech } & (
       readonly made: HandOver;
       readonly paper: Paper;
       readonly logo?: Uint8Array | undefined;
+      readonly stills?: Stills | undefined;
     }
   | { readonly kind: 'record'; readonly made: RecordPaper; readonly paper: Paper }
   | { readonly kind: 'labels'; readonly labels: readonly SampleLabel[]; readonly visit: string; readonly paper: Paper }

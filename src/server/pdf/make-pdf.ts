@@ -78,7 +78,8 @@ function ask(job: ToPdfWorker['job']): Promise<Uint8Array> {
 export const warmPdf = (): void => void ask('warm').catch(() => undefined);
 
 const keyOf = (job: PdfJob): string => {
-  const { logo, ...rest } = { logo: undefined, ...job };
+  // what the stills are is said by their hashes
+  const { logo, stills: _, ...rest } = { logo: undefined, stills: undefined, ...job };
   return createHash('sha256')
     .update(JSON.stringify(rest))
     .update(logo ?? '')

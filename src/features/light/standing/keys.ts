@@ -4,6 +4,7 @@ import type { KeyTable } from '@/ui/key-table';
 export const STANDING_KEYS = {
   turn: { keys: ['Shift+ArrowLeft', 'Shift+ArrowRight'], does: 'turn left, right' },
   raise: { keys: ['Shift+ArrowUp', 'Shift+ArrowDown'], does: 'look up, down' },
+  step: { keys: ['Shift+w', 'Shift+s'], does: 'a step ahead, back' },
   walls: {
     keys: ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'],
     shown: '0–9',
