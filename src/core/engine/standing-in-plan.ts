@@ -4,15 +4,15 @@ import type { Reflectance, SpectralPower } from '../colour/grid';
 import { directionOf } from '../light/directions';
 import type { Outdoors } from '../light/outdoors';
 import type { Facet, Rect } from '../light/plan/patches';
-import { ceilingParts, onFacet } from '../light/plan/patches';
-import { inPolygon } from '../light/plan/planned-room';
+import { ceilingParts } from '../light/plan/patches';
 import { plannedPatches, plannedPatchLight, type PlannedPatches } from '../light/plan/planned-patch-light';
-import { beamOn, beamsInto, beyondPlanned, type Beam } from '../light/plan/prepare-planned';
+import { beyondPlanned } from '../light/plan/prepare-planned';
 import { movedBy, turnedBy, type Move } from '../light/plan/visible';
 import { noLight } from '../light/spectral';
 import type { Planned } from './engine-rooms';
 import type { LitFace, LitPatch } from './standing-face';
 import { glowing, type Adapted } from './standing-looks';
+import { sunOnFace } from './standing-sun';
 import type { Steps } from './steps';
 
 /** Cut rooms, by the room they are: moments and colours change nothing about it. */
@@ -79,52 +79,6 @@ function windowHex({ patches, adapted, outdoors }: Lit, w: number): string {
   );
 }
 
-/** The sun is looked for on a face in cells of this size, metres, joined along its rows. Own choice. */
-const CELL_M = 0.07;
-
-/** The beam that falls on a place of a face, and how much of it. */
-function hitAt(facet: Facet, at: readonly [number, number], beams: readonly Beam[]) {
-  if (!inPolygon(at, facet.outline)) return undefined;
-  for (const b of beams) {
-    const share = beamOn(b, onFacet(facet, ...at), facet.inward);
-    if (share > 0) return { b, share };
-  }
-  return undefined;
-}
-
-/** Where the sun falls on a face, in stretches. */
-function sunOn(facet: Facet, { patches, outdoors }: Lit, room: number): LitFace['sun'] {
-  const beams = beamsInto(room, patches.known, outdoors.sun);
-  if (beams.length === 0 || outdoors.beamNormalLux <= 0) return [];
-  const [us, vs] = [facet.outline.map((p) => p[0]), facet.outline.map((p) => p[1])];
-  const found: LitFace['sun'][number][] = [];
-  const [u0, u1, v0, v1] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
-  for (let v = v0; v < v1; v += CELL_M) {
-    let from: { readonly u: number; readonly share: number; readonly glass: Float64Array } | undefined;
-    for (let u = u0; ; u += CELL_M) {
-      const over = u >= u1;
-      const hit = over ? undefined : hitAt(facet, [u + CELL_M / 2, v + CELL_M / 2], beams);
-      if (hit) from ??= { u, share: hit.share, glass: hit.b.aperture.glass };
-      else if (from) {
-        const { share, glass } = from;
-        const top = Math.min(v1, v + CELL_M);
-        found.push({
-          outline: [
-            [from.u, v],
-            [u, v],
-            [u, top],
-            [from.u, top],
-          ],
-          power: outdoors.beam.map((b, i) => outdoors.beamNormalLux * share * b * glass[i]!),
-        });
-        from = undefined;
-      }
-      if (over) break;
-    }
-  }
-  return found;
-}
-
 /** A face as it lies in the frame of the room that is stood in. */
 const movedFacet = (move: Move, facet: Facet): Facet => ({
   ...facet,
@@ -159,7 +113,7 @@ function litFace(of: Lit, room: number, f: number, move: Move): LitFace {
     facet: movedFacet(move, facet),
     patches,
     windows: panes.map(({ w, aperture }) => ({ rect: aperture.rect, hex: windowHex(of, w) })),
-    sun: sunOn(facet, of, room),
+    sun: sunOnFace(facet, of.patches, of.outdoors, room),
     open: facet.holes.filter((hole) => !panes.some(({ aperture }) => sameRect(aperture.whole, hole))),
   };
 }

@@ -1,12 +1,15 @@
-import { viewOf } from '../appearance/scene';
+import { viewOf, type SceneLight } from '../appearance/scene';
 import type { Reflectance } from '../colour/grid';
 import { outdoorsAt } from '../light/outdoors';
 import type { LightRoom } from '../light/light-room';
 import { patchLight } from '../light/patch-light';
+import { luxOf, noLight } from '../light/spectral';
+import type { Vector } from '../light/view-factor';
 import { isPlanned } from './engine-rooms';
 import { cannotBe, dayOf, lightsOf, placeOf, roomOf, sceneAt, shapeFor } from './known-days';
 import type { DayRequest, LookIn, NoAnswer, Swatch } from './light-protocol';
 import { surfacesOf } from './looks';
+import { DISCOUNTS } from './sight-lines';
 import type { Covering } from './standing-covering';
 import type { Dress } from './standing-dress';
 import { plain, shownFacet, type Clad, type CladPart, type LitFace, type ShownFacet, type ShownPiece } from './standing-face';
@@ -76,6 +79,32 @@ function meanOf(facets: readonly ShownFacet[]): readonly [number, number, number
   return [r!, g!, b!];
 }
 
+/** The wall of another room lies in the plane of this one's: drawn so far behind it, metres. */
+const BEHIND_M = 0.01;
+const setBack = (facet: ShownFacet): ShownFacet => {
+  const behind = (at: Vector): Vector => at.map((c, k) => c + BEHIND_M * facet.inward[k]!) as [number, number, number];
+  return {
+    ...facet,
+    points: facet.points.map(behind),
+    pieces: facet.pieces.map((piece) => ({ ...piece, corners: piece.corners.map(behind) })),
+  };
+};
+
+/**
+ * An eye that looks through a door: it takes a part of the difference of the other light off, in its colour and in how bright it is, or a
+ * room by the window would be white all over from a hall.
+ */
+function adaptedBeyond(faces: readonly LitFace[], scene: SceneLight): Adapted {
+  const lights = faces.flatMap((f) => f.patches.map((p) => p.light));
+  const mean = lights.reduce((sum, light) => sum.map((v, i) => v + light[i]! / lights.length), noLight());
+  const far = luxOf(mean);
+  if (!(far > 0)) return { eye: viewOf(scene), scene };
+  const here = luxOf(scene.power);
+  const power = scene.power.map((v, i) => ((1 - DISCOUNTS) * v) / here + (DISCOUNTS * mean[i]!) / far);
+  const lux = scene.lux ** (1 - DISCOUNTS) * far ** DISCOUNTS;
+  return { eye: viewOf({ ...scene, power }), scene: { ...scene, lux } };
+}
+
 /** The faces of a room as an eye sees them that stands in it and is adapted to the place that is judged at. */
 export function* standingRoom({ day: request, moment, lookIn: where, dress }: StandingRequest): Steps<StandingAnswer | NoAnswer> {
   const { room: as, problem } = roomOf(request.room);
@@ -93,7 +122,8 @@ export function* standingRoom({ day: request, moment, lookIn: where, dress }: St
   const shown = own.map((face, f) =>
     shownFacet(face, cladOf(face, f, walls, dress), f < walls ? partsOn(face, f, dress) : [], adapted),
   );
-  const facets = [...shown, ...beyond.map((face) => shownFacet(face, plain(face.facet.reflectance), [], adapted))];
+  const there = adaptedBeyond(beyond, scene);
+  const facets = [...shown, ...beyond.map((face) => setBack(shownFacet(face, plain(face.facet.reflectance), [], there)))];
   const things = (dress?.things ?? []).map(({ covering, ...thing }) => ({ ...thing, clad: cladIn(covering) }));
   return { ok: true, facets, things: shownThings(things, own, adapted), mean: meanOf(shown) };
 }

@@ -18,6 +18,9 @@ import type { SurfaceRow } from './rows';
 import { upperFirst } from '../base/words';
 import { listed } from '../base/words';
 
+/** A picture that was computed, by the hash of its file, with what it shows. */
+export type StillOnPaper = { readonly picture: string; readonly says: string };
+
 export type ClientRoom = {
   /** What was said since it was signed, as the client is told it. */
   readonly objections: readonly string[];
@@ -40,8 +43,7 @@ export type ClientRoom = {
   readonly notDecided: string;
   /** The scheme they picked; null where they picked none. */
   readonly scheme: ClientScheme | null;
-  /** Pictures of the room that were computed, by the hash of their file, with what they show. */
-  readonly stills: readonly { readonly picture: string; readonly says: string }[];
+  readonly stills: readonly StillOnPaper[];
 };
 
 const inLights = (lights: readonly JudgingLight[]) => listed(lights.map((l) => LIGHT_NAMES[l]));
@@ -114,6 +116,10 @@ function whyNot(rows: readonly CandidateRow[], room: RoomInLight, staying: Reado
 const sayStill = (predicted: string, caption: string): string =>
   `Predicted, no photograph: ${predicted}.${caption === '' ? '' : ` ${caption}`}`;
 
+/** The stills of a room as a client is shown them. */
+export const stillsOnPaper = (room: RoomInLight): readonly StillOnPaper[] =>
+  stillsOf(room).map(({ picture, predicted, caption }) => ({ picture, says: sayStill(predicted, caption) }));
+
 /** What a client is told of a room. */
 export function clientRoom(
   room: RoomInLight,
@@ -152,6 +158,6 @@ export function clientRoom(
     looks: looks.map((l) => `${l.number}  ${upperFirst(sayCardWhen(l))}: ${l.decides}`),
     notDecided: decided.painted.length === 0 ? '' : notDecided,
     scheme: clientScheme(room),
-    stills: stillsOf(room).map(({ picture, predicted, caption }) => ({ picture, says: sayStill(predicted, caption) })),
+    stills: stillsOnPaper(room),
   };
 }

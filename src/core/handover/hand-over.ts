@@ -1,3 +1,4 @@
+import { stillsOnPaper, type StillOnPaper } from './client-sheet';
 import { habitsOf } from '../units/habits';
 import type { Lab } from '../colour/types';
 import { wallClock } from '../light/time-zone';
@@ -52,6 +53,8 @@ export type HandOver = OnPapers & {
   readonly rooms: readonly RoomPaper[];
   /** Names of rooms in which nothing is decided. */
   readonly roomsLeft: readonly string[];
+  /** Pictures of those of them that were computed, for the client. */
+  readonly stillsLeft: readonly { readonly room: string; readonly stills: readonly StillOnPaper[] }[];
   readonly order: readonly OrderLine[];
   /** What the counter has to know before it mixes: changes since signing, what was said against, room by room. */
   readonly beforeOrder: readonly string[];
@@ -117,6 +120,7 @@ export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedA
     units,
   );
   const papers = begun.map(({ room, decided }) => roomPaper(visit, room, decided, { units, factsOf, lines }));
+  const left = rooms.filter((r) => !begun.includes(r)).map((r) => r.room);
   return {
     ...onPapers(people, card),
     visit: {
@@ -131,7 +135,8 @@ export function handOver(visit: VisitInLight, { factsOf, card }: Known, printedA
       printed: sayDay(wallClock(printedAt, visit.place.timeZone).date),
     },
     rooms: papers,
-    roomsLeft: rooms.filter((r) => !begun.includes(r)).map((r) => r.room.name),
+    roomsLeft: left.map((room) => room.name),
+    stillsLeft: left.map((room) => ({ room: room.name, stills: stillsOnPaper(room) })).filter((r) => r.stills.length > 0),
     order: lines.map((line, k) => orderLine(line, k, { units, tint: habitsOf(visit).tint, factsOf, rooms: visit.rooms })),
     beforeOrder: papers.flatMap((p) => [p.changed, ...p.objections].filter(Boolean).map((says) => `${p.room}: ${says}`)),
     cautions: mergedCautions(papers.map((p) => p.cautions)),

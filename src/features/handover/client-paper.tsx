@@ -1,5 +1,6 @@
 import { sayForWhom, type HandOver } from '@/core/handover/hand-over';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
+import type { StillOnPaper } from '@/core/handover/client-sheet';
 import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import type { RoomPaper } from '@/core/handover/schedule';
 import { HouseOnPaper } from './house-on-paper';
@@ -48,6 +49,17 @@ function PickedScheme({ scheme: { title, piece, measure, parts, toLookFor } }: {
   );
 }
 
+/** Pictures of a room that were computed. */
+const StillsOnSheet = ({ stills }: { readonly stills: readonly StillOnPaper[] }) =>
+  stills.map(({ picture, says }) => (
+    <figure key={picture} className="mt-3 break-inside-avoid">
+      {/* from this server's own store */}
+      {/* eslint-disable-next-line @next/next/no-img-element */}
+      <img src={`/api/pictures/${picture}`} alt={says} className="max-h-[28rem] max-w-full" />
+      <figcaption className="text-sm text-[#333]">{says}</figcaption>
+    </figure>
+  ));
+
 function ClientRoom({ room }: { readonly room: RoomPaper }) {
   const { wish, colours, looks, notDecided, whyNot, scheme, stills } = room.forClient;
   return (
@@ -73,14 +85,7 @@ function ClientRoom({ room }: { readonly room: RoomPaper }) {
           </li>
         ))}
       </ul>
-      {stills.map(({ picture, says }) => (
-        <figure key={picture} className="mt-3 break-inside-avoid">
-          {/* from this server's own store */}
-          {/* eslint-disable-next-line @next/next/no-img-element */}
-          <img src={`/api/pictures/${picture}`} alt={says} className="max-h-[28rem] max-w-full" />
-          <figcaption className="text-sm text-[#333]">{says}</figcaption>
-        </figure>
-      ))}
+      <StillsOnSheet stills={stills} />
       {scheme && <PickedScheme scheme={scheme} />}
       {whyNot.length > 0 && (
         <>
@@ -122,6 +127,12 @@ export function ClientPaper({ made }: { readonly made: HandOver }) {
       </p>
       {made.rooms.map((room) => (
         <ClientRoom key={room.roomId} room={room} />
+      ))}
+      {made.stillsLeft.map(({ room, stills }) => (
+        <section key={room} aria-label={room} className="mt-4">
+          <h3 className="text-lg font-semibold">{room}</h3>
+          <StillsOnSheet stills={stills} />
+        </section>
       ))}
       {made.house && <HouseOnPaper house={made.house} />}
       {made.roomsLeft.length > 0 && <p className="mt-4">Nothing is decided yet in: {made.roomsLeft.join(', ')}.</p>}

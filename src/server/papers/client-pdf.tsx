@@ -1,5 +1,7 @@
 import { Image as Picture, Text, View } from '@react-pdf/renderer';
-import { PAPER_TITLES, sayForWhom, type HandOver } from '@/core/handover/hand-over';
+import { PAPER_TITLES, sayForWhom } from '@/core/handover/hand-over';
+import type { StillOnPaper } from '@/core/handover/client-sheet';
+import type { Paper } from '../pdf/papers';
 import type { ClientScheme, InMeasure } from '@/core/handover/client-scheme';
 import { PATCH_CAVEAT } from '@/core/handover/paper-colour';
 import { HousePart } from './house-pdf';
@@ -43,6 +45,21 @@ const SchemePart = ({ scheme: { title, piece, measure, parts, toLookFor } }: { r
   </View>
 );
 
+type StillsProps = { readonly of: readonly StillOnPaper[]; readonly stills: Stills | undefined; readonly paper: Paper };
+/** Pictures that were computed; one whose file is not there is left out. */
+const StillsPart = ({ of, stills, paper }: StillsProps) =>
+  of.map(({ picture, says }) =>
+    stills?.[picture] ? (
+      <View key={picture} style={{ marginTop: 6 }} wrap={false}>
+        <Picture
+          src={{ data: Buffer.from(stills[picture]), format: 'jpg' }}
+          style={{ width: innerWidth(paper), maxHeight: 300, objectFit: 'contain' }}
+        />
+        <Text style={styles.soft}>{says}</Text>
+      </View>
+    ) : null,
+  );
+
 const ClientRoomPart = ({ room, paper, stills }: RoomProps & { readonly stills: Stills | undefined }) => {
   const { colours, looks, notDecided, whyNot, wish, scheme } = room.forClient;
   return (
@@ -66,17 +83,7 @@ const ClientRoomPart = ({ room, paper, stills }: RoomProps & { readonly stills: 
           </View>
         </View>
       ))}
-      {room.forClient.stills.map(({ picture, says }) =>
-        stills?.[picture] ? (
-          <View key={picture} style={{ marginTop: 6 }} wrap={false}>
-            <Picture
-              src={{ data: Buffer.from(stills[picture]), format: 'jpg' }}
-              style={{ width: innerWidth(paper), maxHeight: 300, objectFit: 'contain' }}
-            />
-            <Text style={styles.soft}>{says}</Text>
-          </View>
-        ) : null,
-      )}
+      <StillsPart of={room.forClient.stills} {...{ paper, stills }} />
       {scheme && <SchemePart scheme={scheme} />}
       {whyNot.length > 0 && (
         <View style={{ marginTop: 4 }} wrap={false}>
@@ -107,8 +114,14 @@ const ClientRoomPart = ({ room, paper, stills }: RoomProps & { readonly stills: 
   );
 };
 
-const ClientEnd = ({ made }: { readonly made: HandOver }) => (
+const ClientEnd = ({ made, paper, look }: PaperProps) => (
   <View>
+    {made.stillsLeft.map(({ room, stills }) => (
+      <View key={room}>
+        <Text style={styles.room}>{room}</Text>
+        <StillsPart of={stills} stills={look.stills} paper={paper} />
+      </View>
+    ))}
     {made.house && <HousePart house={made.house} />}
     {made.roomsLeft.length > 0 && <Text style={{ marginTop: 10 }}>Nothing is decided yet in: {made.roomsLeft.join(', ')}.</Text>}
     <CautionBox cautions={made.cautions} />
@@ -130,7 +143,7 @@ export const Client = ({ made, paper, look }: PaperProps) => {
           {rooms.map((room) => (
             <ClientRoomPart key={room.roomId} {...{ room, paper }} stills={look.stills} />
           ))}
-          {k === sheets.length - 1 && <ClientEnd made={made} />}
+          {k === sheets.length - 1 && <ClientEnd {...{ made, paper, look }} />}
         </Sheet>
       ))}
     </>

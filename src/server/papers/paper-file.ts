@@ -33,8 +33,9 @@ export async function madePapers(visit: VisitInLight, printedAt: number): Promis
 }
 
 /** The stills that a client is shown. */
-async function stillsFor({ rooms }: HandOver): Promise<Stills> {
-  const pictures = [...new Set(rooms.flatMap((room) => room.forClient.stills.map((s) => s.picture)))];
+async function stillsFor({ rooms, stillsLeft }: HandOver): Promise<Stills> {
+  const shown = [...rooms.map((room) => room.forClient), ...stillsLeft];
+  const pictures = [...new Set(shown.flatMap(({ stills }) => stills.map((s) => s.picture)))];
   const found = await Promise.all(pictures.map(async (picture) => [picture, await pictureOf(picture)] as const));
   return Object.fromEntries(found.flatMap(([picture, bytes]) => (bytes ? [[picture, bytes]] : [])));
 }

@@ -62,5 +62,7 @@ export const RoomHead = ({ room, paper, objections, sizes = false }: HeadProps &
 const RUN_ON = 3;
 /** The rooms of a paper in the sheets they stand on, the first with what stands before them. */
 export function inSheets(rooms: readonly RoomPaper[]): readonly (readonly RoomPaper[])[] {
-  return Array.from({ length: Math.ceil(rooms.length / RUN_ON) }, (_, k) => rooms.slice(RUN_ON * k, RUN_ON * (k + 1)));
+  return Array.from({ length: Math.max(1, Math.ceil(rooms.length / RUN_ON)) }, (_, k) =>
+    rooms.slice(RUN_ON * k, RUN_ON * (k + 1)),
+  );
 }

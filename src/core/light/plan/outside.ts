@@ -61,6 +61,20 @@ export function sightOut(room: PlannedRoom, aperture: PlannedAperture): (from: V
   };
 }
 
+/** The part of a window whose every spot the sun's beam passes, past its reveal and under its overhang; undefined where there is none. */
+export function litRect({ facet, rect, whole, revealM, overhangM }: PlannedAperture, toSun: Vector): Rect | undefined {
+  if (-dot(toSun, facet.inward) <= 1e-6) return undefined;
+  const { u, v } = drift(toSun, facet, revealM);
+  const under = overhangM > 0 ? drift(toSun, facet, revealM + overhangM).v : v;
+  const part: Rect = [
+    Math.max(rect[0], whole[0] - u),
+    Math.min(rect[1], whole[1] - u),
+    Math.max(rect[2], whole[2] - v),
+    Math.min(rect[3], whole[3] - v, whole[3] - under),
+  ];
+  return part[1] > part[0] && part[3] > part[2] ? part : undefined;
+}
+
 /** Where the sun's beam that reaches a point comes through a window; undefined where it does not. */
 export function beamSpot(aperture: PlannedAperture, at: Vector, toSun: Vector): Vector | undefined {
   const { facet, rect } = aperture;

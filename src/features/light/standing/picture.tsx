@@ -74,7 +74,7 @@ export function Picture({ shown, pictureOf, computing, stand, onTurn, says, onDr
         ref={frame}
         className={classNames(
           'relative min-h-72 cursor-grab touch-none bg-line',
-          title === undefined ? 'h-[min(calc(100dvh-21rem),46rem)]' : 'h-[min(calc(100dvh-23rem),44rem)]',
+          title === undefined ? 'h-[min(calc(100dvh-21rem),46rem,65vw)]' : 'h-[min(calc(100dvh-23rem),44rem,65vw)]',
         )}
         aria-busy={computing}
         onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}

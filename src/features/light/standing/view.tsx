@@ -180,24 +180,32 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
     <div className="grid gap-3">
       {left.computed.state === 'failed' && <FieldError>{left.computed.says}</FieldError>}
       <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_16rem]">
-        <div className="flex min-w-0 gap-1 max-sm:flex-col">
-          <Picture
-            {...common}
-            shown={left.shown}
-            computing={left.computed.state === 'computing'}
-            says={says(tried)}
-            onDrawing={setDrawing}
-            {...(other && { title: sayWalls(room, tried.walls) })}
-          />
-          {other && (
+        <div className="grid min-w-0 content-start gap-2">
+          <div className="flex min-w-0 gap-1 max-sm:flex-col">
             <Picture
               {...common}
-              shown={right.shown}
-              computing={right.computed.state === 'computing'}
-              says={says(other)}
-              title={sayWalls(room, other.walls)}
+              shown={left.shown}
+              computing={left.computed.state === 'computing'}
+              says={says(tried)}
+              onDrawing={setDrawing}
+              {...(other && { title: sayWalls(room, tried.walls) })}
             />
-          )}
+            {other && (
+              <Picture
+                {...common}
+                shown={right.shown}
+                computing={right.computed.state === 'computing'}
+                says={says(other)}
+                title={sayWalls(room, other.walls)}
+              />
+            )}
+          </div>
+          <p className="text-sm text-soft">
+            Predicted, {predicted}: the computed light on every surface, the sun where it falls, each window in one colour of what
+            is outside. What stays stands as boxes of usual size where there is room for them, floors and worktops with their
+            pattern; texture is not shown, and what stands there throws no shadow. Drag to turn, or Shift with the arrow keys;
+            Shift and W or S for a step; 0 shows the walls as they are, 1–9 a colour that is tried.
+          </p>
         </div>
         <Controls
           {...{ room, tried, beside, playing }}
@@ -215,12 +223,6 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
           <StandPlan {...{ room, size, stand }} onStand={standing.go} />
         </Controls>
       </div>
-      <p className="text-sm text-soft">
-        Predicted, {predicted}: the computed light on every surface, the sun where it falls, each window in one colour of what is
-        outside. What stays stands as boxes of usual size where there is room for them, floors and worktops with their pattern;
-        texture is not shown, and what stands there throws no shadow. Drag to turn, or Shift with the arrow keys; Shift and W or S
-        for a step; 0 shows the walls as they are, 1–9 a colour that is tried.
-      </p>
     </div>
   );
 }
