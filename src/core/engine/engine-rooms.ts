@@ -9,6 +9,7 @@ import { planProblem } from '../light/plan/plan-problems';
 import { beamsThrough } from '../light/plan/sun-in-plan';
 import type { PlannedDescription } from '../light/plan/planned-fields';
 import type { Prepared } from '../light/day-light';
+import { plannedShape } from './planned-shapes';
 import { sunHours, stretchesOf } from '../light/day-light';
 import { prepareRoom } from '../light/prepare-room';
 import type { Receiver } from '../light/receiver';
@@ -58,7 +59,8 @@ export function engineRoomOf(description: AnyDescription): { readonly room: Engi
 /** A room made ready at some of its positions. */
 export function preparedFor(room: EngineRoom, where: Where, shapeFor: (room: LightRoom) => RoomShape): Prepared {
   if (!isPlanned(room)) return prepareRoom(room, BOX_POSITIONS[where](room), shapeFor(room));
-  return preparePlanned(room.rooms, room.doors, PLAN_POSITIONS[where](room.planned) as PlannedReceiver[]);
+  const receivers = PLAN_POSITIONS[where](room.planned) as PlannedReceiver[];
+  return preparePlanned(room.rooms, room.doors, receivers, plannedShape(room));
 }
 
 /** What decides where the sun comes into a room. */

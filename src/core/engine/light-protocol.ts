@@ -34,8 +34,8 @@ export type DayAnswer = {
   readonly lamps: readonly TintedLight[];
   /** For each window the stretches of moments in which a clear sky would send sun through it. */
   readonly sunHours: readonly (readonly (readonly [first: number, last: number])[])[];
-  /** Null of a room that is no box. */
-  readonly daylightFactor: { readonly formula: number; readonly computed: number } | null;
+  /** Percent; by the formula 0 of a room without a window. */
+  readonly daylightFactor: { readonly formula: number; readonly computed: number };
 };
 
 /** Why there is no answer: the room cannot be, in words; or nobody waits any more. */

@@ -1,35 +1,19 @@
-import { leastRecentlyUsed } from '../base/least-recently-used';
 import { DAYLIGHT_COMPONENTS } from '../colour/illuminant';
 import type { Reflectance, SpectralPower } from '../colour/grid';
 import { directionOf } from '../light/directions';
 import type { Outdoors } from '../light/outdoors';
 import type { Facet, Rect } from '../light/plan/patches';
 import { ceilingParts } from '../light/plan/patches';
-import { plannedPatches, plannedPatchLight, type PlannedPatches } from '../light/plan/planned-patch-light';
+import { plannedPatchLight, type PlannedPatches } from '../light/plan/planned-patch-light';
 import { beyondPlanned } from '../light/plan/prepare-planned';
 import { movedBy, turnedBy, type Move } from '../light/plan/visible';
 import { noLight } from '../light/spectral';
 import type { Planned } from './engine-rooms';
+import { plannedPatches } from './planned-shapes';
 import type { LitFace, LitPatch } from './standing-face';
 import { glowing, type Adapted } from './standing-looks';
 import { sunOnFace } from './standing-sun';
 import type { Steps } from './steps';
-
-/** Cut rooms, by the room they are: moments and colours change nothing about it. */
-const cut = leastRecentlyUsed<PlannedPatches>(4);
-const keyOf = ({ rooms, doors }: Planned): string =>
-  JSON.stringify([
-    rooms.map(({ plan, heightM, slopes, windows, roofWindows, boxes, bearingDeg }) => [
-      plan,
-      heightM,
-      slopes,
-      bearingDeg,
-      windows.map(({ glass: _, panes: __, ...w }) => w),
-      roofWindows.map(({ glass: _, panes: __, ...w }) => w),
-      boxes.map(({ reflectance: _, ...b }) => b),
-    ]),
-    doors,
-  ]);
 
 /** Instead of what is on the walls, by their number, and on the ceiling of the room that is stood in. */
 export type Repainted = {
@@ -136,7 +120,7 @@ export type RoomsLit = {
 
 /** The faces of a room of any plan with their light, and those of the rooms that one sees through its open doors. */
 export function* facesInPlan({ as, on, outdoors, lampsOn, scale, adapted }: Asked): Steps<RoomsLit> {
-  const asCut = cut(keyOf(as), () => plannedPatches(as.rooms, as.doors));
+  const asCut = plannedPatches(as);
   const patches = painted(asCut, on);
   yield 0.3;
   const steps = plannedPatchLight(patches, outdoors, lampsOn);

@@ -311,20 +311,3 @@ describe('papers as tables', () => {
     expect(tables.order.rows[0]).toMatchObject({ paint: 1, take: expect.stringContaining(' l') as string });
   });
 });
-
-describe('pictures that were computed', () => {
-  const still = { id: 'p1', picture: 'a'.repeat(64), width: 880, height: 464, caption: 'By the fire.', settings: 'unknown', white: null, predicted: 'the walls as decided, 23 Sept, 12:30', at: '2026-09-23T11:00:00.000Z' } as const; // prettier-ignore
-  const photograph = { ...still, id: 'p2', picture: 'b'.repeat(64), predicted: '' };
-  const shown = { picture: still.picture, says: 'Predicted, no photograph: the walls as decided, 23 Sept, 12:30. By the fire.' };
-
-  test('stand on the client’s sheet in their room, said to be no photographs; photographs do not', () => {
-    const v = of({ photos: [still, photograph], candidates: [candidate('c1', 100)], decisions: [decision(WALL_SURFACES)] });
-    expect(made(v).rooms[0]!.forClient.stills).toEqual([shown]);
-    expect(made(v).stillsLeft).toEqual([]);
-  });
-
-  test('and after the rooms where nothing is decided yet', () => {
-    const papers = made(of({ photos: [still] }));
-    expect([papers.rooms, papers.stillsLeft]).toEqual([[], [{ room: papers.roomsLeft[0], stills: [shown] }]]);
-  });
-});

@@ -14,10 +14,10 @@ import { luxOf } from './spectral';
 import { polygonFactor } from './view-factor';
 
 /** Luminous transmittance of a window's glass straight through. */
-const through = (glass: Float64Array): number => lightReflectanceValue(glass) / 100;
+export const through = (glass: Float64Array): number => lightReflectanceValue(glass) / 100;
 
 /** Visible sky angle of a window in degrees, from its middle: the sky over the obstruction, less the overhang. */
-const skyAngle = (w: LightRoom['windows'][number]): number => {
+export const skyAngle = (w: Pick<LightRoom['windows'][number], 'obstructionDeg' | 'overhangM' | 'heightM'>): number => {
   const shade = w.overhangM > 0 ? (Math.atan2(w.overhangM, w.heightM / 2) * 180) / Math.PI : 0;
   return Math.max(0, 90 - w.obstructionDeg - shade);
 };
@@ -41,10 +41,10 @@ export function averageDaylightFactor(room: LightRoom): number {
 }
 
 /** Points across and along the working plane. */
-const GRID_POINTS = 5;
-const HORIZONTAL_LUX = 10_000;
+export const GRID_POINTS = 5;
+export const HORIZONTAL_LUX = 10_000;
 /** The band along the walls that the working plane leaves out, metres. EN 12464-1. */
-const BORDER_M = 0.5;
+export const BORDER_M = 0.5;
 
 /** Where the n-th point of the working plane lies along a length of the room. */
 function onPlane(lengthM: number, n: number): number {

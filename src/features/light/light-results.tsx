@@ -39,6 +39,12 @@ type Props = {
   readonly scale: number;
 };
 
+/** "daylight factor 2.1 % by the formula, 2.9 % computed"; of a room that has its light through doors the second alone. */
+const sayFactor = ({ formula, computed }: DayAnswer['daylightFactor']): string =>
+  formula > 0
+    ? `daylight factor ${formula.toFixed(1)} % by the formula, ${computed.toFixed(1)} % computed`
+    : `daylight factor ${computed.toFixed(1)} % computed, by what comes through its doors`;
+
 /** What falls on each position at the cursor, and the daylight factor. */
 export function LightResults({ room, day, zone, position, scale }: Props) {
   const at = useCursorPart((m) => m.at);
@@ -84,14 +90,13 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
           })}
         </tbody>
       </table>
-      {day.daylightFactor && day.daylightFactor.formula > 0 && (
+      {day.daylightFactor.computed > 0.005 && (
         <p className="text-[0.9375rem]">
           <Explain
             label="Daylight factor"
             why="Share of the outdoor light under an overcast sky that reaches the working plane, 0.85 m up: by the published average daylight factor, τ Aw θ / (A (1 − R²)) (Crisp & Littlefair 1984), and as computed here from sky, ground and bounces. Beside a window the computed one runs higher: the formula spreads the light over all faces alike."
           >
-            daylight factor {day.daylightFactor.formula.toFixed(1)} % by the formula, {day.daylightFactor.computed.toFixed(1)} %
-            computed
+            {sayFactor(day.daylightFactor)}
           </Explain>
         </p>
       )}

@@ -31,6 +31,13 @@ const PIECES: Readonly<Record<string, { readonly says: string; readonly put: (pl
       return withCornerCut(plan, wall, rounded(here.length * 0.4), rounded(next.length * 0.4));
     },
   },
+  arm: {
+    says: 'an arm out of its middle (a T)',
+    put: (plan, wall) => {
+      const { length } = wallLine(plan, wall);
+      return withAlcove(plan, wall, { ...middlePiece(plan, wall, 0.4), depthM: rounded(length * 0.4) });
+    },
+  },
   bay: {
     says: 'a bay in it',
     put: (plan, wall) => {

@@ -3,7 +3,7 @@ import { polygonFactor, type Vector } from '../view-factor';
 import type { PlannedAperture } from './outside';
 import { facetsOf, patchesOf, type Facet, type PlanPatch, type Rect } from './patches';
 import type { Glazed, OpenDoor, PlannedRoom } from './planned-room';
-import { movedBy, type SeenRoom } from './visible';
+import { movedBy, roomsSeenFrom, type SeenRoom } from './visible';
 
 /** Own choices, checked against a path tracer (reference/rooms-as-they-are). */
 export const PLANNED = {
@@ -167,3 +167,30 @@ export type Known = {
   readonly seen: readonly (readonly SeenRoom[])[];
   readonly windows: readonly Window[];
 };
+
+/** Rooms cut into patches, and what each of these sees of the others: it depends on no light and on no colour. */
+export type PlannedShape = { readonly known: Known; readonly factors: Float64Array };
+
+const windowsOf = (placed: readonly Placed[]): readonly Window[] =>
+  placed.flatMap(({ apertures }, room) => apertures.map((aperture) => ({ room, aperture })));
+
+export function shapeOfPlanned(rooms: readonly PlannedRoom[], doors: readonly OpenDoor[]): PlannedShape {
+  const placed = placedRooms(rooms, doors);
+  const known: Known = {
+    placed,
+    patches: patchesIn(placed),
+    seen: rooms.map((_, r) => roomsSeenFrom(rooms, doors, r)),
+    windows: windowsOf(placed),
+  };
+  return { known, factors: factorsOf(known) };
+}
+
+/** The same shape with other colours, glass and lamps in its rooms: nothing else of them may differ. */
+export function inColours(
+  { known, factors }: PlannedShape,
+  rooms: readonly PlannedRoom[],
+  doors: readonly OpenDoor[],
+): PlannedShape {
+  const placed = placedRooms(rooms, doors);
+  return { known: { ...known, placed, windows: windowsOf(placed) }, factors };
+}

@@ -6,23 +6,16 @@ import { lampAtPoint } from '../lamp-light';
 import type { Outdoors } from '../outdoors';
 import { bouncedLight, type PatchSource } from '../patch-light';
 import { SKY_GRID } from '../sky-grid';
-import { factorsOf, type Known } from './known-rooms';
-import { beamOn, beamsInto, beyondPlanned, knownRooms, mayFallOn } from './prepare-planned';
-import type { OpenDoor, PlannedRoom } from './planned-room';
+import type { PlannedShape } from './known-rooms';
+import { beamOn, beamsInto, beyondPlanned, mayFallOn } from './prepare-planned';
 import { movedBy } from './visible';
 import { sightsOf, type PatchSights } from './window-sights';
 
-/** Rooms cut into patches, what each sees of the others and of outside: it depends on no moment. */
-export type PlannedPatches = {
-  readonly known: Known;
-  readonly factors: Float64Array;
-  readonly sights: readonly PatchSights[];
-};
+/** A shape with what each of its patches sees through every window. */
+export type PlannedPatches = PlannedShape & { readonly sights: readonly PatchSights[] };
 
-export function plannedPatches(rooms: readonly PlannedRoom[], doors: readonly OpenDoor[]): PlannedPatches {
-  const known = knownRooms(rooms, doors);
-  return { known, factors: factorsOf(known), sights: known.windows.map((window) => sightsOf(window, known)) };
-}
+export const patchSights = ({ known }: PlannedShape): readonly PatchSights[] =>
+  known.windows.map((window) => sightsOf(window, known));
 
 function lampsOnPatches({ known }: PlannedPatches, found: (power: SpectralPower) => Float64Array): void {
   const { placed, patches, seen } = known;

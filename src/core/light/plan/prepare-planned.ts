@@ -14,13 +14,12 @@ import { SKY_GRID } from '../sky-grid';
 import { addBanded, addWeights, transferOf, type Transfer } from '../transfers';
 import { dot, type Vector } from '../view-factor';
 import {
-  factorsOf,
   factorTo,
   inFrame,
   ofRoom,
-  patchesIn,
-  placedRooms,
   PLANNED,
+  shapeOfPlanned,
+  type PlannedShape,
   type Known,
   type Patch,
   type Placed,
@@ -28,7 +27,7 @@ import {
 } from './known-rooms';
 import { beamSpot, sightOut } from './outside';
 import type { OpenDoor, PlannedRoom } from './planned-room';
-import { movedBy, roomsSeenFrom, turnedBy, type SeenRoom } from './visible';
+import { movedBy, turnedBy, type SeenRoom } from './visible';
 import { backTo, eachSight, sightsOf } from './window-sights';
 
 /** A receiver in one of the rooms, in that room's own frame. */
@@ -38,17 +37,6 @@ export type PreparedRooms = {
   /** Light at every receiver, in their order, from outside and, when they are on, from the lamps of all rooms. */
   readonly lightAt: (outdoors: Outdoors, lampsOn: boolean) => readonly ReceivedLight[];
 };
-
-/** What is known of rooms before anything is lit. */
-export function knownRooms(rooms: readonly PlannedRoom[], doors: readonly OpenDoor[]): Known {
-  const placed = placedRooms(rooms, doors);
-  return {
-    placed,
-    patches: patchesIn(placed),
-    seen: rooms.map((_, r) => roomsSeenFrom(rooms, doors, r)),
-    windows: placed.flatMap(({ apertures }, room) => apertures.map((aperture) => ({ room, aperture }))),
-  };
-}
 
 /** What a window of a room shows besides the sky, before its glass. */
 export function beyondPlanned({ room, aperture }: Window, placed: readonly Placed[], outdoors: Outdoors): BeyondWindow {
@@ -73,7 +61,7 @@ export function beyondPlanned({ room, aperture }: Window, placed: readonly Place
 }
 
 /** How much of the direct light on each patch reaches each receiver by bounces: (patch · receivers + receiver) · bands + band. */
-function weightsFor(known: Known, receivers: readonly PlannedReceiver[]): Float64Array {
+function weightsFor({ known, factors }: PlannedShape, receivers: readonly PlannedReceiver[]): Float64Array {
   const { patches, placed, seen } = known;
   const n = patches.length;
   const reflectance = new Float64Array(n * BANDS.count);
@@ -87,7 +75,6 @@ function weightsFor(known: Known, receivers: readonly PlannedReceiver[]): Float6
       for (const j of ofRoom(patches, view.room))
         sees[r * n + j]! += factorTo(at, normal, inFrame(patches[j]!, view, true), view);
   });
-  const factors = factorsOf(known);
   return bounceWeights(factors, { factors: sees, reflectance, count: receivers.length, bands: BANDS.count }).weights;
 }
 
@@ -284,14 +271,17 @@ function lamps(known: Known, receivers: readonly PlannedReceiver[], weights: Flo
 /**
  * Prepares rooms of any plan, joined by open doors, for many moments: as {@link prepareRoom} does a box, with what stands between seen to.
  * Direct light is exact but for windows taken in pieces; with bounces within 3 % of a path tracer.
+ *
+ * @param shape what the rooms see of each other, where that is known already
  */
 export function preparePlanned(
   rooms: readonly PlannedRoom[],
   doors: readonly OpenDoor[],
   receivers: readonly PlannedReceiver[],
+  shape: PlannedShape = shapeOfPlanned(rooms, doors),
 ): PreparedRooms {
-  const known = knownRooms(rooms, doors);
-  const weights = weightsFor(known, receivers);
+  const { known } = shape;
+  const weights = weightsFor(shape, receivers);
   const addDaylight = daylight(known, receivers, weights);
   const addSun = sunlight(known, receivers, weights);
   let byLamps: readonly ReceivedLight[] | undefined;

@@ -163,7 +163,7 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
   const right = useShown(roomId, room, other ?? tried);
   const { playing, play } = useDayPlayed(roomId, left.computed.state === 'done' && right.computed.state === 'done');
   const predicted = usePredicted(room, tried);
-  const keep = useKeep(room, drawing, predicted);
+  const keep = useKeep(room, left.shown ? drawing : null, predicted);
   const choose = (next: Tried) => setTried(beside === null ? next : { ...next, half: '' });
   useTableKeys(STANDING_KEYS, {
     turn: (which) => turn(which === 0 ? -STEP_DEG : STEP_DEG),
@@ -175,7 +175,6 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
   const dark = `At ${clock} it is too dark to see colours here. Put the lamps on, or move the cursor.`;
   const common = { pictureOf, stand, dark, onTurn: turn };
   const says = (of: Tried) => `${room.name} as one stands in it, ${sayTried(room, of)}, predicted`;
-  const canKeep = drawing !== null && left.shown;
   return (
     <div className="grid gap-3">
       {left.computed.state === 'failed' && <FieldError>{left.computed.says}</FieldError>}
@@ -217,8 +216,8 @@ export function StandingView({ roomId }: { readonly roomId: string }) {
             if (walls !== null) setTried({ ...tried, half: '' });
           }}
           onPlay={play}
-          onSave={canKeep ? () => void keep.save(clock) : undefined}
-          onForClient={canKeep ? () => void keep.forClient() : undefined}
+          onSave={keep && (() => void keep.save(clock))}
+          onForClient={keep && (() => void keep.forClient())}
         >
           <StandPlan {...{ room, size, stand }} onStand={standing.go} />
         </Controls>
