@@ -1,9 +1,9 @@
 import { leastRecentlyUsed } from '../base/least-recently-used';
 import { inColours, shapeOfPlanned, type PlannedShape } from '../light/plan/known-rooms';
 import { patchSights, type PlannedPatches } from '../light/plan/planned-patch-light';
-import type { Planned } from './engine-rooms';
+import type { OpenDoor, PlannedRoom } from '../light/plan/planned-room';
 
-type Rooms = Pick<Planned, 'rooms' | 'doors'>;
+type Rooms = { readonly rooms: readonly PlannedRoom[]; readonly doors: readonly OpenDoor[] };
 
 /** What decides how rooms are cut and what their patches see: everything but colours, glass and lamps. */
 const keyOf = ({ rooms, doors }: Rooms): string =>
