@@ -1,3 +1,4 @@
+import { TEMPLATE_FILE } from '@/data/db';
 import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { claimFolder } from '@/data/folder-claim';
@@ -15,7 +16,7 @@ const settings = () => ({
   /** The demo starts from nothing each time: only bin/demo asks for it, and only after the claim is the folder emptied. */
   fresh: process.env['ELM_SWATCH_FRESH'] === '1',
   demo: process.env['ELM_SWATCH_DEMO'] === '1',
-  template: path.resolve('var/template.tar'),
+  template: path.resolve(TEMPLATE_FILE),
 });
 
 type Opened = OpenedFolder & { readonly folder: string; readonly openedAt: string; readonly release: () => void };

@@ -1,3 +1,4 @@
+import { TEMPLATE_FILE } from '@/data/db';
 import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -14,7 +15,7 @@ import { PICTURE } from '../random-writes';
 import { against, sized } from './measure';
 
 const LINES = sized(5000, 120);
-const TEMPLATE = path.resolve('var/template.tar');
+const TEMPLATE = path.resolve(TEMPLATE_FILE);
 
 /** Bytes of the files of a folder, and a text that changes when any of them does. */
 const stateOf = (folder: string) =>

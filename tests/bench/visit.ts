@@ -4,7 +4,7 @@ import { chromium, type Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { OPERATION_VERSION, writeSchema, type WriteInput } from '@/core/operations/operations';
 import { VERDICTS } from '@/core/judge/reasons';
-import { openDatabase } from '@/data/db';
+import { openDatabase, TEMPLATE_FILE } from '@/data/db';
 import { listDeck } from '@/data/decks';
 import { migrate } from '@/data/migrate';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
@@ -21,7 +21,7 @@ export async function largeVisit(folder: string): Promise<string> {
   mkdirSync(folder, { recursive: true });
   // it gets its journal when it is opened, as a folder of before that is on its way to one
   writeFileSync(path.join(folder, 'pg.adopting'), '');
-  const db = await openDatabase(path.join(folder, 'pg'), path.resolve('var/template.tar'));
+  const db = await openDatabase(path.join(folder, 'pg'), path.resolve(TEMPLATE_FILE));
   await migrate(db);
   await loadShippedDecks(db);
   const write = async (w: WriteInput) => {

@@ -129,7 +129,7 @@ const every: Hurt[] = JOURNALS.flatMap((journal) =>
 
 test('of everything that was shown as saved what is lost is told, and what is told is true', async () => {
   const random = seededRandom(20261130);
-  const moments = fewer(200, 20);
+  const moments = fewer(200, 40);
   const seen = { whole: 0, told: 0, refused: 0, nobody: 0 };
   for (let n = 0; n < moments; n++) {
     const how = every[Math.floor(random() * every.length)]!;

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { v7 } from 'uuid';
 import type { WriteInput } from '@/core/operations/operations';
-import { openDatabase } from '@/data/db';
+import { openDatabase, TEMPLATE_FILE } from '@/data/db';
 import { migrate } from '@/data/migrate';
 import type { Database } from '@/data/sql';
 import { loadShippedDecks } from '@/server/deck/load-shipped';
@@ -9,7 +9,7 @@ import { applyOperation } from '@/server/operations/apply';
 import { lab, operation, PLACE } from '../made-up-writes';
 
 /** An empty cluster, dumped once for all test files. */
-export const TEMPLATE = path.resolve('var/template.tar');
+export const TEMPLATE = path.resolve(TEMPLATE_FILE);
 
 /** A database in memory with the shipped decks. */
 export async function freshDatabase(): Promise<Database> {

@@ -18,7 +18,7 @@ import { tablesOf } from './tables';
  */
 
 /** Of each seed: 60 in all in a whole campaign. */
-const MOMENTS = fewer(20, 2);
+const MOMENTS = fewer(20, 4);
 const PAGE = 4096;
 
 const open = (folder: string) => openFolder(folder, { template: TEMPLATE });
