@@ -12,7 +12,7 @@ import { fights } from '@/core/engine/fights';
 import { findWhite } from '@/core/engine/find-white';
 import { house } from '@/core/engine/house';
 import { hexes } from '@/core/engine/deck-on-screen';
-import type { JudgementWorker } from '@/core/engine/judgement-protocol';
+import type { JudgementWorker, Samples } from '@/core/engine/judgement-protocol';
 import type { NoAnswer, Progress, RoomLightWorker } from '@/core/engine/light-protocol';
 import { lampAdvice } from '@/core/engine/lamp-advice';
 import { next } from '@/core/engine/next-samples';
@@ -47,15 +47,25 @@ async function run<T>(id: number, steps: Steps<T>, progress: Progress = () => un
   return answer;
 }
 
-/** The deck as it was last fetched; the browser asks whether it has changed. */
-let deck: { readonly version: string | null; readonly curves: DeckCurves } | undefined;
+/** The deck as it was last fetched, and its version. */
+let deck: { readonly version: string; readonly curves: DeckCurves } | undefined;
+const CURVES = '/api/deck/curves';
+
+/** Asks for the deck where it is another than the one that is here: the cache would answer with all of it each time. */
+const askedAnew = (known: string): Promise<Response> => fetch(CURVES, { cache: 'no-store', headers: { 'if-none-match': known } });
+
+/** The deck as it is now; the one that is here while the server is away. */
 async function deckCurves(): Promise<DeckCurves> {
-  const response = await fetch('/api/deck/curves', { cache: 'no-cache' });
-  if (!response.ok) throw new Error(`deck: ${response.status}`);
-  const version = response.headers.get('etag');
-  if (!deck || deck.version !== version) deck = { version, curves: decodeDeckCurves(await response.arrayBuffer()) };
+  const known = deck;
+  const response = known ? await askedAnew(known.version).catch(() => undefined) : await fetch(CURVES, { cache: 'no-cache' });
+  if (known && (!response || response.status === 304)) return known.curves;
+  if (!response?.ok) throw new Error(`deck: ${response?.status}`);
+  deck = { version: response.headers.get('etag') ?? '', curves: decodeDeckCurves(await response.arrayBuffer()) };
   return deck.curves;
 }
+
+/** What may be put on the table next. */
+let samples: Samples | undefined;
 
 /** More pixels than this unfold into more than memory holds. */
 const MOST_PIXELS = 60_000_000;
@@ -147,10 +157,16 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
     deck = deck && { ...deck, curves: { ...deck.curves } };
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
+  keepSamples: (kept) => {
+    samples = kept;
+    return Promise.resolve();
+  },
   next: async (id, request) => {
+    const asked = samples;
     const curves = await deckCurves();
     if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, next(request, curves));
+    if (!asked) throw new Error('no samples were kept');
+    return run(id, next({ ...request, samples: asked }, curves));
   },
   cancel: (id) => void cancelled.add(id),
 };

@@ -18,8 +18,9 @@ export type JudgedDeck = {
 const LIGHT_SHARE = 0.3;
 /** Places between two looks at the clock. */
 const BATCH = 32;
-/** Rooms that are kept judged: filters then cost nothing. */
+/** Rooms that are kept judged: filters then cost nothing. Of large decks fewer: so many places in all, of two to three kB each. */
 const MOST_KEPT = 3;
+const MOST_PLACES = 20_000;
 
 const kept = new WeakMap<DeckCurves, Map<string, JudgedDeck>>();
 
@@ -53,6 +54,7 @@ export function* judgedDeck(
   const found = yield* judge(room, stays, deck);
   if (!found.ok) return found;
   ofDeck.set(name, found);
-  if (ofDeck.size > MOST_KEPT) ofDeck.delete(ofDeck.keys().next().value!);
+  while (ofDeck.size > 1 && (ofDeck.size > MOST_KEPT || ofDeck.size * found.advice.length > MOST_PLACES))
+    ofDeck.delete(ofDeck.keys().next().value!);
   return found;
 }

@@ -153,19 +153,19 @@ export type FightsRequest = Omit<AdvisedRoom, 'wish'> & {
 };
 export type FightsAnswer = { readonly ok: true; readonly fights: readonly Fight[] };
 
+/**
+ * Colours of the deck at a strength; the first `atHand` of them are strengths of what is in the room. `name` tells one set from another.
+ */
+export type Samples = {
+  readonly name: string;
+  readonly ids: readonly string[];
+  readonly strengths: readonly number[];
+  readonly labs: Float32Array;
+  readonly atHand: number;
+};
 /** Samples that can be put on the table, and what was said so far. */
 export type NextRequest = AdvisedRoom & {
-  /**
-   * Colours of the deck at a strength; the first `atHand` of them are strengths of what is in the room. `name` tells one set from
-   * another.
-   */
-  readonly samples: {
-    readonly name: string;
-    readonly ids: readonly string[];
-    readonly strengths: readonly number[];
-    readonly labs: Float32Array;
-    readonly atHand: number;
-  };
+  readonly samples: Samples;
   /** How a colour serves as the walls is what is believed of it beforehand. */
   readonly stays: readonly JudgedStay[];
   readonly said: readonly {
@@ -187,5 +187,8 @@ export type JudgementWorker = {
   readonly cells: (id: number, request: CellsRequest) => Promise<CellsAnswer | NoAnswer>;
   readonly shortlist: (id: number, request: ShortlistRequest, progress: Progress) => Promise<ShortlistAnswer | NoAnswer>;
   readonly fights: (id: number, request: FightsRequest) => Promise<FightsAnswer | NoAnswer>;
-  readonly next: (id: number, request: NextRequest) => Promise<NextAnswer | NoAnswer>;
+  /** Keeps a set of samples to be asked about; one at a time. */
+  readonly keepSamples: (samples: Samples) => Promise<void>;
+  /** About the samples that were kept last. */
+  readonly next: (id: number, request: Omit<NextRequest, 'samples'>) => Promise<NextAnswer | NoAnswer>;
 };

@@ -3,7 +3,15 @@
 import type { NoAnswer } from '@/core/engine/light-protocol';
 import { useMemo } from 'react';
 import { withoutLights } from '@/core/engine/lit-room';
-import type { CellsAnswer, FightsAnswer, NextAnswer, NextRequest, PairAnswer } from '@/core/engine/judgement-protocol';
+import type {
+  CellsAnswer,
+  FightsAnswer,
+  JudgementWorker,
+  NextAnswer,
+  NextRequest,
+  PairAnswer,
+} from '@/core/engine/judgement-protocol';
+import type { Remote } from 'comlink';
 import type { Candidate } from '@/core/record/candidate';
 import { wishesOf, type Room } from '@/core/record/room';
 import type { RecordedStay } from '@/core/record/stay';
@@ -56,10 +64,23 @@ export function useFights(room: Room) {
   });
 }
 
+/** The set of samples that each worker has: thousands of colours, sent once and not with every verdict. */
+const samplesIn = new WeakMap<object, string>();
+function askNext(
+  worker: Remote<JudgementWorker>,
+  id: number,
+  { samples, ...request }: NextRequest,
+): Promise<NextAnswer | NoAnswer> {
+  // what is sent first arrives first
+  if (samplesIn.get(worker) !== samples.name) void worker.keepSamples(samples);
+  samplesIn.set(worker, samples.name);
+  return worker.next(id, request);
+}
+
 /** What to look at next. `name` stands for the samples, which are too many to compare. */
 export function useNextSamples(name: string, request: NextRequest | undefined) {
   return useJob(`next ${name}`, request, {
     of: (asked) => ({ ...withoutLights(asked), samples: name }),
-    work: (w, id, asked): Promise<NextAnswer | NoAnswer> => w.next(id, asked),
+    work: askNext,
   });
 }
