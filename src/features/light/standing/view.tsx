@@ -121,11 +121,12 @@ function usePredicted(room: Room, tried: Tried): string {
   return `${sayTried(room, tried)}, ${sayWhen(new Date(at).toISOString(), place.timeZone)}`;
 }
 
-/** Keeps what is seen: as a file, or on the client's sheet. */
+/** Keeps what is seen: as a file, or on the client’s sheet; undefined while there is nothing to keep. */
 function useKeep(room: Room, drawing: Drawing | null, predicted: string) {
   const write = useVisitWrite();
+  if (!drawing) return undefined;
   const png = async (): Promise<Blob | undefined> => {
-    const made = await drawing?.png();
+    const made = await drawing.png();
     if (!made) toast.error('The picture could not be made.');
     return made ?? undefined;
   };
