@@ -6,8 +6,8 @@ import { CHROMIUM } from './tests/e2e/chromium';
 export default defineConfig({
   testDir: './tests/e2e',
   globalSetup: './tests/e2e/global-setup.ts',
-  // a page with its worker, browser and server keeps two cores busy: two at a time on two were no sooner done (184 s of 174), and each took twice as long
-  workers: Math.max(1, Math.floor(availableParallelism() / 2)),
+  // a spec's own server, browser and waiting leave half a core free: two at a time where there are two
+  workers: Math.min(2, availableParallelism()),
   timeout: 300_000,
   expect: { timeout: 30_000 },
   reporter: [['list']],

@@ -10,9 +10,10 @@ import { heightOver, inPolygon, wallAxes, type OpenDoor, type PlannedRoom, type 
 import { preparePlanned, type PlannedReceiver } from './prepare-planned';
 
 /**
- * The published average daylight factor of a room of any plan, percent: Σ τ Aw θ / (A (1 − R²)), with curtains open; what stands in it
- * counts as a part of its faces, open doors as black. A window in a slope or a ceiling sees as much of the sky as its slope lets it. Crisp & Littlefair
- * 1984; BRE, BS 8206-2.
+ * The published average daylight factor of a room of any plan, percent, with curtains open. What stands in it counts as a part of its
+ * faces, open doors as black; a window in a slope or a ceiling sees as much of the sky as it lets it.
+ *
+ * Σ τ Aw θ / (A (1 − R²)): Crisp & Littlefair 1984; BRE, BS 8206-2.
  */
 export function plannedAverageDaylightFactor({ placed }: PlannedShape['known']): number {
   const { room, facets } = placed[0]!;
