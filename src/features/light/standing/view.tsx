@@ -11,7 +11,7 @@ import { saveFile } from '@/ui/save-file';
 import { useTableKeys } from '@/ui/use-keys';
 import { useCursorPart, useReadCursor, useSetCursor } from '../../cursor/cursor';
 import { latest } from '../../light-client/light-worker';
-import { useShownDay } from '../../light-client/room-day';
+import { momentIndex, useShownDay } from '../../light-client/room-day';
 import { useStanding } from '../../light-client/standing';
 import { keepPicture } from '../../session/keep-picture';
 import { useHome, useRoom, useVisitWrite } from '../../session/visit-context';
@@ -85,8 +85,8 @@ function useDayPlayed(roomId: string, ready: boolean) {
   return { playing, play };
 }
 
-/** Pictures of components are so large: on a floor of 3 m one of their places is 7 mm. */
-const PICTURE = { width: 420, height: 280 } as const;
+/** Pictures of components are so large: on a floor of 3 m one of their places is 12 mm, and several are made within 50 ms. */
+const PICTURE = { width: 240, height: 160 } as const;
 
 /** How the components of what stays lie, each drawn once. */
 function usePictures({ stays, schemes }: Room) {
@@ -114,11 +114,20 @@ function useShown(roomId: string, room: Room, tried: Tried | null) {
   return { computed, shown: answer && (answer.facets ? answer : null) };
 }
 
-/** What the colours of the room are when the sky and the hour are as they are at the cursor: for whoever reads it on a sheet. */
+const SKY_WORDS = { clear: 'clear sky', broken: 'broken sky', overcast: 'overcast' } as const;
+/** So much is kept of it; names may be long. */
+const MOST_SAID = 300;
+
+/** What is on the walls, when, under which sky, and whether lamps are on: for whoever reads it on a sheet. */
 function usePredicted(room: Room, tried: Tried): string {
   const { place } = useHome();
   const at = useCursorPart((m) => m.at);
-  return `${sayTried(room, tried)}, ${sayWhen(new Date(at).toISOString(), place.timeZone)}`;
+  const lampsOn = useCursorPart((m) => m.lampsOn);
+  const day = useShownDay(room.id)?.day;
+  const sky = day ? `, ${SKY_WORDS[day.skies[momentIndex(day, at)]!]}` : '';
+  const when = `${sayWhen(new Date(at).toISOString(), place.timeZone)}${sky}${lampsOn ? ', lamps on' : ''}`;
+  const what = sayTried(room, tried);
+  return `${what.slice(0, MOST_SAID - when.length - 2)}, ${when}`;
 }
 
 /** Keeps what is seen: as a file, or on the client’s sheet; undefined while there is nothing to keep. */
