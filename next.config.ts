@@ -11,6 +11,6 @@ const nextConfig: NextConfig = {
   poweredByHeader: false,
   // the title of a page comes with its head, for everyone: streamed after it, a reader of the screen could meet a page without one
   htmlLimitedBots: /.*/,
-  experimental: { preloadEntriesOnStart: false, serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '520mb' },
+  experimental: { serverActions: { bodySizeLimit: '1mb' }, proxyClientMaxBodySize: '520mb' },
 };
 export default nextConfig;

@@ -2,6 +2,7 @@ import { showCode } from './border/show-code';
 import { isGuarded } from './border/gate';
 import { tellServer } from './border/let-in';
 import { closeDatabase, copyToday, database, openedFolder } from './database';
+import { makeFirstPages } from './first-pages';
 import { sayFinding } from './folder/say-finding';
 import { sayTrouble, NO_WORDS } from './folder/trouble';
 
@@ -44,6 +45,8 @@ export async function start(): Promise<void> {
     process.exit(e instanceof Error && e.name === 'FolderInUse' ? 3 : 1);
   }
   tellServer();
+  // whatever hinders it will be met, and told, by who asks
+  makeFirstPages().catch(() => undefined);
   setInterval(() => void copyToday(), COPY_EVERY_MS).unref();
   if (isGuarded()) await showCode();
 }

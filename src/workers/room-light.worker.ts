@@ -50,18 +50,43 @@ async function run<T>(id: number, steps: Steps<T>, progress: Progress = () => un
 /** The deck as it was last fetched, and its version. */
 let deck: { readonly version: string; readonly curves: DeckCurves } | undefined;
 const CURVES = '/api/deck/curves';
+let askedAt = -Infinity;
 
 /** Asks for the deck where it is another than the one that is here: the cache would answer with all of it each time. */
-const askedAnew = (known: string): Promise<Response> => fetch(CURVES, { cache: 'no-store', headers: { 'if-none-match': known } });
-
-/** The deck as it is now; the one that is here while the server is away. */
-async function deckCurves(): Promise<DeckCurves> {
-  const known = deck;
-  const response = known ? await askedAnew(known.version).catch(() => undefined) : await fetch(CURVES, { cache: 'no-cache' });
-  if (known && (!response || response.status === 304)) return known.curves;
-  if (!response?.ok) throw new Error(`deck: ${response?.status}`);
+async function askedAnew(known: string): Promise<Response | undefined> {
+  const answer = await fetch(CURVES, { cache: 'no-store', headers: { 'if-none-match': known } }).catch(() => undefined);
+  if (answer) askedAt = environment.now();
+  return answer;
+}
+async function read(response: Response): Promise<DeckCurves> {
+  if (!response.ok) throw new Error(`deck: ${response.status}`);
+  askedAt = environment.now();
   deck = { version: response.headers.get('etag') ?? '', curves: decodeDeckCurves(await response.arrayBuffer()) };
   return deck.curves;
+}
+
+/** The deck as it is now, or was at most so many milliseconds ago; the one that is here while the server is away. */
+async function deckCurves(atMostOldMs = 0): Promise<DeckCurves> {
+  const known = deck;
+  if (!known) return read(await fetch(CURVES, { cache: 'no-cache' }));
+  if (environment.now() - askedAt < atMostOldMs) return known.curves;
+  const response = await askedAnew(known.version);
+  return !response || response.status === 304 ? known.curves : read(response);
+}
+
+/** How old the deck may be that what to look at next is found in: it is asked for after every verdict. Own choice. */
+const DECK_OF_NEXT_MS = 60_000;
+
+/** Does work that needs the deck, unless its answer is not waited for any more by then. */
+async function withDeck<T>(
+  id: number,
+  work: (curves: DeckCurves) => Steps<T>,
+  progress?: Progress,
+  atMostOldMs?: number,
+): Promise<T | NoAnswer> {
+  const curves = await deckCurves(atMostOldMs);
+  if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
+  return run(id, work(curves), progress);
 }
 
 /** What may be put on the table next. */
@@ -104,53 +129,17 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   plan: (id, request, progress) => run(id, housePlan(request), progress),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),
-  shortlist: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, shortlist(request, curves, environment.now), progress);
-  },
+  shortlist: (id, request, progress) => withDeck(id, (curves) => shortlist(request, curves, environment.now), progress),
   fights: (id, request) => run(id, fights(request)),
-  ways: async (id, request) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, surfaceWays(request, curves));
-  },
-  companions: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, companions(request, paletteOf(curves)), progress);
-  },
-  white: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, findWhite(request, paletteOf(curves)), progress);
-  },
-  schemes: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, schemesOfDeck(request, curves), progress);
-  },
-  changes: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, changesOf(request, curves), progress);
-  },
-  house: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, house(request, curves), progress);
-  },
-  sight: async (id, request, progress) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, sightLines(request, curves), progress);
-  },
+  ways: (id, request) => withDeck(id, (curves) => surfaceWays(request, curves)),
+  companions: (id, request, progress) => withDeck(id, (curves) => companions(request, paletteOf(curves)), progress),
+  white: (id, request, progress) => withDeck(id, (curves) => findWhite(request, paletteOf(curves)), progress),
+  schemes: (id, request, progress) => withDeck(id, (curves) => schemesOfDeck(request, curves), progress),
+  changes: (id, request, progress) => withDeck(id, (curves) => changesOf(request, curves), progress),
+  house: (id, request, progress) => withDeck(id, (curves) => house(request, curves), progress),
+  sight: (id, request, progress) => withDeck(id, (curves) => sightLines(request, curves), progress),
   standing: (id, request) => run(id, standingRoom(request)),
-  telling: async (id, request) => {
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
-    return run(id, tellingAt(request, curves));
-  },
+  telling: (id, request) => withDeck(id, (curves) => tellingAt(request, curves)),
   judgeFor: (factors) => {
     setEyeInForce(factors);
     // what was judged of it is of another eye
@@ -158,15 +147,15 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   },
   piece: (id, request) => pieceOf(request).finally(() => cancelled.delete(id)),
   keepSamples: (kept) => {
+    // others than before may be of another deck
+    if (samples) askedAt = -Infinity;
     samples = kept;
     return Promise.resolve();
   },
-  next: async (id, request) => {
+  next: (id, request) => {
     const asked = samples;
-    const curves = await deckCurves();
-    if (cancelled.delete(id)) return { ok: false, reason: 'cancelled' };
     if (!asked) throw new Error('no samples were kept');
-    return run(id, next({ ...request, samples: asked }, curves));
+    return withDeck(id, (curves) => next({ ...request, samples: asked }, curves), undefined, DECK_OF_NEXT_MS);
   },
   cancel: (id) => void cancelled.add(id),
 };

@@ -4,6 +4,7 @@ import { OPERATIONS, type Write, type WriteName } from '@/core/operations/operat
 import type { Database } from '@/data/sql';
 import { storePicture } from '@/server/pictures/store-picture';
 import { loadVisit } from '@/server/visits/load-visit';
+import { visitAt } from '@/server/visits/news';
 import { sampled } from '../campaign';
 import { pathsOf, saidIn, shapeOf } from '../drawn';
 import { PICTURE } from '../random-writes';
@@ -47,7 +48,11 @@ async function compared(seed: number): Promise<{ done: number; refused: number }
       expect({ [asked.write.name]: isRefusal(outcome) ? outcome : 'done' }).toEqual({ [asked.write.name]: refusal });
       told.refused += 1;
     }
-    if (step % COMPARED_EVERY === 0) expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
+    if (step % COMPARED_EVERY === 0) {
+      expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
+      // what the server keeps of it, with what was written since
+      expect((await db.transaction((sql) => visitAt(sql, visit.visitId)))?.visit).toEqual(visit.model());
+    }
   }
   expect(await loadVisit(db, visit.visitId)).toEqual(visit.model());
   return told;

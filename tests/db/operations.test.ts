@@ -2,6 +2,7 @@ import { v7 } from 'uuid';
 import { OPERATION_VERSION } from '@/core/operations/operations';
 import type { Database } from '@/data/sql';
 import { applyOperation, applyUnknown } from '@/server/operations/apply';
+import { firstPages } from '@/server/first-pages';
 import { loadVisit } from '@/server/visits/load-visit';
 import { doIt, freshDatabase, lab, madeUpVisit, operation, PLACE } from './made-up';
 
@@ -284,5 +285,21 @@ describe('writes', () => {
     const name = `'; drop table room; -- <script>alert(1)</script> 🛋️`;
     await doIt(db, { name: 'room.rename', roomId, revision: 1, room: name });
     expect((await roomOf(visitId)).name).toBe(name);
+  });
+});
+
+describe('pages that are made before anyone asks', () => {
+  test('the list alone while there is no visit; then the visit written in last, where it is not large, before it', async () => {
+    const empty = await freshDatabase();
+    expect(await firstPages(empty)).toEqual(['/visits']);
+    const first = await madeUpVisit(empty);
+    const second = await madeUpVisit(empty);
+    expect(await firstPages(empty)).toEqual([`/visits/${second.visitId}`, '/visits']);
+    await doIt(empty, { name: 'note.add', roomId: first.roomId, candidateId: null, words: 'The key is under the pot.' });
+    expect(await firstPages(empty)).toEqual([`/visits/${first.visitId}`, '/visits']);
+    for (let more = 0; more < 12; more++)
+      await doIt(empty, { name: 'room.add', visitId: first.visitId, roomId: v7(), room: `Room ${more}` });
+    expect(await firstPages(empty)).toEqual([`/visits/${second.visitId}`, '/visits']);
+    await empty.close();
   });
 });

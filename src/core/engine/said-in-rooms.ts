@@ -37,7 +37,15 @@ const PART_OF: Readonly<Partial<Record<Thing, Parted>>> = {
   art: 'picture',
 };
 
-function saidIn(room: Room): SaidInRoom[] {
+/** A room that was not changed says the same. */
+const rooms = new WeakMap<Room, readonly SaidInRoom[]>();
+function saidIn(room: Room): readonly SaidInRoom[] {
+  const known = rooms.get(room) ?? readIn(room);
+  rooms.set(room, known);
+  return known;
+}
+
+function readIn(room: Room): SaidInRoom[] {
   const byLamps = { power: perLux(lampSpectrum(lampOf(room))), lux: BY_LAMPS.lux };
   return standingVerdicts(room.verdicts)
     .filter(isLookedAt)

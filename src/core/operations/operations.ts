@@ -229,3 +229,14 @@ export function withOperations(visit: Visit, operations: readonly Operation[]): 
     return isRefusal(outcome) ? current : outcome;
   }, visit);
 }
+
+/** A visit with every one of these operations done to it, one after the other; undefined when one of them cannot be. */
+export function advanced(visit: Visit, operations: readonly Operation[]): Visit | undefined {
+  let next = visit;
+  for (const operation of operations) {
+    const outcome = outcomeOf(next, operation);
+    if (isRefusal(outcome)) return undefined;
+    next = outcome;
+  }
+  return next;
+}

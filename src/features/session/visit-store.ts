@@ -1,5 +1,4 @@
-import { isRefusal } from '@/core/operations/operation';
-import { outcomeOf, withOperations, type Batch, type Operation } from '@/core/operations/operations';
+import { advanced, withOperations, type Batch, type Operation } from '@/core/operations/operations';
 import { journalledOf, type Applied, type Revision, type VisitAt, type VisitNews } from '@/core/operations/revision';
 import type { Visit } from '@/core/record/visit';
 import type { Transport } from './ports';
@@ -7,17 +6,6 @@ import { shareEqual } from './share-equal';
 
 type Ids = ReadonlySet<string>;
 const without = (operations: readonly Operation[], ids: Ids) => operations.filter((o) => !ids.has(o.id));
-
-/** A visit with every one of these operations done to it; undefined when one of them cannot be. */
-function advanced(visit: Visit, operations: readonly Operation[]): Visit | undefined {
-  let next = visit;
-  for (const operation of operations) {
-    const outcome = outcomeOf(next, operation);
-    if (isRefusal(outcome)) return undefined;
-    next = outcome;
-  }
-  return next;
-}
 
 /** What came of reading: all is here, something was missed, or the server is away. */
 type Came = 'here' | 'missed' | 'away';

@@ -1,3 +1,4 @@
+import { leastRecentlyUsed } from '@/core/base/least-recently-used';
 import type { EyeFactors } from '@/core/judge/eye-in-force';
 import type { Sources } from '@/core/eye/asked-parts';
 import { sayParted } from '@/core/eye/parted';
@@ -36,22 +37,17 @@ const LEAST_IN_HALF = 30;
 /** The latest that are looked at part by part. Own choice, as for the whole. */
 const MOST_PARTED = 600;
 
-type Kept = { of: string; learnt: Learnt | undefined };
-const kept = onePerProcess<Kept>('eye', () => ({ of: '', learnt: undefined }));
+/** The consultant's eye, and those of the clients of a few visits. */
+const MOST_KEPT = 8;
+const kept = onePerProcess('eye', () => leastRecentlyUsed<Learnt>(MOST_KEPT));
 
 const byTime = (p: SaidInRoom, q: SaidInRoom): number => (p.at < q.at ? -1 : Number(p.at > q.at));
 const counted = (said: readonly SaidInRoom[], { verdictsFrom }: EyeSettings): readonly SaidInRoom[] =>
   said.filter((s) => s.person === 'consultant' && (verdictsFrom === null || s.at > verdictsFrom)).sort(byTime);
 
 /** What was learnt of what was said; the same as long as nothing was said more. */
-function learntOnce(said: readonly SaidInRoom[]): Learnt {
-  const of = said.map((s) => `${s.id}${s.verdict}${s.reason ?? ''}${s.relation.cost}`).join();
-  if (kept.of !== of || !kept.learnt) {
-    kept.learnt = learntFrom(said);
-    kept.of = of;
-  }
-  return kept.learnt;
-}
+const learntOnce = (said: readonly SaidInRoom[]): Learnt =>
+  kept(said.map((s) => `${s.id}${s.verdict}${s.reason ?? ''}${s.relation.cost}`).join(), () => learntFrom(said));
 
 const KIND_OF = Object.fromEntries(USUAL_THINGS.map((t) => [t.id, t.kind]));
 const THINGS: Sources['things'] = MATERIALS.map(({ of, name, components }) => ({
@@ -105,7 +101,7 @@ export async function eyesOf(visitId?: string, client = 'the client'): Promise<E
   const own = settings.learns && learnt.factors ? { factors: learnt.factors, says: learnt.says } : null;
   const theirs = visitId === undefined ? [] : said.filter((s) => s.visitId === visitId && s.person === 'client').sort(byTime);
   if (theirs.length < LEAST_OF_CLIENT) return { own, client: null, differ: '' };
-  const of = learntFrom(theirs);
+  const of = learntOnce(theirs);
   return {
     own,
     client: of.factors && { factors: of.factors, says: of.says },

@@ -2,6 +2,8 @@ import { cache } from 'react';
 import { idSchema } from '@/core/base/fields';
 import type { Revision, VisitAt, VisitNews } from '@/core/operations/revision';
 import { asSeen, type VisitInLight } from '@/core/derived/kinds-of-light';
+import type { VisitFields } from '@/core/record/visit';
+import { findVisit } from '@/data/visits';
 import { database } from '../database';
 import { newsFrom, textOf, visitAt } from './news';
 
@@ -11,7 +13,10 @@ const isId = (text: string): boolean => idSchema.safeParse(text).success;
 export const visitWithRevision = cache(async (id: string): Promise<VisitAt | undefined> =>
   isId(id) ? (await database()).transaction((sql) => visitAt(sql, id)) : undefined,
 );
-/** The same as text, to hand to a page. */
+/** What is recorded of a visit itself, without its rooms. */
+export const visitFields = async (id: string): Promise<VisitFields | undefined> =>
+  isId(id) ? findVisit(await database(), id) : undefined;
+/** A visit as text, to hand to a page. */
 export const visitText = async (id: string): Promise<string | undefined> => {
   const found = await visitWithRevision(id);
   return found && textOf(found);
