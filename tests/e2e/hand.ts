@@ -10,17 +10,39 @@ export interface Hand {
 }
 
 const MOST_TABS = 220;
+/** Keys that are sent before it is looked where they led: a person does not wait between them either. */
+const AT_ONCE = 10;
 const isFocused = (target: Locator) => target.evaluate((element) => element === document.activeElement);
+
+type Stop = { element: Element; within: boolean };
+/** Tab goes no further from the thing, or from what is in it, once it is there; answers whether it is. */
+const stopAt = (target: Locator, within: boolean) =>
+  target.evaluate((element, inside) => {
+    const page = window as Window & { stopAt?: Stop | undefined };
+    const isThere = ({ element: e, within: w }: Stop) => (w ? e.contains(document.activeElement) : e === document.activeElement);
+    if (page.stopAt === undefined)
+      window.addEventListener(
+        'keydown',
+        (event) => {
+          if (event.key !== 'Tab' || !page.stopAt || !isThere(page.stopAt)) return;
+          event.preventDefault();
+          event.stopImmediatePropagation();
+        },
+        true,
+      );
+    page.stopAt = { element, within: inside };
+    return isThere(page.stopAt);
+  }, within);
 
 /** Keys only: Tab to the thing, then Enter, arrows or typing. Nothing is focused by script. */
 export function keyboard(page: Page): Hand {
-  const tabTo = async (target: Locator, reached: () => Promise<boolean> = () => isFocused(target)) => {
+  const tabTo = async (target: Locator, within = false) => {
     await expect(target).toBeVisible();
-    for (let i = 0; i < MOST_TABS; i++) {
-      if (await reached()) return;
-      await page.keyboard.press('Tab');
+    for (let i = 0; i < MOST_TABS; i += AT_ONCE) {
+      if (await stopAt(target, within)) return;
+      await Promise.all(Array.from({ length: AT_ONCE }, () => page.keyboard.press('Tab')));
     }
-    throw new Error(`not reached by keyboard: ${String(target)}`);
+    if (!(await stopAt(target, within))) throw new Error(`not reached by keyboard: ${String(target)}`);
   };
   return {
     async press(target) {
@@ -41,7 +63,7 @@ export function keyboard(page: Page): Hand {
     },
     async pick(group, option) {
       const wanted = group.getByRole('radio', { name: option });
-      await tabTo(group, () => group.evaluate((element) => element.contains(document.activeElement)));
+      await tabTo(group, true);
       for (let i = 0; i < 8 && !(await isFocused(wanted)); i++) await page.keyboard.press('ArrowRight');
       // what is drawn anew under the key takes no key: it is pressed again, as a person would
       await expect(async () => {
