@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { day as dayOf } from '@/core/engine/day';
+import { daylightFactorOf } from '@/core/engine/daylight-factor-of';
 import type { Light } from '@/core/engine/light-protocol';
 import { toTheEnd } from '@/core/engine/steps';
 import { usedLights, type UsedFor } from '@/core/engine/used-lights';
@@ -45,6 +46,8 @@ export function day(request: Record<string, unknown>) {
   const { use, climate, position, ...ofDay } = asked;
   const found = toTheEnd(dayOf(ofDay));
   if (!found.ok) throw new RangeError(found.reason === 'cannot-be' ? found.says : found.reason);
+  const factor = toTheEnd(daylightFactorOf(ofDay.room));
+  if (!factor.ok) throw new RangeError(factor.reason);
   const instant = (m: number) => new Date(found.moments[m]!).toISOString();
   return {
     positions: found.positions,
@@ -58,7 +61,7 @@ export function day(request: Record<string, unknown>) {
     lamps: found.lamps.map(figures),
     /** By window: the stretches in which a clear sky would send sun through it, first and last moment. */
     sun: found.sunHours.map((stretches) => stretches.map(([first, last]) => [instant(first), instant(last)])),
-    daylightFactor: found.daylightFactor,
+    daylightFactor: { formula: factor.formula, computed: factor.computed },
     ...(use && { lights: lightsOf(ofDay, { use, skies: climate }, position) }),
   };
 }

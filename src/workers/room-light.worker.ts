@@ -6,6 +6,7 @@ import { lights } from '@/core/engine/advised-room';
 import { bands } from '@/core/engine/bands';
 import { changesOf } from '@/core/engine/changes';
 import { companions, paletteOf } from '@/core/engine/companions';
+import { daylightFactorOf } from '@/core/engine/daylight-factor-of';
 import { day } from '@/core/engine/day';
 import { housePlan } from '@/core/engine/house-plan';
 import { fights } from '@/core/engine/fights';
@@ -127,6 +128,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   season: (id, request, progress) => run(id, season(request), progress),
   others: (id, request) => run(id, servingColours(request)),
   plan: (id, request, progress) => run(id, housePlan(request), progress),
+  factor: (id, room) => run(id, daylightFactorOf(room)),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),
   shortlist: (id, request, progress) => withDeck(id, (curves) => shortlist(request, curves, environment.now), progress),

@@ -159,6 +159,9 @@ const roomOf = (n: number): AdviceRoom<JudgingLight> & { readonly moreWishes: re
   moreWishes: n % 4 === 3 ? [WISHES[(n + 2) % 5]!] : [],
 });
 
+/** The last digits of a figure are no part of what is told. */
+const rounded = (_: string, value: unknown): unknown => (typeof value === 'number' ? Number(value.toPrecision(7)) : value);
+
 test('advice for twenty-four rooms: figures, words, order, groups', () => {
   const found = Array.from({ length: 24 }, (_, n) => {
     const room = roomOf(n);
@@ -180,7 +183,7 @@ test('advice for twenty-four rooms: figures, words, order, groups', () => {
           .slice(0, n < 12 ? 99 : 8)
           .map((r) => [sayAdvice(r.lab, r, said), sayWeakest(r, things), sayDrop(r, things), sayHowWeak(r, things)]),
         varied: varied(rows, (r) => ({ ...r, flat: r.walls.flat })).map((r) => rows.indexOf(r)),
-        groups: grouped(rows).map((g) => [groupTitle(g), JSON.stringify(g).length]),
+        groups: grouped(rows).map((g) => [groupTitle(g), JSON.stringify(g, rounded).length]),
       },
     ];
   });

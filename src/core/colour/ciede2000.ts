@@ -45,7 +45,7 @@ function byAngles(p: Chromatic, q: Chromatic): Hues {
   return { cosH: cos(hMean), sinH: sin(hMean), deltaH: 2 * sqrt(p.c * q.c) * sin(dh / 2) };
 }
 
-/** Hues as far apart as this, as the cosine of half their angle, are nearly opposite: which way round is the shorter hangs on the last digit. */
+/** Cosine of half the angle between hues that are nearly opposite: which way round is the shorter hangs on the last digit. */
 const OPPOSITE = 1e-6;
 const [COS_30, SIN_30] = [cos(30 * RAD), sin(30 * RAD)];
 const [COS_6, SIN_6] = [cos(6 * RAD), sin(6 * RAD)];

@@ -34,28 +34,57 @@ function lagrange(i: number, t: number): [first: number, coefficients: number[]]
   ];
 }
 
+/** Samples of the power before and behind one of the reflectance that a weight can come from, and how many there are with it. */
+const REACH = 2;
+const BAND = 2 * REACH + 1;
+
+/** For x, y and z: how much each sample of the power (81 × {@link BAND}, from two before it on) adds to the weight of a reflectance. */
+type Bands = readonly [x: Float64Array, y: Float64Array, z: Float64Array];
+
+function bandsOf(observer: Observer): Bands {
+  const bands = [0, 1, 2].map(() => new Float64Array(GRID.count * BAND)) as unknown as Bands;
+  for (let n = 0; n <= GRID.end - GRID.start; n++) {
+    const [i, t] = locate(n);
+    const [first, coefficients] = lagrange(i, t);
+    bands.forEach((band, k) =>
+      coefficients.forEach((coefficient, j) => {
+        const weight = CMF[observer][k]![n]! * coefficient;
+        const at = (first + j) * BAND + REACH - (first + j);
+        band[at + i]! += weight * (1 - t);
+        band[at + i + 1]! += weight * t;
+      }),
+    );
+  }
+  return bands;
+}
+const BANDS: Record<Observer, Bands> = { 2: bandsOf(2), 10: bandsOf(10) };
+
+function banded(power: ArrayLike<number>, band: Float64Array): Float64Array {
+  const weights = new Float64Array(GRID.count);
+  for (let q = 0; q < GRID.count; q++) {
+    let sum = 0;
+    const from = Math.max(0, q - REACH);
+    const to = Math.min(GRID.count - 1, q + REACH);
+    for (let p = from; p <= to; p++) sum += power[p]! * band[q * BAND + p - q + REACH]!;
+    weights[q] = sum;
+  }
+  return weights;
+}
+
 /**
  * Integration weights of an illuminant and an observer for reflectances on the 5 nm grid, made from the 1 nm
  * colour-matching functions so that 5 nm data integrate as exactly as 1 nm data would.
  *
- * The idea of ASTM E308 tables: the illuminant is interpolated linearly and the reflectance by Lagrange cubics to 1 nm.
+ * The idea of ASTM E308 tables: the illuminant is interpolated linearly and the reflectance by Lagrange cubics to 1 nm. Both are linear, so
+ * that what each sample of the illuminant adds to each weight is known beforehand.
  *
  * @param power relative spectral power on the grid, any scale, not all zero
  * @throws RangeError when the illuminant gives no light
  */
 export function integrationWeights(power: SpectralPower, observer: Observer): Weights {
-  const sums = [0, 1, 2].map(() => new Float64Array(GRID.count));
-  for (let n = 0; n <= GRID.end - GRID.start; n++) {
-    const [i, t] = locate(n);
-    const light = power[i]! * (1 - t) + power[i + 1]! * t;
-    const [first, coefficients] = lagrange(i, t);
-    for (let k = 0; k < 3; k++) {
-      const weight = light * CMF[observer][k]![n]!;
-      for (let j = 0; j < coefficients.length; j++) sums[k]![first + j]! += weight * coefficients[j]!;
-    }
-  }
-  const total = sums[1]!.reduce((s, v) => s + v, 0);
+  const [x, y, z] = BANDS[observer].map((band) => banded(power, band)) as [Float64Array, Float64Array, Float64Array];
+  const total = y.reduce((s, v) => s + v, 0);
   if (!(total > 0)) throw new RangeError(`illuminant gives no light: sum of Y weights ${total}`);
-  const [x, y, z] = sums.map((s) => s.map((v) => (v * 100) / total)) as [Float64Array, Float64Array, Float64Array];
+  for (const weights of [x, y, z]) for (let q = 0; q < GRID.count; q++) weights[q] = (weights[q]! * 100) / total;
   return { observer, x, y, z };
 }

@@ -3,6 +3,8 @@ const C2 = 1.4388e-2;
 
 /** Planck's relative spectral radiance at `nanometres` for a black body of `kelvin`, 1 at 560 nm. CIE 15:2018 §3. */
 export function planckian(nanometres: number, kelvin: number): number {
-  const radiance = (nm: number) => (nm * 1e-9) ** -5 / Math.expm1(C2 / (nm * 1e-9 * kelvin));
-  return radiance(nanometres) / radiance(560);
+  const share = 560 / nanometres;
+  const square = share * share;
+  const exponent = C2 / (560e-9 * kelvin);
+  return (square * square * share * Math.expm1(exponent)) / Math.expm1(exponent * share);
 }

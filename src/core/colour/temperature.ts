@@ -24,9 +24,26 @@ export type ColourTemperature = { readonly cctK: number; readonly duv: number };
 
 /** The Planckian locus in steps of 1 mired, from 20 (50,000 K) to 1,000 (1,000 K): between them it is as good as straight. */
 const MIREDS = { from: 20, to: 1000 } as const;
-let tabled: readonly UV[] | undefined;
-const locusTable = (): readonly UV[] =>
-  (tabled ??= Array.from({ length: MIREDS.to - MIREDS.from + 1 }, (_, k) => locus(1e6 / (MIREDS.from + k))));
+const tabled: (UV | undefined)[] = [];
+/** The locus so many mireds on, each computed once. */
+const tableAt = (k: number): UV => (tabled[k] ??= locus(1e6 / (MIREDS.from + k)));
+const LAST = MIREDS.to - MIREDS.from;
+/** Mireds between the places that are looked at first. */
+const COARSE = 20;
+
+/** The place of the table, in coarse steps, that lies nearest: the nearest of all is a step from it at most, so little does it bend. */
+function nearestPlace([u, v]: UV): number {
+  let best = 0;
+  let away = Infinity;
+  for (let k = 0; k <= LAST; k += COARSE) {
+    const [pu, pv] = tableAt(k);
+    const square = (u - pu) * (u - pu) + (v - pv) * (v - pv);
+    if (square >= away) continue;
+    away = square;
+    best = k;
+  }
+  return best;
+}
 
 /** Nearest point of the segment from `p` to `q`: how far along (0–1), and how far away. */
 function nearestOn(p: UV, q: UV, [u, v]: UV): { readonly along: number; readonly away: number } {
@@ -43,10 +60,10 @@ function nearestOn(p: UV, q: UV, [u, v]: UV): { readonly along: number; readonly
  */
 export function colourTemperature(xyz: XYZ): ColourTemperature {
   const at = chromaticity60(xyz);
-  const table = locusTable();
+  const near = nearestPlace(at);
   let best = { mired: MIREDS.from as number, away: Infinity, v: 0 };
-  for (let k = 0; k + 1 < table.length; k++) {
-    const [p, q] = [table[k]!, table[k + 1]!];
+  for (let k = Math.max(0, near - COARSE); k < Math.min(LAST, near + COARSE); k++) {
+    const [p, q] = [tableAt(k), tableAt(k + 1)];
     const { along, away } = nearestOn(p, q, at);
     if (away < best.away) best = { mired: MIREDS.from + k + along, away, v: p[1] + along * (q[1] - p[1]) };
   }

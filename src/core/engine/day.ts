@@ -1,27 +1,11 @@
-import { leastRecentlyUsed } from '../base/least-recently-used';
 import { together } from '../light/day-light';
-import { averageDaylightFactor, computedDaylightFactor } from '../light/daylight-factor';
-import { isPlanned, positionsOf, sunHoursOf, type EngineRoom } from './engine-rooms';
-import { plannedAverageDaylightFactor, plannedComputedDaylightFactor } from '../light/plan/planned-daylight-factor';
-import { plannedShape } from './planned-shapes';
+import { positionsOf, sunHoursOf } from './engine-rooms';
 import { cannotBe, dayOf, roomOf } from './known-days';
 import type { Steps } from './steps';
 import type { DayAnswer, DayRequest, NoAnswer, TintedLight } from './light-protocol';
 import { tinted } from './light-tint';
 
-/** Daylight factors depend on the room alone, not on the day. */
-const factors = leastRecentlyUsed<DayAnswer['daylightFactor']>(40);
-
-function factorOf(room: EngineRoom): DayAnswer['daylightFactor'] {
-  if (!isPlanned(room)) return { formula: averageDaylightFactor(room), computed: computedDaylightFactor(room) };
-  const shape = plannedShape(room);
-  return {
-    formula: plannedAverageDaylightFactor(shape.known),
-    computed: plannedComputedDaylightFactor(room.rooms, room.doors, shape),
-  };
-}
-
-/** A room through a day: lights at its usual positions, sun hours, daylight factor. */
+/** A room through a day: lights at its usual positions, sun hours. */
 export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
   const { room, problem } = roomOf(request.room);
   if (problem) return cannotBe(problem);
@@ -43,6 +27,5 @@ export function* day(request: DayRequest): Steps<DayAnswer | NoAnswer> {
     withLamps,
     lamps: found.lamps.map(tinted),
     sunHours: sunHoursOf(room, found.sun),
-    daylightFactor: factors(JSON.stringify(request.room), () => factorOf(room)),
   };
 }

@@ -6,6 +6,7 @@ import type { DayRequest, MomentRequest, Swatch } from './light-protocol';
 import type { Steps } from './steps';
 import { bands } from './bands';
 import { day } from './day';
+import { daylightFactorOf } from './daylight-factor-of';
 import { hexes } from './deck-on-screen';
 import { spots } from './moment-at-positions';
 
@@ -50,7 +51,15 @@ describe('a day in a room', () => {
     expect(all(found.daylight[10]!, (l) => l.lux === 0 && l.cctK === null)).toBe(true);
     expect(all(found.lamps, (l) => l.cctK! < 3000)).toBe(true);
     expect(found.sunHours[0]!.length).toBeGreaterThan(0);
-    expect(found.daylightFactor!.formula).toBeGreaterThan(1);
+  });
+
+  test('has a daylight factor, apart from any day; a room that cannot be has none', () => {
+    const factor = run(daylightFactorOf(request.room));
+    expect(factor).toMatchObject({ ok: true });
+    expect(factor.ok && factor.formula).toBeGreaterThan(1);
+    expect(factor.ok && factor.computed).toBeGreaterThan(1);
+    const wrong = { ...request.room, windows: [{ ...request.room.windows[0]!, widthM: 9 }] };
+    expect(run(daylightFactorOf(wrong))).toMatchObject({ ok: false, reason: 'cannot-be' });
   });
 
   test('hour by hour the sky may change', () => {

@@ -34,9 +34,10 @@ export type DayAnswer = {
   readonly lamps: readonly TintedLight[];
   /** For each window the stretches of moments in which a clear sky would send sun through it. */
   readonly sunHours: readonly (readonly (readonly [first: number, last: number])[])[];
-  /** Percent; by the formula 0 of a room without a window. */
-  readonly daylightFactor: { readonly formula: number; readonly computed: number };
 };
+
+/** A room's daylight factor in percent; by the formula 0 of a room without a window. */
+export type FactorAnswer = { readonly ok: true; readonly formula: number; readonly computed: number };
 
 /** Why there is no answer: the room cannot be, in words; or nobody waits any more. */
 export type NoAnswer =
@@ -125,5 +126,6 @@ export type RoomLightWorker = {
       readonly lookIn: LookIn;
     },
   ) => Promise<HexesAnswer | NoAnswer>;
+  readonly factor: (id: number, room: AnyDescription) => Promise<FactorAnswer | NoAnswer>;
   readonly cancel: (id: number) => void;
 };

@@ -8,6 +8,7 @@ import type {
   BandsAnswer,
   DayAnswer,
   DayRequest,
+  FactorAnswer,
   HexesAnswer,
   LookIn,
   MomentRequest,
@@ -81,6 +82,10 @@ export function useJob<R extends object, T extends { readonly ok: true }>(
 /** A room through a day; undefined asks nothing. */
 export const useDayLight = (request: DayRequest | undefined) =>
   useJob('day', request, { work: (w, id, asked, progress): Promise<DayAnswer | NoAnswer> => w.day(id, asked, progress) });
+
+/** The daylight factor of a room. */
+export const useDaylightFactor = (room: DayRequest['room']) =>
+  useJob('factor', room, { work: (w, id, asked): Promise<FactorAnswer | NoAnswer> => w.factor(id, asked) });
 
 /** The lights a room is used in; undefined asks nothing. */
 export const useLightsOfUse = (room: LitRoom | undefined) =>

@@ -3,9 +3,10 @@
 import { ASSUMED } from '@/core/light/assumptions';
 import type { Assumed } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
-import type { DayAnswer } from '@/core/engine/light-protocol';
+import type { DayAnswer, DayRequest, FactorAnswer } from '@/core/engine/light-protocol';
 import { inUnits } from '@/core/units/length';
 import { Explain } from '@/ui/explain';
+import { latest, useDaylightFactor } from '../light-client/light-worker';
 import { momentIndex } from '../light-client/room-day';
 import { useHome } from '../session/visit-context';
 import { useCursorPart, useSetCursor } from '../cursor/cursor';
@@ -34,19 +35,22 @@ export function AssumedLine({ assumed }: { readonly assumed: readonly Assumed[] 
 type Props = {
   readonly room: Room;
   readonly day: DayAnswer;
+  /** The room as its light is computed. */
+  readonly description: DayRequest['room'];
   readonly zone: string;
   readonly position: string;
   readonly scale: number;
 };
 
 /** "daylight factor 2.1 % by the formula, 2.9 % computed"; of a room that has its light through doors the second alone. */
-const sayFactor = ({ formula, computed }: DayAnswer['daylightFactor']): string =>
+const sayFactor = ({ formula, computed }: FactorAnswer): string =>
   formula > 0
     ? `daylight factor ${formula.toFixed(1)} % by the formula, ${computed.toFixed(1)} % computed`
     : `daylight factor ${computed.toFixed(1)} % computed, by what comes through its doors`;
 
 /** What falls on each position at the cursor, and the daylight factor. */
-export function LightResults({ room, day, zone, position, scale }: Props) {
+export function LightResults({ room, day, description, zone, position, scale }: Props) {
+  const factor = latest(useDaylightFactor(description));
   const at = useCursorPart((m) => m.at);
   const lampsOn = useCursorPart((m) => m.lampsOn);
   const set = useSetCursor();
@@ -90,13 +94,13 @@ export function LightResults({ room, day, zone, position, scale }: Props) {
           })}
         </tbody>
       </table>
-      {day.daylightFactor.computed > 0.005 && (
+      {factor && factor.computed > 0.005 && (
         <p className="text-[0.9375rem]">
           <Explain
             label="Daylight factor"
             why="Share of the outdoor light under an overcast sky that reaches the working plane, 0.85 m up: by the published average daylight factor, τ Aw θ / (A (1 − R²)) (Crisp & Littlefair 1984), and as computed here from sky, ground and bounces. Beside a window the computed one runs higher: the formula spreads the light over all faces alike."
           >
-            {sayFactor(day.daylightFactor)}
+            {sayFactor(factor)}
           </Explain>
         </p>
       )}

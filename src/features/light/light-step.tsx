@@ -160,7 +160,7 @@ function PlanColumn({ roomId, light }: RoomViewProps) {
 /** What falls where at the cursor, and through the day. */
 function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
   const visit = useHome();
-  const { assumed } = useDayRequest(roomId);
+  const { assumed, request } = useDayRequest(roomId);
   const computed = useRoomDay(roomId);
   const shown = useShownDay(roomId);
   const day = shown?.day;
@@ -178,7 +178,7 @@ function ResultsColumn({ roomId, light: { room } }: RoomViewProps) {
       )}
       {day ? (
         <div className={shown?.stale ? 'grid gap-4 opacity-40' : 'grid gap-4'} data-stale={shown?.stale}>
-          <LightResults {...{ room, day, position, scale, zone }} />
+          <LightResults {...{ room, day, position, scale, zone }} description={request.room} />
           <section>
             <h2 className="text-lg font-semibold">Through the day, {sayPosition(room, day.positions[place]!)}</h2>
             <DayChart {...{ day, place, scale, zone }} />
