@@ -86,30 +86,32 @@ function remembered(temperature: (luminance: number) => number): (luminance: num
   };
 }
 
+/** A pattern on the cells of the sky grid. */
+const onCells = (pattern: Sky): Float64Array =>
+  Float64Array.from({ length: SKY_GRID.cells }, (_, cell) => pattern(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!));
+
 /** Horizontal illuminance by a pattern over its zenith luminance, on the sky grid: within 0.5 % of a fine integration. */
-function horizontalOver(pattern: Sky): number {
-  let sum = 0;
-  for (let cell = 0; cell < SKY_GRID.cells; cell++)
-    sum += pattern(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!) * SKY_GRID.horizontal[cell]!;
-  return sum;
-}
+const horizontalOver = (patternOnCells: Float64Array): number =>
+  patternOnCells.reduce((sum, value, cell) => sum + value * SKY_GRID.horizontal[cell]!, 0);
 
 const GLOWING = daylightAmounts(ASSUMED.glowK.value);
 
 function describe({ sun, beamNormalLux, horizontalLux, pattern, temperature, glow }: Description): Outdoors {
-  const zenith = horizontalLux > 0 ? horizontalLux / horizontalOver(pattern) : 0;
+  const known = horizontalLux > 0 ? onCells(pattern) : new Float64Array(SKY_GRID.cells);
+  const zenith = horizontalLux > 0 ? horizontalLux / horizontalOver(known) : 0;
   const luminance: Sky = (altitudeDeg, azimuthDeg) => zenith * pattern(altitudeDeg, azimuthDeg);
   const amounts = remembered(temperature);
-  const skyAt = (altitudeDeg: number, azimuthDeg: number): Amounts => {
-    const value = luminance(altitudeDeg, azimuthDeg);
+  const amountsOf = (value: number, altitudeDeg: number, azimuthDeg: number): Amounts => {
     const own = amounts(value);
     const share = glow(altitudeDeg, azimuthDeg);
     const part = (k: 0 | 1 | 2) => value * (own[k] + share * (GLOWING[k] - own[k]));
     return [part(0), part(1), part(2)];
   };
+  const skyAt = (altitudeDeg: number, azimuthDeg: number): Amounts =>
+    amountsOf(luminance(altitudeDeg, azimuthDeg), altitudeDeg, azimuthDeg);
   const cells = new Float64Array(SKY_GRID.cells * 3);
   for (let cell = 0; zenith > 0 && cell < SKY_GRID.cells; cell++) {
-    cells.set(skyAt(SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!), cell * 3);
+    cells.set(amountsOf(zenith * known[cell]!, SKY_GRID.altitudeDeg[cell]!, SKY_GRID.azimuthDeg[cell]!), cell * 3);
   }
   const beam = beamSpectrum(sun.altitudeDeg);
   return {

@@ -38,14 +38,17 @@ export function standardSky(type: number, sun: SunPosition): Sky {
   if (!sky) throw new RangeError(`sky type ${type}: there are types 1 to 15`);
   const { a, b, c, d, e } = sky;
   const gradation = (cosZ: number) => (cosZ < 1e-6 ? 1 : 1 + a * Math.exp(b / cosZ)); // eq. 4
-  const scatter = (chi: number) => 1 + c * (Math.exp(d * chi) - Math.exp((d * Math.PI) / 2)) + e * Math.cos(chi) ** 2; // eq. 6
+  const across = Math.exp((d * Math.PI) / 2);
+  // eq. 6, of the cosine of the angle from the sun
+  const scatter = (cosChi: number) => 1 + c * (Math.exp(d * Math.acos(cosChi)) - across) + e * cosChi * cosChi;
   const zenithSun = (90 - sun.altitudeDeg) * RAD;
-  const atZenith = gradation(1) * scatter(zenithSun);
+  const [cosSun, sinSun] = [Math.cos(zenithSun), Math.sin(zenithSun)];
+  const atZenith = gradation(1) * scatter(cosSun);
   return (altitudeDeg, azimuthDeg) => {
     const z = (90 - altitudeDeg) * RAD;
-    const cosChi =
-      Math.cos(zenithSun) * Math.cos(z) + Math.sin(zenithSun) * Math.sin(z) * Math.cos((azimuthDeg - sun.azimuthDeg) * RAD);
-    return (gradation(Math.cos(z)) * scatter(Math.acos(Math.max(-1, Math.min(1, cosChi))))) / atZenith;
+    const cosZ = Math.cos(z);
+    const cosChi = cosSun * cosZ + sinSun * Math.sin(z) * Math.cos((azimuthDeg - sun.azimuthDeg) * RAD);
+    return (gradation(cosZ) * scatter(Math.max(-1, Math.min(1, cosChi)))) / atZenith;
   };
 }
 
