@@ -75,8 +75,8 @@ async function deckCurves(atMostOldMs = 0): Promise<DeckCurves> {
   return !response || response.status === 304 ? known.curves : read(response);
 }
 
-/** How old the deck may be that what to look at next is found in: it is asked for after every verdict. Own choice. */
-const DECK_OF_NEXT_MS = 60_000;
+/** How old the deck may be in what is asked by itself with every verdict, ms: what to look at next, and neighbours. Own choice. */
+const OLD_BY_ITSELF_MS = 60_000;
 
 /** Does work that needs the deck, unless its answer is not waited for any more by then. */
 async function withDeck<T>(
@@ -141,7 +141,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   house: (id, request, progress) => withDeck(id, (curves) => house(request, curves), progress),
   sight: (id, request, progress) => withDeck(id, (curves) => sightLines(request, curves), progress),
   standing: (id, request) => run(id, standingRoom(request)),
-  telling: (id, request) => withDeck(id, (curves) => tellingAt(request, curves)),
+  telling: (id, request) => withDeck(id, (curves) => tellingAt(request, curves), undefined, OLD_BY_ITSELF_MS),
   judgeFor: (factors) => {
     setEyeInForce(factors);
     // what was judged of it is of another eye
@@ -157,7 +157,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   next: (id, request) => {
     const asked = samples;
     if (!asked) throw new Error('no samples were kept');
-    return withDeck(id, (curves) => next({ ...request, samples: asked }, curves), undefined, DECK_OF_NEXT_MS);
+    return withDeck(id, (curves) => next({ ...request, samples: asked }, curves), undefined, OLD_BY_ITSELF_MS);
   },
   cancel: (id) => void cancelled.add(id),
 };

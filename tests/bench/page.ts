@@ -6,6 +6,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { openRoom } from '../e2e/demo';
 import { newFolder, NOON, startServer } from '../e2e/server';
+import { demoFolder } from './demo-folder';
 import { against, sized } from './measure';
 
 /** A folder with the shipped decks and one generated deck of 4,000 colours. */
@@ -267,7 +268,7 @@ const searchedAgain = (page: Page) =>
 
 /** The first search of a page in the demo, with the day's light computed beside it. */
 async function benchFirstSearch(browser: Browser): Promise<void> {
-  const server = await startServer({ folder: newFolder(), demo: true });
+  const server = await startServer({ folder: demoFolder(), demo: true });
   const times: number[] = [];
   const again: number[] = [];
   try {

@@ -3,7 +3,8 @@ import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { openRoom } from '../e2e/demo';
-import { newFolder, startServer } from '../e2e/server';
+import { startServer } from '../e2e/server';
+import { demoFolder } from './demo-folder';
 import { against } from './measure';
 
 /** From asking for a page to its own script running, seconds. */
@@ -16,7 +17,7 @@ async function running(page: Page, url: string): Promise<number> {
 
 /** A server started on a folder in use, to its first answer; then the first page of it, and the second. */
 export async function benchStart(): Promise<void> {
-  const folder = newFolder();
+  const folder = demoFolder();
   const first = await startServer({ folder, demo: true });
   const browser = await chromium.launch(CHROMIUM);
   try {
