@@ -18,13 +18,13 @@ export const STEP_NAMES = [
   'Hand over',
 ] as const;
 
-/** Where the rooms of the made-up home lie, by their names; asked once of each server. */
-async function roomsAt(url: string): Promise<(name: string) => string> {
-  const list = await (await fetch(`${url}/visits`)).text();
+/** Where the rooms of the made-up home lie, by their names; asked once of each server, by a device that may ask. */
+async function roomsAt({ request }: Page, url: string): Promise<(name: string) => string> {
+  const list = await (await request.get(`${url}/visits`)).text();
   const home = [...list.matchAll(/<a [^>]*href="(\/visits\/[\da-f-]{36})"[^>]*>(.*?)<\/a>/gs)].find(([, , in_]) =>
     in_!.includes('Quay Row 14'),
   )![1]!;
-  const { text } = (await (await fetch(`${url}/api${home}`)).json()) as { text: string };
+  const { text } = (await (await request.get(`${url}/api${home}`)).json()) as { text: string };
   const { rooms } = readVisitText(text).visit;
   return (name) => `${home}/${rooms.find((room) => room.name.startsWith(name))!.id}`;
 }
@@ -32,7 +32,7 @@ const known = new Map<string, ReturnType<typeof roomsAt>>();
 
 /** Opens a room of the made-up visit at a step and waits until the page runs. */
 export async function openRoom(page: Page, url: string, room: string, step: string): Promise<void> {
-  if (!known.has(url)) known.set(url, roomsAt(url));
+  if (!known.has(url)) known.set(url, roomsAt(page, url));
   const at = (await known.get(url)!)(room);
   await page.goto(`${url}${at}/${STEPS[STEP_NAMES.indexOf(step as (typeof STEP_NAMES)[number])]}`);
   await live(page);
