@@ -114,6 +114,13 @@ const server = createServer((request, response) => {
     byFramework();
     return;
   }
+  // a file that is gone since, or no more files that can be opened: that answer ends, and nothing else
+  response.once('pipe', (source) =>
+    source.once('error', (error) => {
+      console.error(error);
+      response.destroy();
+    }),
+  );
   const { url } = request;
   request.url = url.slice(BUILT.length - 1);
   sendBuilt(request, response, () => {

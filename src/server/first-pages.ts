@@ -1,4 +1,5 @@
 import { isGuarded } from './border/gate';
+import { inBrackets } from './border/hosts';
 import { database } from './database';
 import type { Sql } from '@/data/sql';
 
@@ -29,9 +30,10 @@ const PAUSE_MS = 500;
  * @throws when the server does not answer
  */
 export async function makeFirstPages(): Promise<void> {
-  const port = process.env['ELM_SWATCH_PORT'];
+  const { ELM_SWATCH_PORT: port, ELM_SWATCH_HOST: host = '127.0.0.1' } = process.env;
   if (isGuarded() || port === undefined) return;
   await new Promise((resolve) => setTimeout(resolve, PAUSE_MS).unref());
   if ((globalThis as unknown as Record<symbol, unknown>)[ASKED] === true) return;
-  for (const page of await firstPages(await database())) await (await fetch(`http://127.0.0.1:${port}${page}`)).arrayBuffer();
+  for (const page of await firstPages(await database()))
+    await (await fetch(`http://${inBrackets(host)}:${port}${page}`)).arrayBuffer();
 }

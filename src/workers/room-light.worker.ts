@@ -128,7 +128,7 @@ const worker: RoomLightWorker & JudgementWorker & PlanWorker & SchemeWorker = {
   season: (id, request, progress) => run(id, season(request), progress),
   others: (id, request) => run(id, servingColours(request)),
   plan: (id, request, progress) => run(id, housePlan(request), progress),
-  factor: (id, room) => run(id, daylightFactorOf(room)),
+  daylightFactor: (id, room) => run(id, daylightFactorOf(room)),
   lights: (id, room) => run(id, lights(room)),
   cells: (id, request) => run(id, cells(request)),
   shortlist: (id, request, progress) => withDeck(id, (curves) => shortlist(request, curves, environment.now), progress),

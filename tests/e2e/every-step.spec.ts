@@ -102,4 +102,17 @@ test('serves this machine only: foreign hosts and origins are refused, the polic
   expect(foreignOrigin.status()).toBe(403);
   const deck = await request.get(`${demo.url}/api/deck`, { headers: { host: 'evil.example' } });
   expect(deck.status()).toBe(403);
+  // what pages are made of is sent without the framework: under the same questions, and by no other path
+  const script = /\/_next\/static\/[^"]+\.js/.exec(await page.text())![0];
+  const built = await request.get(demo.url + script);
+  expect(built.status()).toBe(200);
+  expect(built.headers()).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'cache-control': expect.stringContaining('immutable'),
+  });
+  expect(built.headers()['content-security-policy']).toContain("default-src 'none'");
+  expect((await request.get(demo.url + script, { headers: { host: 'evil.example' } })).status()).toBe(403);
+  expect((await request.get(demo.url + script, { headers: { origin: 'http://evil.example' } })).status()).toBe(403);
+  for (const path of ['/_next/static/%2e%2e/BUILD_ID', '/_next/static/..%2fBUILD_ID', '/_next/static/no-such.js'])
+    expect([path, (await request.get(demo.url + path)).status()]).toEqual([path, 404]);
 });

@@ -28,6 +28,24 @@ describe('CIEDE2000', () => {
     );
   });
 
+  test('agrees with it where hues are nearly opposite, on either side, and where they are nearly the same', () => {
+    const second = differenceCiede2000();
+    for (let hue = 3; hue < 360; hue += 11)
+      for (const apart of [180 - 2, 180 + 2, 180 - 0.01, 180 + 0.01, 180 - 1e-5, 180 + 1e-5, 1e-3, 1e-6])
+        for (const [c1, c2] of [
+          [40, 40],
+          [3, 60],
+        ] as const) {
+          const at = (c: number, deg: number) => ({
+            a: c * Math.cos((deg * Math.PI) / 180),
+            b: c * Math.sin((deg * Math.PI) / 180),
+          });
+          const p = { l: 50, ...at(c1, hue) };
+          const q = { l: 60, ...at(c2, hue + apart) };
+          expect(deltaE00(p, q)).toBeCloseTo(second({ mode: 'lab65', ...p }, { mode: 'lab65', ...q }), 6);
+        }
+  });
+
   test('is symmetric, never negative, and zero only for equals', () => {
     fc.assert(
       fc.property(lab, lab, (p, q) => {

@@ -1,5 +1,6 @@
 import { CMF_1931_X, CMF_1931_Y, CMF_1931_Z } from '../reference/cmf-1931';
 import { CMF_1964_X, CMF_1964_Y, CMF_1964_Z } from '../reference/cmf-1964';
+import { map3, type Three } from '../base/map3';
 import { GRID, type SpectralPower } from './grid';
 
 /** 2 is the CIE 1931 observer, 10 the CIE 1964 observer. */
@@ -39,10 +40,10 @@ const REACH = 2;
 const BAND = 2 * REACH + 1;
 
 /** For x, y and z: how much each sample of the power (81 × {@link BAND}, from two before it on) adds to the weight of a reflectance. */
-type Bands = readonly [x: Float64Array, y: Float64Array, z: Float64Array];
+type Bands = Three<Float64Array>;
 
 function bandsOf(observer: Observer): Bands {
-  const bands = [0, 1, 2].map(() => new Float64Array(GRID.count * BAND)) as unknown as Bands;
+  const bands: Bands = map3([0, 1, 2], () => new Float64Array(GRID.count * BAND));
   for (let n = 0; n <= GRID.end - GRID.start; n++) {
     const [i, t] = locate(n);
     const [first, coefficients] = lagrange(i, t);
@@ -59,6 +60,7 @@ function bandsOf(observer: Observer): Bands {
 }
 const BANDS: Record<Observer, Bands> = { 2: bandsOf(2), 10: bandsOf(10) };
 
+/** Weights of the 81 reflectances, not normalised: each a sum over the samples of the power within reach. */
 function banded(power: ArrayLike<number>, band: Float64Array): Float64Array {
   const weights = new Float64Array(GRID.count);
   for (let q = 0; q < GRID.count; q++) {
@@ -82,7 +84,7 @@ function banded(power: ArrayLike<number>, band: Float64Array): Float64Array {
  * @throws RangeError when the illuminant gives no light
  */
 export function integrationWeights(power: SpectralPower, observer: Observer): Weights {
-  const [x, y, z] = BANDS[observer].map((band) => banded(power, band)) as [Float64Array, Float64Array, Float64Array];
+  const [x, y, z] = map3(BANDS[observer], (band) => banded(power, band));
   const total = y.reduce((s, v) => s + v, 0);
   if (!(total > 0)) throw new RangeError(`illuminant gives no light: sum of Y weights ${total}`);
   for (const weights of [x, y, z]) for (let q = 0; q < GRID.count; q++) weights[q] = (weights[q]! * 100) / total;

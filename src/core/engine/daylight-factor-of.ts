@@ -4,11 +4,11 @@ import { averageDaylightFactor, computedDaylightFactor } from '../light/daylight
 import { plannedAverageDaylightFactor, plannedComputedDaylightFactor } from '../light/plan/planned-daylight-factor';
 import { isPlanned, type EngineRoom } from './engine-rooms';
 import { cannotBe, roomOf } from './known-days';
-import type { FactorAnswer, NoAnswer } from './light-protocol';
+import type { DaylightFactorAnswer, NoAnswer } from './light-protocol';
 import { plannedShape } from './planned-shapes';
 import type { Steps } from './steps';
 
-type Factors = Pick<FactorAnswer, 'formula' | 'computed'>;
+type Factors = Pick<DaylightFactorAnswer, 'formula' | 'computed'>;
 
 /** Daylight factors depend on the room alone, not on the day. */
 const factors = leastRecentlyUsed<Factors>(40);
@@ -23,7 +23,7 @@ function factorsOf(room: EngineRoom): Factors {
 }
 
 /** The daylight factor of a room: by the published formula and as it is computed here. */
-export function* daylightFactorOf(description: AnyDescription): Steps<FactorAnswer | NoAnswer> {
+export function* daylightFactorOf(description: AnyDescription): Steps<DaylightFactorAnswer | NoAnswer> {
   const { room, problem } = roomOf(description);
   if (problem) return cannotBe(problem);
   return { ok: true, ...factors(JSON.stringify(description), () => factorsOf(room)) };

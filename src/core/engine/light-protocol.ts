@@ -37,7 +37,7 @@ export type DayAnswer = {
 };
 
 /** A room's daylight factor in percent; by the formula 0 of a room without a window. */
-export type FactorAnswer = { readonly ok: true; readonly formula: number; readonly computed: number };
+export type DaylightFactorAnswer = { readonly ok: true; readonly formula: number; readonly computed: number };
 
 /** Why there is no answer: the room cannot be, in words; or nobody waits any more. */
 export type NoAnswer =
@@ -126,6 +126,6 @@ export type RoomLightWorker = {
       readonly lookIn: LookIn;
     },
   ) => Promise<HexesAnswer | NoAnswer>;
-  readonly factor: (id: number, room: AnyDescription) => Promise<FactorAnswer | NoAnswer>;
+  readonly daylightFactor: (id: number, room: AnyDescription) => Promise<DaylightFactorAnswer | NoAnswer>;
   readonly cancel: (id: number) => void;
 };

@@ -8,7 +8,7 @@ import type {
   BandsAnswer,
   DayAnswer,
   DayRequest,
-  FactorAnswer,
+  DaylightFactorAnswer,
   HexesAnswer,
   LookIn,
   MomentRequest,
@@ -85,7 +85,9 @@ export const useDayLight = (request: DayRequest | undefined) =>
 
 /** The daylight factor of a room. */
 export const useDaylightFactor = (room: DayRequest['room']) =>
-  useJob('factor', room, { work: (w, id, asked): Promise<FactorAnswer | NoAnswer> => w.factor(id, asked) });
+  useJob('daylight factor', room, {
+    work: (w, id, asked): Promise<DaylightFactorAnswer | NoAnswer> => w.daylightFactor(id, asked),
+  });
 
 /** The lights a room is used in; undefined asks nothing. */
 export const useLightsOfUse = (room: LitRoom | undefined) =>

@@ -3,7 +3,7 @@
 import { ASSUMED } from '@/core/light/assumptions';
 import type { Assumed } from '@/core/derived/describe-room';
 import type { Room } from '@/core/record/room';
-import type { DayAnswer, DayRequest, FactorAnswer } from '@/core/engine/light-protocol';
+import type { DayAnswer, DayRequest, DaylightFactorAnswer } from '@/core/engine/light-protocol';
 import { inUnits } from '@/core/units/length';
 import { Explain } from '@/ui/explain';
 import { latest, useDaylightFactor } from '../light-client/light-worker';
@@ -43,7 +43,7 @@ type Props = {
 };
 
 /** "daylight factor 2.1 % by the formula, 2.9 % computed"; of a room that has its light through doors the second alone. */
-const sayFactor = ({ formula, computed }: FactorAnswer): string =>
+const sayFactor = ({ formula, computed }: DaylightFactorAnswer): string =>
   formula > 0
     ? `daylight factor ${formula.toFixed(1)} % by the formula, ${computed.toFixed(1)} % computed`
     : `daylight factor ${computed.toFixed(1)} % computed, by what comes through its doors`;

@@ -1,7 +1,8 @@
 import { networkInterfaces } from 'node:os';
 
 const LOCAL = ['127.0.0.1', 'localhost', '[::1]'];
-const inBrackets = (address: string) => (address.includes(':') && !address.startsWith('[') ? `[${address}]` : address);
+/** An address as it stands in one of the web. */
+export const inBrackets = (address: string) => (address.includes(':') && !address.startsWith('[') ? `[${address}]` : address);
 
 /** Whether an address is of this machine alone. */
 export const isLocal = (address: string): boolean => LOCAL.includes(inBrackets(address)) || address.startsWith('127.');
